@@ -1,0 +1,34 @@
+import type { Quantity } from '../quantity/quantity';
+
+/** A conversion factor as a student writes it: one quantity over another, raised as a whole by `power`. */
+export type Factor = {
+	readonly top: Quantity;
+	readonly bottom: Quantity;
+	/** Declared exact or measured; otherwise worked out from the two sides. */
+	readonly exact?: boolean;
+	/** The problem states it, so like units need not be equal (1.5 mg for each 1 kg of body). */
+	readonly given?: boolean;
+	readonly power?: number;
+};
+
+/** A start: one quantity over 1, or one quantity over another (150 km in 2.5 h). */
+export type Start = Quantity | { readonly top: Quantity; readonly bottom: Quantity };
+
+/** The line: a start and its conversion factors, and the unit wanted in the end. */
+export type Chain = {
+	readonly start: Start;
+	readonly exactStart?: boolean;
+	readonly factors: readonly Factor[];
+	readonly want?: string;
+};
+
+export const FACTORS_LIMIT = 60;
+export const FACTOR_POWER_LIMIT = 9;
+
+/** The index that stands for the start where factors are numbered from 0. */
+export const START = -1;
+
+/** Top and bottom of a start, whichever way it is written; a plain quantity has no bottom. */
+export function sidesOfStart(start: Start): { readonly top: Quantity; readonly bottom: Quantity | null } {
+	return 'top' in start ? start : { top: start, bottom: null };
+}

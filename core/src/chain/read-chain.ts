@@ -1,0 +1,99 @@
+import { bad, type Outcome, within } from '../numeral/fault';
+import { type ReadQuantity, readQuantity } from '../quantity/quantity';
+import { parseUnit } from '../unit/parse-unit';
+import type { Unit } from '../unit/unit';
+import { type Chain, FACTOR_POWER_LIMIT, FACTORS_LIMIT, type Factor, sidesOfStart } from './chain';
+
+/** A block of the line read: its two sides, and the power it is raised to. */
+export type ReadBlock = {
+	readonly top: ReadQuantity;
+	readonly bottom: ReadQuantity | null;
+	readonly power: number;
+};
+
+export type ReadFactor = ReadBlock & { readonly bottom: ReadQuantity; readonly written: Factor };
+
+export type ReadChain = {
+	readonly start: ReadBlock;
+	readonly factors: readonly ReadFactor[];
+	readonly want: Unit | null;
+	readonly exactStart: boolean;
+	readonly counted: readonly string[];
+};
+
+function side(quantity: Factor['top'], field: string, bottom: boolean): Outcome<ReadQuantity> {
+	const read = readQuantity(quantity, { counted: true, mayLack: true });
+	if (!read.ok) return { ok: false, fault: within(read.fault, field) };
+	if (bottom && read.value.number?.value.n === 0n)
+		return {
+			ok: false,
+			fault: {
+				code: 'zero-below',
+				message: 'A bottom of 0 cannot be divided by.',
+				in: `${field}.number`,
+				at: [0, quantity.number.length],
+			},
+		};
+	return read;
+}
+
+/** The most unit powers on a line, counted one by one; each is a piece that may cancel. */
+const PIECES_LIMIT = 1000;
+
+function sum(counts: readonly number[]): number {
+	return counts.reduce((total, count) => total + count, 0);
+}
+
+function piecesIn(quantities: readonly ReadQuantity[], power: number): number {
+	return power * sum(quantities.flatMap(({ unit }) => unit.parts.map((part) => Math.abs(part.power))));
+}
+
+/** Reads every number and unit of a line; a fault names its field ("factors.1.top.unit"). */
+export function readChain(chain: Chain): Outcome<ReadChain> {
+	if (chain.factors.length > FACTORS_LIMIT)
+		return bad('too-large', `A line here can have up to ${FACTORS_LIMIT} factors.`);
+	const written = sidesOfStart(chain.start);
+	const double = written.bottom !== null;
+	const top = side(written.top, double ? 'start.top' : 'start', false);
+	if (!top.ok) return top;
+	const bottom = written.bottom ? side(written.bottom, 'start.bottom', true) : null;
+	if (bottom && !bottom.ok) return bottom;
+	const factors: ReadFactor[] = [];
+	for (const [i, factor] of chain.factors.entries()) {
+		const above = side(factor.top, `factors.${i}.top`, false);
+		if (!above.ok) return above;
+		const below = side(factor.bottom, `factors.${i}.bottom`, true);
+		if (!below.ok) return below;
+		const power = factor.power ?? 1;
+		if (!Number.isInteger(power) || power < 1 || power > FACTOR_POWER_LIMIT)
+			return {
+				ok: false,
+				fault: {
+					code: 'too-large',
+					message: `A factor can be raised to a whole power from 1 to ${FACTOR_POWER_LIMIT}.`,
+					in: `factors.${i}.power`,
+				},
+			};
+		factors.push({ top: above.value, bottom: below.value, power, written: factor });
+	}
+	if (
+		piecesIn([top.value, ...(bottom ? [bottom.value] : [])], 1) +
+			sum(factors.map((f) => piecesIn([f.top, f.bottom], f.power))) >
+		PIECES_LIMIT
+	)
+		return bad('too-large', `The units of a line can have up to ${PIECES_LIMIT} powers in all.`);
+	const want = chain.want === undefined ? null : parseUnit(chain.want, { counted: true });
+	if (want && !want.ok) return { ok: false, fault: within(want.fault, 'want') };
+	const units = [top.value, ...(bottom ? [bottom.value] : []), ...factors.flatMap((f) => [f.top, f.bottom])];
+	const counted = new Set([...units.map(({ unit }) => unit), ...(want ? [want.value] : [])].flatMap((u) => u.counted));
+	return {
+		ok: true,
+		value: {
+			start: { top: top.value, bottom: bottom?.value ?? null, power: 1 },
+			factors,
+			want: want?.value ?? null,
+			exactStart: chain.exactStart ?? false,
+			counted: [...counted],
+		},
+	};
+}

@@ -1,0 +1,129 @@
+import type { Outcome } from '../numeral/fault';
+import type { Numeral } from '../numeral/numeral';
+import { type Printed, printValue } from '../numeral/print';
+import { ONE, type Rational, toPower } from '../numeral/rational';
+import { labelsClash, sameSize } from '../unit/like-units';
+import { printUnit, symbolOfPart } from '../unit/print-unit';
+import type { Unit, UnitPart } from '../unit/unit';
+import { unitOfParts } from '../unit/unit-of-parts';
+import { cancel, type Pair, type Piece } from './cancel';
+import { type Chain, START } from './chain';
+import { type FactorJudged, judgeFactor } from './judge-factor';
+import { type ReadBlock, type ReadChain, readChain } from './read-chain';
+
+/** Powers of the units still standing, by symbol. */
+export type Standing = {
+	readonly top: Readonly<Record<string, number>>;
+	readonly bottom: Readonly<Record<string, number>>;
+};
+
+/** A value met on the way and the unit it is in; null while a number is missing. */
+export type Running = { readonly value: Rational | null; readonly pi: number; readonly unit: string };
+
+/** A number that is not rounded, times a power of pi. */
+export type Exact = { readonly value: Rational; readonly pi: number };
+
+/** Everything that follows from a line. */
+export type WorkedChain = {
+	readonly read: ReadChain;
+	readonly top: Exact | null;
+	readonly bottom: Exact | null;
+	readonly value: Exact | null;
+	readonly unit: Unit;
+	readonly standing: Standing;
+	readonly cancelled: readonly Pair[];
+	readonly pieces: readonly Piece[];
+	readonly running: readonly Running[];
+	/** Whether what stands is what is wanted; null when nothing is. */
+	readonly reached: boolean | null;
+	readonly significant: number | null;
+	readonly atMost: number | null;
+	readonly limitedBy: readonly number[];
+	readonly factors: readonly FactorJudged[];
+	readonly printed: Printed | null;
+};
+
+const NOTHING: Exact = { value: ONE, pi: 0 };
+
+function times(a: Exact | null, number: Numeral | null | undefined, power: number): Exact | null {
+	if (!a || !number) return null;
+	return { value: a.value.mul(toPower(number.value, power)), pi: a.pi + number.pi * power };
+}
+
+function quotient(top: Exact | null, bottom: Exact | null): Exact | null {
+	if (!top || !bottom) return null;
+	const value = top.value.div(bottom.value);
+	return { value, pi: value.n === 0n ? 0 : top.pi - bottom.pi };
+}
+
+function standingOf(parts: readonly UnitPart[]): Standing {
+	const pick = (sign: number) =>
+		Object.fromEntries(
+			parts.filter(({ power }) => Math.sign(power) === sign).map((part) => [symbolOfPart(part), Math.abs(part.power)]),
+		);
+	return { top: pick(1), bottom: pick(-1) };
+}
+
+/** Works a line through: cancelling, products, running values, figures. Faults name the field. */
+export function workChain(chain: Chain): Outcome<WorkedChain> {
+	const read = readChain(chain);
+	return read.ok ? { ok: true, value: workRead(read.value) } : read;
+}
+
+function workRead(read: ReadChain): WorkedChain {
+	const blocks: readonly ReadBlock[] = [read.start, ...read.factors];
+	const struck = cancel(read);
+	const parts = struck.standing.at(-1) as readonly UnitPart[];
+	let top: Exact | null = NOTHING;
+	let bottom: Exact | null = NOTHING;
+	const running: Running[] = [];
+	for (const [i, block] of blocks.entries()) {
+		top = times(top, block.top.number, block.power);
+		if (block.bottom) bottom = times(bottom, block.bottom.number, block.power);
+		const value = quotient(top, bottom);
+		running.push({ value: value?.value ?? null, pi: value?.pi ?? 0, unit: printUnit(struck.standing[i] ?? []) });
+	}
+	const unit = unitOfParts(parts);
+	const value = quotient(top, bottom);
+	const factors = read.factors.map(judgeFactor);
+	const figures = value ? figuresOf(read, factors) : { significant: null, atMost: null, limitedBy: [] };
+	return {
+		read,
+		top,
+		bottom,
+		value,
+		unit,
+		standing: standingOf(parts),
+		cancelled: struck.pairs,
+		pieces: struck.pieces,
+		running,
+		reached: read.want ? sameSize(unit, read.want) && !labelsClash(unit, read.want) : null,
+		...figures,
+		factors,
+		printed: value && printValue(value.value, value.pi, figures.significant),
+	};
+}
+
+type Limit = { readonly index: number; readonly significant: number; readonly atMost: number };
+
+/** The fewest figures among the measured inputs; exact ones limit nothing (NIST SP 811, 7.9 and B.7). */
+function figuresOf(read: ReadChain, factors: readonly FactorJudged[]) {
+	const limits: Limit[] = [];
+	const add = (index: number, of: { significant: number | null; atMost: number | null } | null) => {
+		if (of && of.significant !== null && of.atMost !== null)
+			limits.push({ index, significant: of.significant, atMost: of.atMost });
+	};
+	if (!read.exactStart) {
+		add(START, read.start.top.number);
+		add(START, read.start.bottom?.number ?? null);
+	}
+	for (const [i, factor] of factors.entries()) add(i, factor);
+	if (!limits.length) return { significant: null, atMost: null, limitedBy: [] };
+	const significant = Math.min(...limits.map((limit) => limit.significant));
+	const limitedBy = limits.filter((limit) => limit.significant === significant).map(({ index }) => index);
+	return {
+		significant,
+		atMost: Math.min(...limits.map((limit) => limit.atMost)),
+		limitedBy: [...new Set(limitedBy)],
+	};
+}

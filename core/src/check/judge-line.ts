@@ -1,0 +1,80 @@
+import { type Chain, sidesOfStart } from '../chain/chain';
+import type { ReadFactor } from '../chain/read-chain';
+import type { WorkedChain } from '../chain/work-chain';
+import { workChain } from '../chain/work-chain';
+import type { Exercise } from '../exercise/exercise';
+import type { Outcome } from '../numeral/fault';
+import { within } from '../numeral/fault';
+import type { Quantity } from '../quantity/quantity';
+import { type ReadQuantity, readQuantity } from '../quantity/quantity';
+import { ratioOfUnits, sameSize } from '../unit/like-units';
+import type { VerdictLine } from './verdict';
+
+/** Whether two read quantities are the same amount, however written. */
+function sameAmount(a: ReadQuantity, b: ReadQuantity): boolean {
+	if (!a.number || !b.number || a.unit.text !== b.unit.text) return false;
+	const ratio = ratioOfUnits(a.unit, b.unit);
+	return a.number.value.mul(ratio.value).equals(b.number.value) && a.number.pi + ratio.pi === b.number.pi;
+}
+
+function statesFact(factor: ReadFactor, left: Quantity, right: Quantity): boolean {
+	const [a, b] = [readQuantity(left, { counted: true }), readQuantity(right, { counted: true })];
+	if (!a.ok || !b.ok) return false;
+	const sides = (x: ReadQuantity, y: ReadQuantity) => sameAmount(factor.top, x) && sameAmount(factor.bottom, y);
+	return sides(a.value, b.value) || sides(b.value, a.value);
+}
+
+function isStated(factor: ReadFactor, exercise: Exercise): boolean {
+	const facts = [
+		...exercise.facts.map(({ left, right }) => [left, right] as const),
+		...(exercise.line ?? []).map(({ top, bottom }) => [top, bottom] as const),
+	];
+	return facts.some(([left, right]) => statesFact(factor, left, right));
+}
+
+function startsRight(chain: Chain, exercise: Exercise): boolean {
+	const [mine, asked] = [sidesOfStart(chain.start), sidesOfStart(exercise.start)];
+	const same = (a: Quantity | null, b: Quantity | null) => {
+		if (!a || !b) return a === b;
+		const [x, y] = [readQuantity(a, { counted: true }), readQuantity(b, { counted: true })];
+		return x.ok && y.ok && sameAmount(x.value, y.value);
+	};
+	return same(mine.top, asked.top) && same(mine.bottom, asked.bottom);
+}
+
+/** Judges a line that was given: its start, each block, and where it ends (contract, "check", line). */
+export function judgeLine(chain: Chain, exercise: Exercise): Outcome<VerdictLine> {
+	const worked = workChain({ ...chain, want: exercise.want.unit });
+	if (!worked.ok) return { ok: false, fault: within(worked.fault, 'chain') };
+	return { ok: true, value: verdictOf(chain, worked.value, exercise) };
+}
+
+function verdictOf(chain: Chain, worked: WorkedChain, exercise: Exercise): VerdictLine {
+	if (!startsRight(chain, exercise))
+		return { verdict: 'wrong', factor: -1, why: 'The line does not begin with the quantity the problem asks about.' };
+	for (const [i, factor] of worked.factors.entries()) {
+		const block = `Block ${i + 1}`;
+		const read = worked.read.factors[i] as ReadFactor;
+		const sides = `${shown(read.top)} and ${shown(read.bottom)}`;
+		if (factor.equal === null) return { verdict: 'wrong', factor: i, why: `${block} has a number missing.` };
+		if (factor.equal === false)
+			return { verdict: 'wrong', factor: i, why: `${block}: ${sides} are not equal, so this block changes the value.` };
+		if (factor.equal === 'stated' && !isStated(read, exercise))
+			return { verdict: 'wrong', factor: i, why: `${block}: nothing in the problem says that ${sides} go together.` };
+	}
+	if (worked.reached) return { verdict: 'right', why: 'Every block holds, and the line ends at what is wanted.' };
+	const want = worked.read.want;
+	if (want && sameSize(worked.unit, want))
+		return {
+			verdict: 'wrong',
+			why: `The line ends at ${worked.unit.text}, which is of another substance than ${want.text}.`,
+		};
+	return {
+		verdict: 'wrong',
+		why: `The line ends at ${worked.unit.text || 'a plain number'}; ${want?.text ?? exercise.want.unit} is wanted.`,
+	};
+}
+
+function shown({ number, unit }: ReadQuantity): string {
+	return `${number?.text ?? ''} ${unit.text}`.trim();
+}

@@ -1,0 +1,28 @@
+import type { Span } from '../numeral/fault';
+
+export type Judgement = 'right' | 'wrong' | 'unclear' | 'absent' | 'not-asked';
+
+/** One line of a check: the judgement, its reason, and its place: a span of the answer or a block of the line. */
+export type VerdictLine = {
+	readonly verdict: Judgement;
+	readonly why: string;
+	readonly at?: Span;
+	readonly factor?: number;
+};
+
+/** A recognised mistake, by the codes of the brief. */
+export type Slip = { readonly code: string; readonly factor?: number; readonly why: string };
+
+/** The whole check: four lines, whether all that is asked is right, and the slips seen, likely first. */
+export type Verdict = {
+	readonly line: VerdictLine;
+	readonly value: VerdictLine;
+	readonly figures: VerdictLine;
+	readonly unit: VerdictLine;
+	readonly right: boolean;
+	readonly slips: readonly Slip[];
+	readonly first: string | null;
+};
+
+/** The four lines in the order they are shown. */
+export const VERDICT_LINES = ['line', 'value', 'figures', 'unit'] as const;

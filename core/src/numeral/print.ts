@@ -1,0 +1,138 @@
+import { figuresOfDigits } from './figures-of-digits';
+import { withPi } from './pi';
+import { leadingPlace, type Rational, tenTo } from './rational';
+import { type Rounded, round } from './round';
+import { toSuperscript } from './superscript';
+
+/** The most characters a plain form may have before it is left out (contract, "round"). */
+const PLAIN_LIMIT = 24;
+/** The most figures an exact result may end within and still be written out. */
+const EXACT_LIMIT = 15;
+/** The figures an endless exact result is shown to, after ≈. */
+const NEARLY_FIGURES = 6;
+
+const PLAIN_FROM = tenTo(-4);
+const PLAIN_UNDER = tenTo(6);
+const EXACT_PLAIN_TO = tenTo(15);
+
+/** A number in the writings of the contract; `text` is the preferred one as print has it. */
+export type Printed = {
+	readonly plain: string | null;
+	readonly scientific: string | null;
+	/** Whether the plain form, read by the rules, shows just these figures. */
+	readonly clear: boolean;
+	readonly preferred: 'plain' | 'scientific';
+	readonly text: string;
+};
+
+/** Digits before and after the point for `units` steps of ten to the `place`; no sign. */
+function plainDigits(units: bigint, place: number): string {
+	const digits = `${units < 0n ? -units : units}`;
+	if (place >= 0) return units === 0n ? '0' : digits + '0'.repeat(place);
+	const padded = digits.padStart(1 - place, '0');
+	return `${padded.slice(0, place)}.${padded.slice(place)}`;
+}
+
+function scientificOf(units: bigint, place: number): string {
+	const digits = `${units < 0n ? -units : units}`;
+	const mantissa = digits.length > 1 ? `${digits[0]}.${digits.slice(1)}` : digits;
+	return `${units < 0n ? '-' : ''}${mantissa}e${place + digits.length - 1}`;
+}
+
+/** A plain or `1.5e3` text as print has it: true minus, `1.5 × 10³`. */
+export function printForm(text: string): string {
+	const [mantissa = '', power] = text.replace('-', '−').split('e');
+	if (power === undefined) return mantissa;
+	return `${mantissa} × 10${toSuperscript(Number(power.replace('−', '-')))}`;
+}
+
+/** A rounded value in plain and scientific form, and which of the two says it honestly. */
+export function printRounded(rounded: Rounded): Printed {
+	const { units, place } = rounded;
+	const sign = units < 0n ? '-' : '';
+	const digits = plainDigits(units, place);
+	const plain = sign.length + digits.length > PLAIN_LIMIT ? null : sign + digits;
+	if (units === 0n) return { plain, scientific: null, clear: true, preferred: 'plain', text: printForm(digits) };
+	const clear = plain !== null && figuresOfDigits(digits, 0).significant === rounded.significant;
+	const size = rounded.value.abs();
+	const within = size.compare(PLAIN_FROM) >= 0 && size.compare(PLAIN_UNDER) < 0;
+	const scientific = scientificOf(units, place);
+	const preferred = clear && within ? 'plain' : 'scientific';
+	return {
+		plain,
+		scientific,
+		clear,
+		preferred,
+		text: printForm(preferred === 'plain' ? (plain as string) : scientific),
+	};
+}
+
+/** A value times pi^`pi` in print, to a count of figures; null figures mean it is exact. */
+export function printValue(value: Rational, pi: number, significant: number | null): Printed {
+	if (significant !== null) return printRounded(round(withPi(value, pi), { significant }));
+	return pi === 0 ? printExact(value) : printNearly(withPi(value, pi));
+}
+
+function printNearly(value: Rational): Printed {
+	const shown = printRounded(round(value, { significant: NEARLY_FIGURES }));
+	return { ...shown, plain: null, scientific: null, text: `≈ ${shown.text}` };
+}
+
+/** How many digits stand after the point when the value ends; null when it does not end. */
+export function endingPlaces(value: Rational): number | null {
+	const bits = value.d.toString(2);
+	const twos = bits.length - 1 - bits.lastIndexOf('1');
+	const fives = Math.round((bits.length - twos - 1) / Math.log2(5));
+	const nearest = [fives, fives + 1, Math.max(0, fives - 1)].find((k) => 5n ** BigInt(k) === value.d >> BigInt(twos));
+	return nearest === undefined ? null : Math.max(twos, nearest);
+}
+
+/** An exact value: all its digits where it ends within 15 figures, else ≈ and six figures. */
+function printExact(value: Rational): Printed {
+	if (value.n === 0n) return { plain: '0', scientific: null, clear: true, preferred: 'plain', text: '0' };
+	const places = endingPlaces(value);
+	if (places === null) return printNearly(value);
+	const shown = shortest((value.s * value.n * 10n ** BigInt(places)) / value.d, -places);
+	if (shown.significant > EXACT_LIMIT) return printNearly(value);
+	const { units, place } = shown;
+	const digits = plainDigits(units, place);
+	const plainText = `${units < 0n ? '-' : ''}${digits}`;
+	const plain = plainText.length > PLAIN_LIMIT ? null : plainText;
+	const size = value.abs();
+	const within = size.compare(PLAIN_FROM) >= 0 && size.compare(EXACT_PLAIN_TO) <= 0;
+	const scientific = scientificOf(units, place);
+	return {
+		plain,
+		scientific,
+		clear: true,
+		preferred: within ? 'plain' : 'scientific',
+		text: printForm(within && plain !== null ? plain : scientific),
+	};
+}
+
+function shortest(units: bigint, place: number): { units: bigint; place: number; significant: number } {
+	const text = `${units < 0n ? -units : units}`;
+	const zeros = text.length - text.replace(/0+$/, '').length;
+	return { units: units / 10n ** BigInt(zeros), place: place + zeros, significant: text.length - zeros };
+}
+
+/** The first digits of a value, cut, not rounded, with … when more follow: for showing a quotient unrounded. */
+export function printUnrounded(value: Rational, figures: number): string {
+	if (value.n === 0n) return '0';
+	const places = endingPlaces(value);
+	const place = leadingPlace(value) - figures + 1;
+	if (places !== null) {
+		const exact = shortest((value.s * value.n * 10n ** BigInt(places)) / value.d, -places);
+		if (exact.significant <= figures) return printDigits(exact.units, exact.place);
+	}
+	const scaled = value.mul(tenTo(-place));
+	return `${printDigits((scaled.s * scaled.n) / scaled.d, place)}…`;
+}
+
+/** Plain where it is short enough to read (1e-4 up to 1e9), else scientific, in print form. */
+function printDigits(units: bigint, place: number): string {
+	const digits = `${units < 0n ? -units : units}`;
+	const leading = place + digits.length - 1;
+	if (leading < -4 || leading >= 9) return printForm(scientificOf(units, place));
+	return printForm(`${units < 0n ? '-' : ''}${plainDigits(units, place)}`);
+}

@@ -1,0 +1,145 @@
+import { bad, type Outcome, within } from '../numeral/fault';
+import type { Numeral } from '../numeral/numeral';
+import { withPi } from '../numeral/pi';
+import { type Printed, printForm, printRounded, printValue } from '../numeral/print';
+import { type Rational, rationalOfRow } from '../numeral/rational';
+import { type Rounded, round } from '../numeral/round';
+import { kindOf, sameDimension } from '../unit/dimension';
+import { rowOf } from '../unit/find-unit';
+import { likeUnits, ratioOfUnits } from '../unit/like-units';
+import { parseUnit } from '../unit/parse-unit';
+import type { Unit } from '../unit/unit';
+import { type Quantity, readQuantity } from './quantity';
+
+/** How far a result is good: a count of figures with its upper bound, and the last place; null when exact. */
+export type Figures = {
+	readonly significant: number | null;
+	readonly atMost: number | null;
+	readonly lastPlace: number | null;
+};
+
+export type Converted = Figures &
+	Printed & { readonly value: Rational; readonly pi: number; readonly shifted: boolean };
+
+export type ConvertOptions = { readonly difference?: boolean; readonly exact?: boolean; readonly counted?: boolean };
+
+const ABSOLUTE: Readonly<Record<string, string>> = { K: '0 K', '°R': '0 °R', '°C': '−273.15 °C', '°F': '−459.67 °F' };
+
+function isTemperature(unit: Unit): boolean {
+	return unit.parts.length === 1 && sameDimension(unit.dimension, { K: 1 });
+}
+
+function offsetOf(unit: Unit): Rational {
+	const [only] = unit.parts;
+	return rationalOfRow((unit.offset && only && rowOf(only.unit)?.offset) || '0');
+}
+
+/** Why two units cannot be converted into each other, naming both kinds. */
+export function unlike(from: Unit, to: Unit): ReturnType<typeof bad> {
+	return bad(
+		'unlike',
+		`${from.text || 'a plain number'} measures ${kindOf(from.dimension)} and ${to.text || 'a plain number'} measures ${kindOf(to.dimension)}; one cannot become the other.`,
+	);
+}
+
+/**
+ * A quantity in another unit of its kind, exactly, with the figures it may have. A temperature reading
+ * shifts as well as scales and keeps its last place (SI Brochure 2.3.1, NIST SP 811 B.8); with
+ * `difference` it only scales.
+ * @returns the result, or a fault of the quantity, `unlike`, or `below-absolute-zero`.
+ */
+export function convert(from: Quantity, to: string, options: ConvertOptions = {}): Outcome<Converted> {
+	const counted = options.counted ?? false;
+	const given = readQuantity(from, { counted });
+	if (!given.ok) return { ok: false, fault: within(given.fault, 'from') };
+	const target = parseUnit(to, { counted });
+	if (!target.ok) return { ok: false, fault: within(target.fault, 'to') };
+	const { unit } = given.value;
+	const number = given.value.number as Numeral;
+	if (!likeUnits(unit, target.value)) return unlike(unit, target.value);
+	const reading = isTemperature(unit) && isTemperature(target.value) && !options.difference;
+	if (reading) {
+		const above = number.value.add(offsetOf(unit));
+		if (above.s < 0n && above.n !== 0n)
+			return {
+				ok: false,
+				fault: {
+					code: 'below-absolute-zero',
+					message: `No temperature is below absolute zero, which is ${ABSOLUTE[unit.text] ?? '0 K'}.`,
+					in: 'from.number',
+					at: [0, from.number.length],
+				},
+			};
+		if (unit.offset || target.value.offset) return { ok: true, value: shifted(number, unit, target.value, options) };
+	}
+	return { ok: true, value: scaled(number, unit, target.value, options) };
+}
+
+/**
+ * An exact value in another unit of its kind, shifted where both are temperature scales and it is not
+ * a difference.
+ */
+export function valueIn(
+	of: { readonly value: Rational; readonly pi: number },
+	from: Unit,
+	to: Unit,
+	difference: boolean,
+): { value: Rational; pi: number } {
+	if (!difference && isTemperature(from) && isTemperature(to) && (from.offset || to.offset))
+		return { value: of.value.add(offsetOf(from)).mul(from.factor).div(to.factor).sub(offsetOf(to)), pi: of.pi };
+	const ratio = ratioOfUnits(from, to);
+	return { value: of.value.mul(ratio.value), pi: of.value.n === 0n ? 0 : of.pi + ratio.pi };
+}
+
+function scaled(number: Numeral, from: Unit, to: Unit, options: ConvertOptions): Converted {
+	const { value, pi } = valueIn(number, from, to, true);
+	const limits = [
+		...(options.exact || number.significant === null ? [] : [number]),
+		...[from, to].flatMap((unit) => (unit.figures && from.text !== to.text ? [countOf(unit.figures)] : [])),
+	];
+	const significant = fewest(limits.map((limit) => limit.significant as number));
+	const atMost = fewest(limits.map((limit) => limit.atMost as number));
+	return {
+		value,
+		pi,
+		significant,
+		atMost,
+		lastPlace: significant === null ? null : round(withPi(value, pi), { significant }).place,
+		...printValue(value, pi, significant),
+		shifted: false,
+	};
+}
+
+function countOf(figures: number): { significant: number; atMost: number } {
+	return { significant: figures, atMost: figures };
+}
+
+function fewest(counts: readonly number[]): number | null {
+	return counts.length ? Math.min(...counts) : null;
+}
+
+function shifted(number: Numeral, from: Unit, to: Unit, options: ConvertOptions): Converted {
+	const { value } = valueIn(number, from, to, false);
+	if (options.exact || number.lastPlace === null)
+		return {
+			value,
+			pi: 0,
+			significant: null,
+			atMost: null,
+			lastPlace: null,
+			...printValue(value, 0, null),
+			shifted: true,
+		};
+	const place = number.ambiguous
+		? Math.min(number.lastPlace, number.form.kind === 'decimal' ? (number.form.exponent ?? 0) : 0)
+		: number.lastPlace;
+	const rounded = round(value, { place });
+	const count = rounded.significant;
+	return { value, pi: 0, significant: count, atMost: count, lastPlace: place, ...inPlainForm(rounded), shifted: true };
+}
+
+/** A reading of a scale stays in plain form, whatever its zeros would otherwise leave unsaid. */
+function inPlainForm(rounded: Rounded): Printed {
+	const printed = printRounded(rounded);
+	return printed.plain === null ? printed : { ...printed, preferred: 'plain', text: printForm(printed.plain) };
+}

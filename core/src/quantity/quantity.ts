@@ -1,0 +1,35 @@
+import type { Fault, Outcome } from '../numeral/fault';
+import { within } from '../numeral/fault';
+import type { Numeral } from '../numeral/numeral';
+import { parseNumeral } from '../numeral/parse-numeral';
+import { parseUnit } from '../unit/parse-unit';
+import type { Unit } from '../unit/unit';
+
+/** A number with its unit, both as written; a unit of one is "". */
+export type Quantity = { readonly number: string; readonly unit: string };
+
+/** A quantity read: `number` is null where none is written yet. */
+export type ReadQuantity = { readonly number: Numeral | null; readonly unit: Unit };
+
+type Options = { readonly counted?: boolean; readonly mayLack?: boolean };
+
+/**
+ * Reads both halves of a quantity.
+ * @param options.counted take unknown words for counted things.
+ * @param options.mayLack let the number be "" (units first, numbers later).
+ * @returns the quantity, or a fault with `in` set to "number" or "unit".
+ */
+export function readQuantity(quantity: Quantity, options: Options = {}): Outcome<ReadQuantity> {
+	const unit = parseUnit(quantity.unit, { counted: options.counted ?? false });
+	if (!unit.ok) return { ok: false, fault: within(unit.fault, 'unit') };
+	if (options.mayLack && quantity.number.trim() === '') return { ok: true, value: { number: null, unit: unit.value } };
+	const number = parseNumeral(quantity.number);
+	if (!number.ok) return { ok: false, fault: within(number.fault, 'number') };
+	return { ok: true, value: { number: number.value, unit: unit.value } };
+}
+
+/** The outcome of the first fault in a list of readings, or null when all are good. */
+export function firstFault(outcomes: readonly Outcome<unknown>[]): Fault | null {
+	for (const outcome of outcomes) if (!outcome.ok) return outcome.fault;
+	return null;
+}

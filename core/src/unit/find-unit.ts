@@ -1,0 +1,120 @@
+import { PREFIXES, type Prefix } from './prefixes';
+import { SHORT_ROWS, UNIT_ROWS } from './table';
+import type { ShortRow, UnitRow } from './unit-row';
+
+/** What a word stands for: a unit of the table, or a short writing for a compound; with its prefix. */
+export type Found =
+	| { readonly row: UnitRow; readonly prefix?: Prefix }
+	| { readonly short: ShortRow; readonly prefix?: Prefix };
+
+type Index = { readonly symbols: ReadonlyMap<string, Found>; readonly names: ReadonlyMap<string, Found> };
+
+let index: Index | null = null;
+
+function pluralOf(row: UnitRow): string {
+	return row.plural ?? `${row.name}s`;
+}
+
+function symbolsOf(row: UnitRow | ShortRow): readonly string[] {
+	if ('stands' in row) return [row.symbol];
+	return [row.symbol, ...(row.ucum ? [row.ucum] : []), ...(row.symbols ?? [])];
+}
+
+function namesOf(row: UnitRow | ShortRow): readonly string[] {
+	const more = (row.names ?? []).flatMap((name) => [name, `${name}s`]);
+	return 'stands' in row ? more : [row.name, pluralOf(row), ...more];
+}
+
+function takes(row: UnitRow | ShortRow, prefix: Prefix): boolean {
+	return row.prefixes === 'all' || (row.prefixes === 'large' && prefix.power > 0);
+}
+
+/** Writings of a prefix besides its symbol: u for µ (UCUM and keyboards), deka (US spelling of deca). */
+const PREFIX_SYMBOLS: Readonly<Record<string, readonly string[]>> = { µ: ['µ', 'u'] };
+const PREFIX_NAMES: Readonly<Record<string, readonly string[]>> = { deca: ['deca', 'deka'] };
+
+/** Whole symbols come before prefixed ones, so min is a minute, ft a foot, pt a pint, cd a candela. */
+function build(): Index {
+	const symbols = new Map<string, Found>();
+	const names = new Map<string, Found>();
+	const add = (map: Map<string, Found>, key: string, found: Found) => {
+		if (!map.has(key)) map.set(key, found);
+	};
+	const rows = [...UNIT_ROWS.map((row) => ({ row })), ...SHORT_ROWS.map((short) => ({ short }))];
+	const each = rows.map((found) => ({ found, of: 'row' in found ? found.row : found.short }));
+	for (const { found, of } of each) add(symbols, of.symbol, found);
+	for (const { found, of } of each) {
+		for (const symbol of symbolsOf(of)) add(symbols, symbol, found);
+		for (const name of namesOf(of)) add(names, name.toLowerCase(), found);
+	}
+	for (const prefix of PREFIXES)
+		for (const { found, of } of each) {
+			if (!takes(of, prefix)) continue;
+			const withPrefix = { ...found, prefix };
+			for (const sign of PREFIX_SYMBOLS[prefix.symbol] ?? [prefix.symbol])
+				for (const symbol of symbolsOf(of)) add(symbols, sign + symbol, withPrefix);
+			for (const first of PREFIX_NAMES[prefix.name] ?? [prefix.name])
+				for (const name of namesOf(of)) add(names, first + name.toLowerCase(), withPrefix);
+		}
+	return { symbols, names };
+}
+
+function theIndex(): Index {
+	index ??= build();
+	return index;
+}
+
+/** The unit a word or a run of words names: symbols as written, names in any case. */
+export function findUnit(word: string): Found | undefined {
+	const { symbols, names } = theIndex();
+	return symbols.get(word) ?? names.get(word.toLowerCase());
+}
+
+let rows: ReadonlyMap<string, UnitRow> | null = null;
+
+/** The row with this canonical symbol. */
+export function rowOf(symbol: string): UnitRow | undefined {
+	rows ??= new Map(UNIT_ROWS.map((row) => [row.symbol, row]));
+	return rows.get(symbol);
+}
+
+/** Least number of letters to change, add, drop or exchange with the next, to get from one word to the other. */
+export function lettersApart(a: string, b: string): number {
+	let before: number[] = [];
+	let last = Array.from({ length: b.length + 1 }, (_, j) => j);
+	for (let i = 1; i <= a.length; i++) {
+		const row = [i];
+		for (let j = 1; j <= b.length; j++) {
+			const same = a[i - 1] === b[j - 1] ? 0 : 1;
+			let least = Math.min((last[j] as number) + 1, (row[j - 1] as number) + 1, (last[j - 1] as number) + same);
+			if (i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1])
+				least = Math.min(least, (before[j - 2] as number) + 1);
+			row.push(least);
+		}
+		before = last;
+		last = row;
+	}
+	return last[b.length] as number;
+}
+
+/** Up to three units whose name or symbol is near the word, nearest first, by name or by symbol as typed. */
+export function nearUnits(word: string): readonly string[] {
+	if (word.length > 40) return [];
+	const typed = word.toLowerCase();
+	const reach = typed.length <= 3 ? 0 : typed.length <= 5 ? 1 : 2;
+	const near = new Map<string, number>();
+	const offer = (shown: string, apart: number) => {
+		if (apart <= reach && apart < (near.get(shown) ?? 99)) near.set(shown, apart);
+	};
+	const { symbols, names } = theIndex();
+	for (const [symbol, found] of symbols) {
+		if (symbol.toLowerCase() === typed && 'row' in found) offer((found.prefix?.symbol ?? '') + found.row.symbol, 0);
+	}
+	for (const [name, found] of names)
+		if (Math.abs(name.length - typed.length) <= reach && 'row' in found)
+			offer((found.prefix?.name ?? '') + found.row.name, lettersApart(typed, name));
+	return [...near]
+		.sort(([a, x], [b, y]) => x - y || a.length - b.length)
+		.slice(0, 3)
+		.map(([shown]) => shown);
+}

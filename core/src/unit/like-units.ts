@@ -1,0 +1,27 @@
+import type { Rational } from '../numeral/rational';
+import { sameDimension, withoutRadians } from './dimension';
+import type { Unit } from './unit';
+
+/** Whether one can be converted into the other; a radian inside a compound is disregarded. */
+export function likeUnits(a: Unit, b: Unit): boolean {
+	return (
+		sameDimension(a.dimension, b.dimension) || sameDimension(withoutRadians(a.dimension), withoutRadians(b.dimension))
+	);
+}
+
+/** How many of `to` one of `from` is, as a rational times a power of pi. Only for like units. */
+export function ratioOfUnits(from: Unit, to: Unit): { readonly value: Rational; readonly pi: number } {
+	return { value: from.factor.div(to.factor), pi: from.pi - to.pi };
+}
+
+/** Whether two units are of the same kind and size (kg·m/s² and N); a scale with an offset is like itself alone. */
+export function sameSize(a: Unit, b: Unit): boolean {
+	return likeUnits(a, b) && a.factor.equals(b.factor) && a.pi === b.pi && a.offset === b.offset;
+}
+
+/** Whether labels disagree: both name a substance somewhere and the sets differ. */
+export function labelsClash(a: Unit, b: Unit): boolean {
+	const labels = (unit: Unit) => [...new Set(unit.parts.flatMap(({ label }) => label ?? []))].sort().join('\n');
+	const [first, second] = [labels(a), labels(b)];
+	return first !== '' && second !== '' && first !== second;
+}

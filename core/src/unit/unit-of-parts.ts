@@ -1,0 +1,36 @@
+import { ONE, type Rational, rationalOfRow, tenTo, toPower } from '../numeral/rational';
+import { addDimension, type Dimension } from './dimension';
+import { rowOf } from './find-unit';
+import { prefixOf } from './prefixes';
+import { printUnit } from './print-unit';
+import type { Unit, UnitPart } from './unit';
+
+const factors = new Map<string, Rational>();
+
+function rowFactor(symbol: string, factor: string): Rational {
+	let known = factors.get(symbol);
+	if (!known) {
+		known = rationalOfRow(factor);
+		factors.set(symbol, known);
+	}
+	return known;
+}
+
+/** The unit that these parts make, with everything derived; a part without a row is a counted thing. */
+export function unitOfParts(parts: readonly UnitPart[], counted: readonly string[] = []): Unit {
+	let dimension: Dimension = {};
+	let factor = ONE;
+	let pi = 0;
+	let figures: number | null = null;
+	for (const { unit, prefix, power } of parts) {
+		const row = rowOf(unit);
+		dimension = addDimension(dimension, row?.dimension ?? { [unit]: 1 }, power);
+		if (!row) continue;
+		factor = factor.mul(toPower(rowFactor(unit, row.factor).mul(tenTo(prefixOf(prefix)?.power ?? 0)), power));
+		pi += (row.pi ?? 0) * power;
+		if (row.figures) figures = Math.min(figures ?? row.figures, row.figures);
+	}
+	const [only] = parts;
+	const offset = parts.length === 1 && only?.power === 1 && rowOf(only.unit)?.offset !== undefined;
+	return { parts, dimension, factor, pi, figures, offset, text: printUnit(parts), counted };
+}
