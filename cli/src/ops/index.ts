@@ -1,0 +1,10 @@
+import type { Op } from '../op';
+import { chain } from './chain';
+import { check } from './check';
+import { convert } from './convert';
+import { numeral } from './numeral';
+import { round } from './round';
+import { unit } from './unit';
+
+/** The operations `ask` knows, by name. To add one is to add one row. */
+export const OPS: Readonly<Record<string, Op>> = { numeral, round, unit, convert, chain, check };

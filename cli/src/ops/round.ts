@@ -1,0 +1,18 @@
+import { printRounded, rationalFromText, round as roundTo } from '@tidy-sum/core';
+import { askRoundSchema } from '@tidy-sum/schema';
+import { op } from '../op';
+
+const VALUE_LIMIT = 2000;
+
+export const round = op(askRoundSchema, ({ value, significant, place, ties }) => {
+	const fault = (code: string, message: string) =>
+		({ ok: false, fault: { code, message, in: 'value', at: [0, value.length] } }) as const;
+	if (value.length > VALUE_LIMIT) return fault('too-large', `A value here can have up to ${VALUE_LIMIT} characters.`);
+	const exact = rationalFromText(value);
+	if (!exact)
+		return /^-?\d+\/0+$/.test(value)
+			? fault('zero-below', 'Nothing can be divided by zero.')
+			: fault('not-a-number', 'A value is written n or n/d, in whole numbers.');
+	const target = significant === undefined ? { place: place as number } : { significant };
+	return { ok: true, value: printRounded(roundTo(exact, target, ties)) };
+});
