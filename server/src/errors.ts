@@ -1,0 +1,38 @@
+import type { Context, Middleware } from 'koa';
+import type { Logger } from 'pino';
+
+/** A request the server cannot take, with the status and the code of its reply. */
+export class RequestFault extends Error {
+	constructor(
+		readonly status: number,
+		readonly code: string,
+		message: string,
+	) {
+		super(message);
+	}
+}
+
+function reply(ctx: Context, status: number, code: string, message: string): void {
+	ctx.status = status;
+	ctx.body = { error: { code, message } };
+}
+
+type Thrown = { status?: unknown; expose?: unknown; type?: unknown };
+
+/** Turns what is thrown further in into a reply with a code; only what is unforeseen is a 500, and is logged. */
+export function errors(log: Logger): Middleware {
+	return async (ctx, next) => {
+		try {
+			await next();
+			if (ctx.status === 404 && ctx.body === undefined)
+				reply(ctx, 404, 'not-found', 'There is nothing at this address.');
+		} catch (error) {
+			if (error instanceof RequestFault) return reply(ctx, error.status, error.code, error.message);
+			const { status, expose } = error as Thrown;
+			if (typeof status === 'number' && status >= 400 && status < 500)
+				return reply(ctx, status, 'bad-request', expose ? (error as Error).message : 'This request cannot be taken.');
+			log.error({ err: error, path: ctx.path }, 'request failed');
+			reply(ctx, 500, 'server-fault', 'Something went wrong on the server. Nothing on your device is lost.');
+		}
+	};
+}

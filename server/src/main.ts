@@ -1,0 +1,55 @@
+import { existsSync, readFileSync } from 'node:fs';
+import { createServer } from 'node:http';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import pino from 'pino';
+import { createApp } from './app';
+import { readConfig, StartFault } from './config';
+import { openDatabase } from './database';
+import { DEMO_DESK, layDemo } from './demo';
+import { listen } from './listen';
+
+/** How long a stop waits for requests under way. */
+const STOP_WITHIN_MS = 5000;
+
+async function start(): Promise<void> {
+	const root = join(dirname(fileURLToPath(import.meta.url)), '..', '..');
+	const config = readConfig(process.env, root);
+	const log = pino({ level: config.logLevel });
+	const { version } = JSON.parse(readFileSync(join(root, 'package.json'), 'utf8'));
+	if (!existsSync(join(config.appFolder, 'index.html')))
+		throw new StartFault('The app is not built yet. Run npm start in the folder of the project, which builds it.');
+	const db = await openDatabase(config.dataFolder);
+	if (config.demo) await layDemo(db, new Date());
+	const server = createServer(createApp({ db, log, appFolder: config.appFolder, version }).callback());
+	const port = await listen(server, config.port, config.host).catch(async (fault) => {
+		await db.destroy();
+		throw fault;
+	});
+	const address = `http://${config.host.includes(':') ? `[${config.host}]` : config.host}:${port}`;
+	log.info({ address, data: config.dataFolder }, 'started');
+	process.stdout.write(`Tidy Sum is at ${address}/\n`);
+	if (config.demo) process.stdout.write(`A desk with some work on it: ${address}/?desk=${DEMO_DESK}\n`);
+
+	let stopping = false;
+	const stop = (signal: string) => {
+		if (stopping) return;
+		stopping = true;
+		log.info({ signal }, 'stopping');
+		const late = setTimeout(() => server.closeAllConnections(), STOP_WITHIN_MS);
+		server.close(async () => {
+			clearTimeout(late);
+			await db.destroy();
+			process.exit(0);
+		});
+		server.closeIdleConnections();
+	};
+	process.on('SIGINT', stop);
+	process.on('SIGTERM', stop);
+}
+
+start().catch((error) => {
+	const foreseen = error instanceof StartFault;
+	process.stderr.write(`Tidy Sum did not start.\n${foreseen ? error.message : (error as Error).stack}\n`);
+	process.exit(1);
+});
