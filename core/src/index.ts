@@ -21,6 +21,7 @@ export * from './numeral/round';
 export { toSuperscript } from './numeral/superscript';
 export * from './quantity/convert';
 export * from './quantity/quantity';
+export * from './say/say';
 export * from './unit/dimension';
 export { nearUnits, rowOf } from './unit/find-unit';
 export * from './unit/like-units';

@@ -1,12 +1,13 @@
 import type { Chain } from '../chain/chain';
 import type { Exercise } from '../exercise/exercise';
-import { type Outcome, within } from '../numeral/fault';
+import { type Fault, type Outcome, within } from '../numeral/fault';
 import type { Rational } from '../numeral/rational';
 import { valueIn } from '../quantity/convert';
 import { kindOf } from '../unit/dimension';
 import { nearUnits } from '../unit/find-unit';
 import { labelsClash, likeUnits, sameSize } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
+import type { Unit } from '../unit/unit';
 import { figuresText, judgeFigures } from './judge-figures';
 import { judgeLine } from './judge-line';
 import { isRightValue } from './judge-value';
@@ -78,6 +79,30 @@ function knownThings(exercise: Exercise): ReadonlySet<string> {
 	return new Set(units.flatMap((unit) => (unit.ok ? unit.value.counted : [])));
 }
 
+/** A word of the answer's unit that neither the tables nor the exercise know. */
+function strangeWord(unit: Unit | null, exercise: Exercise): string | undefined {
+	const known = unit?.counted.length ? knownThings(exercise) : new Set();
+	return unit?.counted.find((word) => !known.has(word));
+}
+
+function strangeText(word: string): string {
+	const near = nearUnits(word);
+	return `I do not know “${word}” as a unit.${near.length ? ` Did you mean ${near.join(' or ')}?` : ''}`;
+}
+
+/**
+ * What is wrong with how an answer is written, before it is judged: no number, a number or a unit that
+ * cannot be read, with its place in the text; null when it can be held against the exercise.
+ */
+export function answerFault(exercise: Exercise, text: string): Fault | null {
+	const read = readAnswer(text);
+	if (!read.ok) return read.fault;
+	const { number, unit, unitAt } = read.value;
+	if (!number) return { code: 'empty', message: 'There is no number here yet.', at: [0, text.length] };
+	const strange = strangeWord(unit, exercise);
+	return strange === undefined ? null : { code: 'unknown-unit', message: strangeText(strange), at: unitAt };
+}
+
 function judgeUnit(answer: Answer, exercise: Exercise, key: Key): VerdictLine {
 	const { unit, unitAt } = answer;
 	const wanted = key.unit.text;
@@ -90,16 +115,8 @@ function judgeUnit(answer: Answer, exercise: Exercise, key: Key): VerdictLine {
 			return { verdict: 'wrong', why: `${unit.text} names another substance than ${wanted}.`, at: unitAt };
 		return { verdict: 'right', why: `${unit.text || 'A plain number'} is what is wanted.` };
 	}
-	const known = knownThings(exercise);
-	const strange = unit.counted.find((word) => !known.has(word));
-	if (strange !== undefined) {
-		const near = nearUnits(strange);
-		return {
-			verdict: 'wrong',
-			why: `I do not know “${strange}” as a unit.${near.length ? ` Did you mean ${near.join(' or ')}?` : ''}`,
-			at: unitAt,
-		};
-	}
+	const strange = strangeWord(unit, exercise);
+	if (strange !== undefined) return { verdict: 'wrong', why: strangeText(strange), at: unitAt };
 	if (likeUnits(unit, key.unit))
 		return { verdict: 'wrong', why: `${unit.text} is of the right kind, but ${wanted} is wanted.`, at: unitAt };
 	return { verdict: 'wrong', why: `${unit.text} measures ${kindOf(unit.dimension)}; ${wanted} is wanted.`, at: unitAt };

@@ -55,7 +55,7 @@ function limitText(exercise: Exercise, key: Key): string {
 			: sidesOfStart(chain.start).top;
 		return `${number} ${unit}`.trim();
 	});
-	return ` The fewest ${key.limitedBy.length > 1 ? 'are' : 'is'} in ${named.join(' and ')}.`;
+	return ` ${named.join(' and ')} ${named.length > 1 ? 'have' : 'has'} the fewest.`;
 }
 
 /** Judges how many figures the answer shows, and its form where one is asked (contract, "check", figures). */

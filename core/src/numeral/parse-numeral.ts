@@ -77,7 +77,7 @@ function isMinus(sign: string | undefined): boolean {
 
 /** The whole power in "^-3", "^(-3)", "10⁻³" or "e-3"; its size is judged by the caller. */
 function exponentOf(text: string): number {
-	const plain = fromSuperscript(text.replace(/^10/, '').replace(/[\^()]/g, '')).replace('−', '-');
+	const plain = fromSuperscript(text.replace(/^10(?=[\^⁺⁻⁰¹²³⁴⁵⁶⁷⁸⁹])/, '').replace(/[\^()]/g, '')).replace('−', '-');
 	return Number(plain);
 }
 

@@ -6,10 +6,10 @@ import { TIME_AND_ANGLE_UNITS } from './time-and-angle';
 
 export { SHORT_ROWS } from './short-rows';
 
-/** Every unit with a row, in the order near names are offered. */
+/** Every unit with a row. Where two share a writing the earlier keeps it: ' and " are feet and inches, not arc. */
 export const UNIT_ROWS: readonly UnitRow[] = [
 	...SI_UNITS,
-	...TIME_AND_ANGLE_UNITS,
 	...CUSTOMARY_UNITS,
+	...TIME_AND_ANGLE_UNITS,
 	...PHYSICS_UNITS,
 ];

@@ -1,6 +1,7 @@
 import type { ShortRow } from '../unit-row';
 
 /** Common short writings, read as their parts (contract, "unit"). */
+// biome-ignore format: one row is one unit.
 export const SHORT_ROWS: readonly ShortRow[] = [
 	{ symbol: 'mph', stands: 'mi/h' },
 	{ symbol: 'kph', stands: 'km/h' },

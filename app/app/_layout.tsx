@@ -1,0 +1,1 @@
+export { AppFrame as default } from '../src/app-frame';

@@ -1,0 +1,1 @@
+export { LastExercise as default } from '../src/desk/last-exercise';

@@ -1,0 +1,172 @@
+import {
+	type BookExercise,
+	type FactorJudged,
+	figuresText,
+	type Piece,
+	parseUnit,
+	printUnitText,
+	printWritten,
+	START,
+	sayUnit,
+	sidesOfStart,
+	symbolOfPiece,
+	type WorkedChain,
+} from '@tidy-sum/core';
+
+/** The letters cancelled pairs share, in order. */
+const LETTERS = 'abcdefghijklmnopqrstuvwxyz';
+
+/** The letter of a pair by its place: a, b, … z, a2, b2, … */
+export function letterOf(pair: number): string {
+	const round = Math.floor(pair / LETTERS.length);
+	return `${LETTERS[pair % LETTERS.length]}${round ? round + 1 : ''}`;
+}
+
+/** A piece of the balance: where a unit stands, what fills it, what is cancelled. */
+export type LaneCell = { readonly symbol: string; readonly piece: Piece | null };
+
+export type LaneColumn = {
+	readonly kind: 'wanted' | 'must-go' | 'cancelled';
+	readonly top: LaneCell | null;
+	readonly bottom: LaneCell | null;
+	/** The pair a cancelled column shows. */
+	readonly pair?: number;
+};
+
+/** The unit powers of the wanted unit, one by one, top and bottom. */
+function socketsOf(want: string): { top: string[]; bottom: string[] } {
+	const read = parseUnit(want, { counted: true });
+	const sockets: { top: string[]; bottom: string[] } = { top: [], bottom: [] };
+	for (const part of read.ok ? read.value.parts : []) {
+		const side = part.power > 0 ? sockets.top : sockets.bottom;
+		for (let i = 0; i < Math.abs(part.power); i++) side.push(`${part.prefix ?? ''}${part.unit}`);
+	}
+	return sockets;
+}
+
+function zip(top: readonly LaneCell[], bottom: readonly LaneCell[], kind: LaneColumn['kind']): LaneColumn[] {
+	return Array.from({ length: Math.max(top.length, bottom.length) }, (_, i) => ({
+		kind,
+		top: top[i] ?? null,
+		bottom: bottom[i] ?? null,
+	}));
+}
+
+/** The balance of a line: sockets of the wanted units (filled where the unit stands), what must go, the pairs gone. */
+export function balanceOf(worked: WorkedChain, want: string): readonly LaneColumn[] {
+	const left = worked.pieces.filter(({ pair }) => pair === null);
+	const taken = new Set<Piece>();
+	const fill = (symbols: readonly string[], side: Piece['side']) =>
+		symbols.map((symbol) => {
+			const piece = left.find((one) => one.side === side && one.base === symbol && !taken.has(one)) ?? null;
+			if (piece) taken.add(piece);
+			return { symbol, piece };
+		});
+	const sockets = socketsOf(want);
+	const wanted = zip(fill(sockets.top, 'top'), fill(sockets.bottom, 'bottom'), 'wanted');
+	const rest = (side: Piece['side']) =>
+		left
+			.filter((one) => one.side === side && !taken.has(one))
+			.map((piece) => ({ symbol: symbolOfPiece(piece), piece }));
+	const mustGo = zip(rest('top'), rest('bottom'), 'must-go');
+	const gone = worked.cancelled.map((pair, i): LaneColumn => {
+		const half = (side: Piece['side']) => {
+			const piece = worked.pieces.find((one) => one.pair === i && one.side === side) ?? null;
+			return { symbol: pair.unit, piece };
+		};
+		return { kind: 'cancelled', top: half('top'), bottom: half('bottom'), pair: i };
+	});
+	return [...wanted, ...mustGo, ...gone];
+}
+
+/** Whether a standing piece fills a wanted socket. */
+export function isWanted(columns: readonly LaneColumn[], piece: Piece): boolean {
+	return columns.some(
+		({ kind, top, bottom }) => kind === 'wanted' && (top?.piece === piece || bottom?.piece === piece),
+	);
+}
+
+/** The units that must still go, each once, with the side they stand on. */
+export function mustGoOf(columns: readonly LaneColumn[]): readonly Piece[] {
+	const seen = new Map<string, Piece>();
+	for (const { kind, top, bottom } of columns)
+		for (const cell of kind === 'must-go' ? [top, bottom] : [])
+			if (cell?.piece && !seen.has(cell.piece.base + cell.piece.side))
+				seen.set(cell.piece.base + cell.piece.side, cell.piece);
+	return [...seen.values()];
+}
+
+/** A quantity as print has it: "2.54 cm", "10⁻² m". */
+export function printQuantity({ number, unit }: { number: string; unit: string }): string {
+	return `${printWritten(number)} ${printUnitText(unit)}`.trim();
+}
+
+/** A unit inside a sentence, so that "in" is not read as a word: “in”. */
+export function quoted(unit: string): string {
+	return `“${unit}”`;
+}
+
+/** "in and h", "in, m and h". */
+export function listed(words: readonly string[]): string {
+	return words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+}
+
+/** What a block did to the line, and whether it wants turning over. */
+export type BlockSaid = { readonly text: string; readonly turn: boolean };
+
+/** One sentence on a block: what it cancels, or why it cancels nothing; whether its sides are equal. */
+export function sayBlock(worked: WorkedChain, index: number): BlockSaid {
+	const judged = worked.factors[index] as FactorJudged;
+	if (judged.equal === false)
+		return { text: 'Top and bottom of this block are not equal, so it changes the value.', turn: false };
+	const mine = worked.pieces.filter(({ block }) => block === index);
+	const gone = [...new Set(mine.filter(({ pair }) => pair !== null).map(symbolOfPiece))].map(quoted);
+	const twice = mine.find(
+		(piece) =>
+			piece.pair === null &&
+			worked.pieces.some(
+				(other) =>
+					other.block !== index && other.pair === null && other.base === piece.base && other.side === piece.side,
+			),
+	);
+	const turn = (piece: Piece) => `${quoted(piece.base)} now stands twice on ${sideText(piece.side)}.`;
+	if (gone.length && twice) return { text: `${listed(gone)} cancels, but ${turn(twice)}`, turn: false };
+	if (gone.length) return { text: `${listed(gone)} ${gone.length > 1 ? 'cancel' : 'cancels'}.`, turn: false };
+	if (twice)
+		return {
+			text: `${turn(twice)} To cancel it should be on the ${twice.side === 'top' ? 'bottom' : 'top'}.`,
+			turn: true,
+		};
+	return { text: 'Nothing on the line cancels with this block yet.', turn: false };
+}
+
+function sideText(side: Piece['side']): string {
+	return side === 'top' ? 'the top' : 'the bottom';
+}
+
+/** How many figures the result may have, and because of which inputs; what is exact limits nothing. */
+export function sayFigures(worked: WorkedChain, exercise: BookExercise): string {
+	const { significant, atMost, limitedBy } = worked;
+	if (significant === null || atMost === null)
+		return 'Everything on this line is exact, so nothing limits the figures.';
+	const named = limitedBy.map((index) => {
+		const factor = worked.read.factors[index]?.written;
+		if (!factor || index === START) return printQuantity(sidesOfStart(exercise.start).top);
+		return printQuantity(factor.top.number === '1' ? factor.bottom : factor.top);
+	});
+	const count = significant === atMost ? figuresText(significant) : `${significant} to ${figuresText(atMost)}`;
+	const exact = worked.factors.some((factor) => factor.exact) ? ' The exact facts limit nothing.' : '';
+	return `The answer may have ${count}: of the measured inputs ${listed(named)} ${named.length > 1 ? 'have' : 'has'} the fewest.${exact}`;
+}
+
+/** A piece for a screen reader: "inches, on the top, must still go". */
+export function sayPiece(piece: Piece, state: 'must-go' | 'wanted' | 'cancelled'): string {
+	const read = parseUnit(symbolOfPiece(piece), { counted: true });
+	const name = read.ok ? sayUnit(read.value, true) : piece.base;
+	const end = {
+		'must-go': 'must still go. Show the facts that hold it',
+		wanted: 'is wanted here. Show the facts that hold it',
+		cancelled: `is cancelled, pair ${piece.pair === null ? '' : letterOf(piece.pair)}`,
+	}[state];
+	return `${name}, on ${sideText(piece.side)}, ${end}`;
+}

@@ -1,0 +1,275 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { BOOK, type Factor } from '@tidy-sum/core';
+import { useRouter } from 'expo-router';
+import Book from 'lucide-react-native/icons/book-open';
+import Shelf from 'lucide-react-native/icons/library';
+import Pen from 'lucide-react-native/icons/pen-line';
+import Redo from 'lucide-react-native/icons/redo-2';
+import Undo from 'lucide-react-native/icons/undo-2';
+import { useEffect } from 'react';
+import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { useAppDispatch, useAppSelector } from '../store/store';
+import { GAP, WIDE_FROM } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Button } from '../ui/button';
+import { Words } from '../ui/words';
+import { Balance } from './balance';
+import { listed, mustGoOf, quoted } from './describe';
+import { closed, type Panel, showed } from './desk-slice';
+import { KeptWhere } from './kept-where';
+import { Line } from './line';
+import { Numbers } from './numbers';
+import { AnswerPanel } from './panels/answer-panel';
+import { BlockPanel } from './panels/block-panel';
+import { BookPanel } from './panels/book-panel';
+import { FactsPanel } from './panels/facts-panel';
+import { VerdictPanel } from './panels/verdict-panel';
+import { Problem } from './problem';
+import { type DeskView, useDesk } from './use-desk';
+import { useInView } from './use-in-view';
+import { did, opened, redid, swapped, undid } from './works-slice';
+
+/** What is open when nothing was chosen: the verdict of checked work; on a wide screen the Shelf beside the line. */
+function panelFor(chosen: Panel, view: DeskView, wide: boolean): Panel {
+	if (chosen.kind === 'block' && !view.blocks.some(({ id }) => id === chosen.id))
+		return panelFor({ kind: 'none' }, view, wide);
+	if (chosen.kind === 'verdict' && !view.verdict) return panelFor({ kind: 'none' }, view, wide);
+	if (chosen.kind !== 'none' || !wide) return chosen;
+	if (view.verdict) return { kind: 'verdict' };
+	if (view.worked.reached) return { kind: 'answer' };
+	return { kind: 'facts', unit: mustGoOf(view.columns)[0]?.base ?? '' };
+}
+
+function hint(view: DeskView): string {
+	const left = [...new Set(mustGoOf(view.columns).map(({ base }) => base))];
+	if (view.verdict) return view.verdict.right ? 'Checked: all right.' : 'Checked. Open Answer to see the four lines.';
+	if (view.worked.reached) return 'The line closes. Work the numbers, then write the answer.';
+	if (left.length) return `Touch a unit that must go: ${listed(left.map(quoted))}.`;
+	return 'What is wanted is not on the line yet. Open Facts.';
+}
+
+/** The Desk: one exercise, worked from the problem to the checked answer. */
+export function DeskScreen({ name }: { readonly name: string | undefined }) {
+	const styles = useStyles();
+	const wide = useWindowDimensions().width >= WIDE_FROM;
+	const dispatch = useAppDispatch();
+	const router = useRouter();
+	const view = useDesk(name);
+	const chosen = useAppSelector((state) => state.desk.panel);
+	const { exercise, worked } = view;
+	const panel = panelFor(chosen, view, wide);
+
+	useEffect(() => {
+		dispatch(opened(exercise.name));
+		dispatch(closed());
+	}, [dispatch, exercise.name]);
+
+	const onNumbers = panel.kind === 'answer' || panel.kind === 'verdict';
+	const { scroll, onEnd, onRoom } = useInView(onNumbers ? 'end' : 'line', `${panel.kind}${view.blocks.length}`);
+
+	const show = (next: Panel) => dispatch(showed(next));
+	const close = () => dispatch(closed());
+	const onUnit = (unit: string) => show({ kind: 'facts', unit });
+	const onBlock = (id: string) => show({ kind: 'block', id });
+	const onPlace = (factor: Factor) => {
+		const block = nanoid(8);
+		dispatch(did(exercise.name, { do: 'place', block, factor }));
+		show({ kind: 'block', id: block });
+	};
+	const onAnswer = () => show({ kind: 'answer' });
+	const onCheck = () => {
+		dispatch(did(exercise.name, { do: 'check' }));
+		show({ kind: 'verdict' });
+	};
+	const at = BOOK.findIndex((other) => other.name === exercise.name);
+	const next = BOOK[(at + 1) % BOOK.length];
+	const open = (other: string) => router.navigate(`/desk/${other}`);
+	const openFacts = () => {
+		const first = mustGoOf(view.columns)[0] ?? worked.pieces.find(({ pair }) => pair === null);
+		if (first) onUnit(first.base);
+	};
+
+	const shut = wide ? {} : { onClose: close };
+	const blockAt = panel.kind === 'block' ? view.blocks.findIndex(({ id }) => id === panel.id) : -1;
+	const touched = panel.kind === 'facts' && !(wide && chosen.kind === 'none') ? panel.unit : null;
+
+	const shownPanel =
+		panel.kind === 'facts' ? (
+			<FactsPanel key={panel.unit} view={view} unit={panel.unit} onPlace={onPlace} {...shut} />
+		) : panel.kind === 'block' ? (
+			<BlockPanel
+				view={view}
+				index={blockAt}
+				onTurn={() => dispatch(did(exercise.name, { do: 'turn', block: panel.id }))}
+				onRaise={(power) => dispatch(did(exercise.name, { do: 'raise', block: panel.id, power }))}
+				onRemove={() => {
+					dispatch(did(exercise.name, { do: 'remove', block: panel.id }));
+					close();
+				}}
+				onClose={close}
+			/>
+		) : panel.kind === 'answer' ? (
+			<AnswerPanel
+				view={view}
+				wide={wide}
+				onWrite={(text) => dispatch(did(exercise.name, { do: 'answer', text }))}
+				onCheck={onCheck}
+				{...shut}
+			/>
+		) : panel.kind === 'verdict' ? (
+			<VerdictPanel
+				view={view}
+				onAnswer={onAnswer}
+				onBlock={(index) => onBlock(view.blocks[index]?.id ?? '')}
+				onNext={next ? () => open(next.name) : null}
+				{...shut}
+			/>
+		) : panel.kind === 'book' ? (
+			<BookPanel current={exercise.name} onOpen={open} onClose={close} />
+		) : null;
+
+	const tools = (
+		<View style={styles.tools} role="toolbar" aria-label="Tools of the Desk">
+			<Button
+				kind="tool"
+				label="Undo"
+				icon={Undo}
+				disabled={!view.canUndo}
+				onPress={() => dispatch(undid(exercise.name))}
+				testID="undo"
+			/>
+			<Button
+				kind="tool"
+				label="Redo"
+				icon={Redo}
+				disabled={!view.canRedo}
+				onPress={() => dispatch(redid(exercise.name))}
+				testID="redo"
+			/>
+			<Button
+				kind="tool"
+				label="Facts"
+				icon={Shelf}
+				on={panel.kind === 'facts'}
+				onPress={openFacts}
+				testID="tool-facts"
+			/>
+			<Button
+				kind="tool"
+				label="Answer"
+				icon={Pen}
+				on={onNumbers}
+				onPress={() => (view.verdict ? show({ kind: 'verdict' }) : onAnswer())}
+				testID="tool-answer"
+			/>
+			<Button
+				kind="tool"
+				label="Exercises"
+				icon={Book}
+				on={panel.kind === 'book'}
+				onPress={() => show({ kind: 'book' })}
+				testID="tool-book"
+			/>
+		</View>
+	);
+	const balance = <Balance view={view} touched={touched} onUnit={onUnit} brief={!wide && onNumbers} />;
+	const working = (
+		<ScrollView
+			ref={scroll}
+			onLayout={onRoom}
+			style={styles.working}
+			contentContainerStyle={[styles.workingIn, wide && styles.roomy]}
+		>
+			<View style={styles.head}>
+				<Words strong size="title" role="heading" aria-level={1}>
+					{exercise.title}
+				</Words>
+				<Words size="small" tone="soft">
+					{at + 1} of {BOOK.length}
+				</Words>
+			</View>
+			<Problem exercise={exercise} />
+			<Words size="small" tone="soft">
+				Wanted: {worked.read.want?.text}
+			</Words>
+			<Line
+				view={view}
+				touched={touched}
+				selected={panel.kind === 'block' ? panel.id : null}
+				onUnit={onUnit}
+				onBlock={onBlock}
+				onEnd={onEnd}
+			/>
+			{view.beside[0] ? (
+				<View style={styles.beside}>
+					<Words size="small">This exercise was also worked elsewhere. Both lines are kept.</Words>
+					<Button
+						label="Show the other line"
+						onPress={() => dispatch(swapped({ exercise: exercise.name, id: view.beside[0] as string }))}
+					/>
+				</View>
+			) : null}
+			{wide ? balance : null}
+			{view.blocks.length ? <Numbers view={view} /> : null}
+			<KeptWhere />
+		</ScrollView>
+	);
+
+	if (wide)
+		return (
+			<View style={styles.wide}>
+				<View style={styles.left} role="main">
+					{working}
+				</View>
+				<View style={styles.right}>
+					<View style={styles.shelf}>{shownPanel}</View>
+					{tools}
+				</View>
+			</View>
+		);
+	return (
+		<View style={styles.screen} role="main">
+			{working}
+			{balance}
+			{shownPanel ? (
+				<View style={[styles.sheet, onNumbers && styles.tall]}>{shownPanel}</View>
+			) : (
+				<View style={styles.hint}>
+					<Words tone="pine" strong testID="hint">
+						{hint(view)}
+					</Words>
+				</View>
+			)}
+			{tools}
+		</View>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	screen: { flex: 1, backgroundColor: palette.page },
+	wide: { flex: 1, flexDirection: 'row', backgroundColor: palette.page },
+	left: { flex: 1 },
+	right: { width: 420, borderLeftWidth: 1, borderLeftColor: palette.rule, backgroundColor: palette.panel },
+	shelf: { flex: 1 },
+	working: { flex: 1 },
+	workingIn: { paddingHorizontal: GAP.l, paddingBottom: GAP.l },
+	roomy: { paddingHorizontal: GAP.xl * 2, paddingVertical: GAP.l, gap: GAP.m },
+	head: {
+		flexDirection: 'row',
+		alignItems: 'baseline',
+		justifyContent: 'space-between',
+		gap: GAP.m,
+		paddingTop: GAP.m,
+	},
+	sheet: { flexShrink: 1, maxHeight: '44%' },
+	tall: { maxHeight: '64%' },
+	hint: { paddingHorizontal: GAP.l, paddingVertical: GAP.m, backgroundColor: palette.panel },
+	beside: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: GAP.s, paddingVertical: GAP.s },
+	tools: {
+		flexDirection: 'row',
+		backgroundColor: palette.panel,
+		borderTopWidth: 1,
+		borderTopColor: palette.rule,
+		padding: GAP.xs,
+	},
+}));

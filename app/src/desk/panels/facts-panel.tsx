@@ -1,0 +1,118 @@
+import { type Factor, factsHolding, printUnitText, sayFactor, sayQuantity, type TableFact } from '@tidy-sum/core';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { GAP } from '../../theme/tokens';
+import { makeStyles } from '../../theme/use-styles';
+import { Fraction } from '../../ui/fraction';
+import { Panel } from '../../ui/panel';
+import { Words } from '../../ui/words';
+import { printQuantity, quoted } from '../describe';
+import type { DeskView } from '../use-desk';
+
+type Props = {
+	readonly view: DeskView;
+	readonly unit: string;
+	readonly onPlace: (factor: Factor) => void;
+	readonly onClose?: () => void;
+};
+
+function keyOf(fact: TableFact): string {
+	return `${fact.left.number}${fact.left.unit}=${fact.right.number}${fact.right.unit}`;
+}
+
+/** The two ways a fact can stand on the line; which one, the student decides. */
+function waysOf({ left, right, exact, tables }: TableFact): readonly Factor[] {
+	const rest = { ...(tables.includes('problem') ? { given: true } : {}), ...(tables.includes('own') ? { exact } : {}) };
+	return [
+		{ top: right, bottom: left, ...rest },
+		{ top: left, bottom: right, ...rest },
+	];
+}
+
+function Ways({ fact, onPlace }: { readonly fact: TableFact; readonly onPlace: Props['onPlace'] }) {
+	const styles = useStyles();
+	return (
+		<View style={styles.ways}>
+			<Words size="small">Which goes on the bottom?</Words>
+			<View style={styles.choices}>
+				{waysOf(fact).map((factor) => (
+					<Pressable
+						key={sayFactor(factor)}
+						accessibilityRole="button"
+						accessibilityLabel={`Place ${sayFactor(factor)}`}
+						onPress={() => onPlace(factor)}
+						testID={`place-${factor.bottom.unit}-below`}
+						style={({ pressed }) => [styles.way, pressed && styles.pressed]}
+					>
+						<Fraction
+							top={<Words style={styles.side}>{printQuantity(factor.top)}</Words>}
+							bottom={<Words style={styles.side}>{printQuantity(factor.bottom)}</Words>}
+						/>
+					</Pressable>
+				))}
+			</View>
+		</View>
+	);
+}
+
+/** The Shelf opened on one unit: the facts that hold it. Taking one asks which side goes on the bottom. */
+export function FactsPanel({ view, unit, onPlace, onClose }: Props) {
+	const styles = useStyles();
+	const [open, setOpen] = useState<string | null>(null);
+	const facts = factsHolding(unit, view.exercise.facts);
+	return (
+		<Panel title={`Facts that hold ${quoted(printUnitText(unit))}`} testID="facts" {...(onClose ? { onClose } : {})}>
+			<View role="list">
+				{facts.map((fact) => {
+					const key = keyOf(fact);
+					const opened = open === key;
+					return (
+						<View key={key} role="listitem" style={styles.item}>
+							<Pressable
+								accessibilityRole="button"
+								aria-expanded={opened}
+								accessibilityLabel={`${sayQuantity(fact.left)} is ${sayQuantity(fact.right)}, ${fact.exact ? 'exact' : 'measured'}, ${fact.source}`}
+								onPress={() => setOpen(opened ? null : key)}
+								testID={`fact-${key}`}
+								style={({ pressed }) => [styles.fact, pressed && styles.pressed]}
+							>
+								<Words strong style={styles.says}>
+									{printQuantity(fact.left)} = {printQuantity(fact.right)}
+								</Words>
+								<Words size="small" tone="soft">
+									{fact.exact ? 'exact' : 'measured'} · {fact.source}
+								</Words>
+							</Pressable>
+							{opened ? <Ways fact={fact} onPlace={onPlace} /> : null}
+						</View>
+					);
+				})}
+			</View>
+			{facts.length ? null : (
+				<Words>No table here holds {quoted(printUnitText(unit))}. Try one of the other units on the line.</Words>
+			)}
+		</Panel>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },
+	fact: { minHeight: 48, paddingVertical: GAP.s, justifyContent: 'center' },
+	says: { fontVariant: ['tabular-nums'] },
+	pressed: { backgroundColor: palette.pressed },
+	ways: { gap: GAP.s, paddingBottom: GAP.m },
+	choices: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.m },
+	way: {
+		minWidth: 120,
+		flexGrow: 1,
+		maxWidth: 220,
+		alignItems: 'center',
+		justifyContent: 'center',
+		padding: GAP.s,
+		borderWidth: 2,
+		borderColor: palette.pine,
+		borderRadius: 8,
+		backgroundColor: palette.page,
+	},
+	side: { paddingHorizontal: GAP.s, paddingVertical: 2 },
+}));

@@ -1,0 +1,110 @@
+import { type Judgement, VERDICT_LINES, type VerdictLine } from '@tidy-sum/core';
+import CheckIcon from 'lucide-react-native/icons/check';
+import EyeIcon from 'lucide-react-native/icons/eye';
+import QuestionIcon from 'lucide-react-native/icons/message-circle-question-mark';
+import MinusIcon from 'lucide-react-native/icons/minus';
+import type { ComponentType } from 'react';
+import { View } from 'react-native';
+import { GAP } from '../../theme/tokens';
+import { usePalette } from '../../theme/use-palette';
+import { makeStyles } from '../../theme/use-styles';
+import { Button } from '../../ui/button';
+import { Panel } from '../../ui/panel';
+import { Words } from '../../ui/words';
+import type { DeskView } from '../use-desk';
+
+type Props = {
+	readonly view: DeskView;
+	readonly onAnswer: () => void;
+	readonly onBlock: (index: number) => void;
+	readonly onNext: (() => void) | null;
+	readonly onClose?: () => void;
+};
+
+const NAMES = { line: 'Line', value: 'Value', figures: 'Figures', unit: 'Unit' } as const;
+
+const SAYS: Readonly<Record<Judgement, string>> = {
+	right: 'right',
+	wrong: 'look again',
+	unclear: 'not clear',
+	absent: 'missing',
+	'not-asked': 'not asked',
+};
+
+const ICONS: Readonly<Record<Judgement, ComponentType<{ size?: number; color?: string }>>> = {
+	right: CheckIcon,
+	wrong: EyeIcon,
+	unclear: QuestionIcon,
+	absent: EyeIcon,
+	'not-asked': MinusIcon,
+};
+
+function Row({
+	name,
+	line,
+	onBlock,
+}: {
+	readonly name: keyof typeof NAMES;
+	readonly line: VerdictLine;
+	readonly onBlock: Props['onBlock'];
+}) {
+	const styles = useStyles();
+	const palette = usePalette();
+	const Icon = ICONS[line.verdict];
+	const fine = line.verdict === 'right' || line.verdict === 'not-asked';
+	const { factor } = line;
+	return (
+		<View style={styles.row} testID={`verdict-${name}`}>
+			<View style={styles.icon} aria-hidden>
+				<Icon size={22} color={fine ? palette.pine : palette.look} />
+			</View>
+			<View style={styles.words}>
+				<Words strong>
+					{NAMES[name]}: {SAYS[line.verdict]}
+				</Words>
+				<Words size="small">{line.why}</Words>
+				{factor !== undefined && factor >= 0 ? (
+					<View style={styles.place}>
+						<Button label={`Show block ${factor + 1}`} onPress={() => onBlock(factor)} />
+					</View>
+				) : null}
+			</View>
+		</View>
+	);
+}
+
+/** The check in four lines, each with its reason and its place. */
+export function VerdictPanel({ view, onAnswer, onBlock, onNext, onClose }: Props) {
+	const styles = useStyles();
+	const { verdict } = view;
+	if (!verdict) return null;
+	return (
+		<Panel title={verdict.right ? 'All right' : 'Checked'} testID="verdict" {...(onClose ? { onClose } : {})}>
+			<View aria-live="polite" style={styles.lines}>
+				{VERDICT_LINES.map((name) => (
+					<Row key={name} name={name} line={verdict[name]} onBlock={onBlock} />
+				))}
+			</View>
+			<View style={styles.next}>
+				{verdict.right && onNext ? <Button label="Next exercise" kind="strong" onPress={onNext} testID="next" /> : null}
+				<Button label="Change the answer" onPress={onAnswer} testID="change-answer" />
+			</View>
+		</Panel>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	lines: { gap: GAP.m },
+	row: { flexDirection: 'row', gap: GAP.m },
+	icon: { paddingTop: 1 },
+	words: { flex: 1 },
+	place: { alignSelf: 'flex-start', paddingTop: GAP.xs },
+	next: {
+		flexDirection: 'row',
+		flexWrap: 'wrap',
+		gap: GAP.s,
+		borderTopColor: palette.rule,
+		borderTopWidth: 1,
+		paddingTop: GAP.m,
+	},
+}));

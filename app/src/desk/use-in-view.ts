@@ -1,0 +1,44 @@
+import { type RefObject, useCallback, useEffect, useRef } from 'react';
+import type { LayoutChangeEvent, ScrollView } from 'react-native';
+
+type InView = {
+	readonly scroll: RefObject<ScrollView | null>;
+	readonly onEnd: (bottom: number) => void;
+	readonly onRoom: (event: LayoutChangeEvent) => void;
+};
+
+/**
+ * Keeps in view what is being worked on as the room for it changes: the end of the line, or the end of the
+ * page, where the numbers are.
+ * @param target which of the two.
+ * @param when a text that changes when it is time to look again.
+ */
+export function useInView(target: 'line' | 'end', when: string): InView {
+	const scroll = useRef<ScrollView>(null);
+	const bottom = useRef(0);
+	const room = useRef(0);
+	const show = useCallback(() => {
+		if (target === 'end') scroll.current?.scrollToEnd({ animated: false });
+		else scroll.current?.scrollTo({ y: Math.max(0, bottom.current - room.current), animated: false });
+	}, [target]);
+	// biome-ignore lint/correctness/useExhaustiveDependencies: `when` says it is time, and is not read.
+	useEffect(() => {
+		const frame = requestAnimationFrame(show);
+		return () => cancelAnimationFrame(frame);
+	}, [show, when]);
+	const onEnd = useCallback(
+		(end: number) => {
+			bottom.current = end;
+			show();
+		},
+		[show],
+	);
+	const onRoom = useCallback(
+		({ nativeEvent: { layout } }: LayoutChangeEvent) => {
+			room.current = layout.height;
+			show();
+		},
+		[show],
+	);
+	return { scroll, onEnd, onRoom };
+}

@@ -1,0 +1,96 @@
+import { createSlice, nanoid, type PayloadAction } from '@reduxjs/toolkit';
+import type { Step, StoredWork, WorkBody } from '@tidy-sum/schema';
+import { continues, freshBody, withStep } from './work';
+
+/** A piece of work on this device. `version` is the last one the server has acknowledged. */
+export type WorkEntry = {
+	readonly id: string;
+	readonly body: WorkBody;
+	readonly version: number;
+	/** Whether there is something here that the server has not acknowledged. */
+	readonly ahead: boolean;
+};
+
+export type WorksState = {
+	readonly byId: Readonly<Record<string, WorkEntry>>;
+	/** The piece of work on the Desk for each exercise. */
+	readonly open: Readonly<Record<string, string>>;
+	/** The exercise last worked. */
+	readonly last: string | null;
+};
+
+const EMPTY: WorksState = { byId: {}, open: {}, last: null };
+
+function put(state: WorksState, entry: WorkEntry): WorksState {
+	return { ...state, byId: { ...state.byId, [entry.id]: entry } };
+}
+
+function changed(entry: WorkEntry, body: WorkBody): WorkEntry {
+	return { ...entry, body, ahead: true };
+}
+
+function moved(state: WorksState, exercise: string, by: 1 | -1): WorksState {
+	const entry = state.byId[state.open[exercise] ?? ''];
+	if (!entry) return state;
+	const at = entry.body.at + by;
+	if (at < 0 || at > entry.body.steps.length) return state;
+	return put(state, changed(entry, { ...entry.body, at }));
+}
+
+/**
+ * What the student did, exercise by exercise. Nothing else is stored: lines, cancelling, figures and
+ * verdicts follow from it.
+ */
+export const worksSlice = createSlice({
+	name: 'works',
+	initialState: EMPTY,
+	reducers: {
+		/** What the device had kept, at the start. */
+		loaded: (_, { payload }: PayloadAction<WorksState>) => payload,
+		opened: (state, { payload: exercise }: PayloadAction<string>) => ({ ...state, last: exercise }),
+		did: {
+			prepare: (exercise: string, step: Step) => ({ payload: { exercise, step, fresh: nanoid() } }),
+			reducer: (state, { payload }: PayloadAction<{ exercise: string; step: Step; fresh: string }>) => {
+				const { exercise, step, fresh } = payload;
+				const id = state.open[exercise] ?? fresh;
+				const entry = state.byId[id] ?? { id, body: freshBody(exercise), version: 0, ahead: true };
+				const next = put(state as WorksState, changed(entry, withStep(entry.body, step)));
+				return { ...next, open: { ...next.open, [exercise]: id } };
+			},
+		},
+		undid: (state, { payload: exercise }: PayloadAction<string>) => moved(state as WorksState, exercise, -1),
+		redid: (state, { payload: exercise }: PayloadAction<string>) => moved(state as WorksState, exercise, 1),
+		/** Puts another kept line for the exercise on the Desk. */
+		swapped: (state, { payload }: PayloadAction<{ exercise: string; id: string }>) => ({
+			...state,
+			open: { ...state.open, [payload.exercise]: payload.id },
+		}),
+		/** The server has kept the body that was sent. */
+		acknowledged: (state, { payload }: PayloadAction<{ sent: WorkEntry; version: number }>) => {
+			const entry = state.byId[payload.sent.id];
+			if (!entry) return state;
+			const ahead = entry.body !== payload.sent.body;
+			return put(state as WorksState, { ...entry, version: payload.version, ahead });
+		},
+		/**
+		 * The server holds another version. Where the work here goes on from it, it is followed; else it is
+		 * taken, and what was ahead of it here is kept beside it.
+		 */
+		parted: {
+			prepare: (kept: StoredWork) => ({ payload: { kept, fresh: nanoid() } }),
+			reducer: (state, { payload: { kept, fresh } }: PayloadAction<{ kept: StoredWork; fresh: string }>) => {
+				const mine = state.byId[kept.id];
+				if (mine?.ahead && continues(mine.body, kept.body))
+					return put(state as WorksState, { ...mine, version: kept.version });
+				const theirs: WorkEntry = { id: kept.id, body: kept.body, version: kept.version, ahead: false };
+				const next = put(state as WorksState, theirs);
+				const { exercise } = kept.body;
+				if (!mine?.ahead) return { ...next, open: { ...next.open, [exercise]: next.open[exercise] ?? kept.id } };
+				const beside = put(next, { ...mine, id: fresh, version: 0 });
+				return { ...beside, open: { ...beside.open, [exercise]: fresh } };
+			},
+		},
+	},
+});
+
+export const { loaded, opened, did, undid, redid, swapped, acknowledged, parted } = worksSlice.actions;

@@ -1,0 +1,19 @@
+import { configureStore } from '@reduxjs/toolkit';
+import { useDispatch, useSelector } from 'react-redux';
+import { deskSlice } from '../desk/desk-slice';
+import { worksSlice } from '../desk/works-slice';
+import { syncSlice } from '../sync/sync-slice';
+
+/** The store of the app; tests make their own. */
+export function makeStore() {
+	return configureStore({
+		reducer: { works: worksSlice.reducer, desk: deskSlice.reducer, sync: syncSlice.reducer },
+		devTools: false,
+	});
+}
+
+export type AppStore = ReturnType<typeof makeStore>;
+export type AppState = ReturnType<AppStore['getState']>;
+
+export const useAppDispatch = useDispatch.withTypes<AppStore['dispatch']>();
+export const useAppSelector = useSelector.withTypes<AppState>();

@@ -1,0 +1,46 @@
+import { workBodySchema, z } from '@tidy-sum/schema';
+import { createStore, entries, get, set, type UseStore } from 'idb-keyval';
+import type { WorkEntry, WorksState } from '../desk/works-slice';
+
+const entrySchema = z.object({
+	id: z.string(),
+	body: workBodySchema,
+	version: z.number().int().min(0),
+	ahead: z.boolean(),
+});
+
+const openSchema = z.record(z.string(), z.string());
+
+/** What this device keeps, by desk. Every step is written at once, each piece of work under its own key. */
+export type DeviceStore = {
+	readonly currentDesk: () => Promise<string | undefined>;
+	readonly setCurrentDesk: (desk: string) => Promise<void>;
+	readonly load: (desk: string) => Promise<WorksState>;
+	readonly keepEntry: (desk: string, entry: WorkEntry) => Promise<void>;
+	readonly keepOpen: (desk: string, open: WorksState['open'], last: string | null) => Promise<void>;
+};
+
+function readOpen(value: unknown): Pick<WorksState, 'open' | 'last'> {
+	const read = z.object({ open: openSchema, last: z.string().nullable() }).safeParse(value);
+	return read.success ? read.data : { open: {}, last: null };
+}
+
+/** The device's store in the browser's database. Rows that cannot be read are left where they are and passed over. */
+export function deviceStore(store: UseStore = createStore('tidy-sum', 'kept')): DeviceStore {
+	return {
+		currentDesk: () => get<string>('desk', store),
+		setCurrentDesk: (desk) => set('desk', desk, store),
+		load: async (desk) => {
+			const rows = await entries<string, unknown>(store);
+			const byId: Record<string, WorkEntry> = {};
+			for (const [key, value] of rows) {
+				if (!key.startsWith(`work:${desk}:`)) continue;
+				const read = entrySchema.safeParse(value);
+				if (read.success) byId[read.data.id] = read.data as WorkEntry;
+			}
+			return { byId, ...readOpen(await get(`open:${desk}`, store)) };
+		},
+		keepEntry: (desk, entry) => set(`work:${desk}:${entry.id}`, entry, store),
+		keepOpen: (desk, open, last) => set(`open:${desk}`, { open, last }, store),
+	};
+}

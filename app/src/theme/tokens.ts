@@ -1,0 +1,77 @@
+/**
+ * Colours by what they are for. Every text colour has at least 4.5 : 1 on the surface it stands on, every
+ * edge that carries a meaning at least 3 : 1 (WCAG 2.2, 1.4.3 and 1.4.11).
+ */
+export type Palette = {
+	readonly page: string;
+	readonly panel: string;
+	readonly pressed: string;
+	readonly ink: string;
+	readonly soft: string;
+	readonly rule: string;
+	readonly edge: string;
+	/** Action, and what has been reached. */
+	readonly pine: string;
+	readonly onPine: string;
+	readonly pineWash: string;
+	/** What must still go. */
+	readonly apricot: string;
+	readonly onApricot: string;
+	readonly apricotEdge: string;
+	/** A slip: what to look at. */
+	readonly look: string;
+	readonly lookWash: string;
+};
+
+export const LIGHT: Palette = {
+	page: '#f6fafa',
+	panel: '#eaf2f1',
+	pressed: '#d8e6e3',
+	ink: '#0d211b',
+	soft: '#48605a',
+	rule: '#c4d4d0',
+	edge: '#6b827b',
+	pine: '#0a5c44',
+	onPine: '#ffffff',
+	pineWash: '#d5ebe2',
+	apricot: '#fbd3a7',
+	onApricot: '#4d2700',
+	apricotEdge: '#b06a1e',
+	look: '#8a3b12',
+	lookWash: '#fbe7dc',
+};
+
+export const DARK: Palette = {
+	page: '#0c1614',
+	panel: '#14221f',
+	pressed: '#22352f',
+	ink: '#e6f1ed',
+	soft: '#a3b9b2',
+	rule: '#2e443e',
+	edge: '#7d958d',
+	pine: '#6fd0ab',
+	onPine: '#05251a',
+	pineWash: '#163c30',
+	apricot: '#5f3a14',
+	onApricot: '#ffe0bd',
+	apricotEdge: '#e5a05a',
+	look: '#ffb38a',
+	lookWash: '#3a2015',
+};
+
+/** Space in steps of four. */
+export const GAP = { xs: 4, s: 8, m: 12, l: 16, xl: 24 } as const;
+
+/** The least side of anything that can be touched. */
+export const TARGET = 44;
+
+/** Width from which the Shelf stands beside the line. */
+export const WIDE_FROM = 900;
+
+export const FONT = {
+	regular: 'AtkinsonNext',
+	strong: 'AtkinsonNextSemiBold',
+	mono: 'AtkinsonMono',
+} as const;
+
+export const SIZE = { small: 14, body: 17, figure: 21, title: 20 } as const;

@@ -1,0 +1,73 @@
+import type { ComponentType } from 'react';
+import { Pressable, View } from 'react-native';
+import { GAP, TARGET } from '../theme/tokens';
+import { usePalette } from '../theme/use-palette';
+import { makeStyles } from '../theme/use-styles';
+import { Words } from './words';
+
+type Props = {
+	readonly label: string;
+	readonly onPress: () => void;
+	readonly kind?: 'plain' | 'strong' | 'tool';
+	readonly icon?: ComponentType<{ size?: number; color?: string }>;
+	readonly disabled?: boolean;
+	/** Said instead of the label where that is too short to make sense aloud. */
+	readonly say?: string;
+	readonly on?: boolean;
+	readonly testID?: string;
+};
+
+/** Something to press: strong for the one next thing, tool for the row under the thumb. */
+export function Button({ label, onPress, kind = 'plain', icon: Icon, disabled = false, say, on, testID }: Props) {
+	const styles = useStyles();
+	const palette = usePalette();
+	const tone = kind === 'strong' ? 'onPine' : disabled ? 'soft' : 'pine';
+	return (
+		<Pressable
+			accessibilityRole="button"
+			accessibilityLabel={say ?? label}
+			aria-pressed={on}
+			disabled={disabled}
+			onPress={onPress}
+			testID={testID}
+			style={({ pressed }) => [
+				styles.button,
+				kind === 'strong' && styles.strong,
+				kind === 'tool' && styles.tool,
+				on && styles.on,
+				pressed && (kind === 'strong' ? styles.dim : styles.pressed),
+				disabled && styles.disabled,
+			]}
+		>
+			{Icon ? (
+				<View aria-hidden>
+					<Icon size={20} color={palette[tone]} />
+				</View>
+			) : null}
+			<Words size={kind === 'tool' ? 'small' : 'body'} strong tone={tone}>
+				{label}
+			</Words>
+		</Pressable>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	button: {
+		minHeight: TARGET,
+		minWidth: TARGET,
+		flexDirection: 'row',
+		alignItems: 'center',
+		justifyContent: 'center',
+		gap: GAP.s,
+		paddingHorizontal: GAP.l,
+		borderRadius: 8,
+		borderWidth: 1,
+		borderColor: palette.edge,
+	},
+	strong: { backgroundColor: palette.pine, borderColor: palette.pine },
+	tool: { flexDirection: 'column', gap: 2, paddingHorizontal: GAP.xs, borderColor: 'transparent', flex: 1 },
+	on: { backgroundColor: palette.pineWash },
+	pressed: { backgroundColor: palette.pressed },
+	dim: { opacity: 0.85 },
+	disabled: { opacity: 0.55 },
+}));

@@ -1,0 +1,89 @@
+import Erase from 'lucide-react-native/icons/delete';
+import { Pressable, View } from 'react-native';
+import { GAP, TARGET } from '../theme/tokens';
+import { usePalette } from '../theme/use-palette';
+import { makeStyles } from '../theme/use-styles';
+import { Words } from './words';
+
+type Key = { readonly shows: string; readonly types: string; readonly say: string };
+
+function plain(shows: string, say = shows): Key {
+	return { shows, types: shows, say };
+}
+
+const ROWS: readonly (readonly Key[])[] = [
+	[plain('7'), plain('8'), plain('9'), { shows: '×10ⁿ', types: '×10^', say: 'times ten to the power' }],
+	[plain('4'), plain('5'), plain('6'), plain('−', 'minus')],
+	[plain('1'), plain('2'), plain('3'), plain('/', 'over')],
+	[plain('0'), plain('.', 'point'), { shows: 'space', types: ' ', say: 'space' }],
+];
+
+type Props = {
+	readonly onType: (text: string) => void;
+	readonly onErase: () => void;
+	/** Units offered beside the digits. */
+	readonly units: readonly string[];
+	readonly powers: readonly string[];
+};
+
+/** Our own keys for numbers and units: digits, point, sign, power of ten, and the units of the line. */
+export function Keypad({ onType, onErase, units, powers }: Props) {
+	const styles = useStyles();
+	const palette = usePalette();
+	const key = ({ shows, types, say }: Key, wide = false) => (
+		<Pressable
+			key={shows}
+			accessibilityRole="button"
+			accessibilityLabel={say}
+			onPress={() => onType(types)}
+			testID={`key-${shows}`}
+			style={({ pressed }) => [styles.key, wide && styles.unit, pressed && styles.pressed]}
+		>
+			<Words size={wide ? 'body' : 'figure'}>{shows}</Words>
+		</Pressable>
+	);
+	return (
+		<View style={styles.keypad} role="group" aria-label="Keys for the answer">
+			<View style={styles.row}>
+				{units.map((unit) => key({ shows: unit, types: unit, say: `unit ${unit}` }, true))}
+				{powers.map((power) => key({ shows: power, types: power, say: power === '²' ? 'squared' : 'cubed' }, true))}
+			</View>
+			{ROWS.map((row, i) => (
+				<View key={row[0]?.shows} style={styles.row}>
+					{row.map((each) => key(each))}
+					{i === ROWS.length - 1 ? (
+						<Pressable
+							accessibilityRole="button"
+							accessibilityLabel="erase"
+							onPress={onErase}
+							testID="key-erase"
+							style={({ pressed }) => [styles.key, pressed && styles.pressed]}
+						>
+							<View aria-hidden>
+								<Erase size={24} color={palette.ink} />
+							</View>
+						</Pressable>
+					) : null}
+				</View>
+			))}
+		</View>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	keypad: { gap: GAP.xs },
+	row: { flexDirection: 'row', gap: GAP.xs, flexWrap: 'wrap' },
+	key: {
+		flex: 1,
+		minWidth: TARGET,
+		minHeight: TARGET,
+		alignItems: 'center',
+		justifyContent: 'center',
+		borderRadius: 8,
+		backgroundColor: palette.page,
+		borderWidth: 1,
+		borderColor: palette.rule,
+	},
+	unit: { flexGrow: 0, flexShrink: 0, flexBasis: 'auto', paddingHorizontal: GAP.m },
+	pressed: { backgroundColor: palette.pressed },
+}));

@@ -1,0 +1,47 @@
+import type { ReactNode } from 'react';
+import { ScrollView, View } from 'react-native';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Button } from './button';
+import { Words } from './words';
+
+type Props = {
+	readonly title: string;
+	readonly onClose?: () => void;
+	readonly children: ReactNode;
+	readonly testID?: string;
+};
+
+/** A sheet in the lower part of the screen: a title, what it holds, and a way to close it. It scrolls by itself. */
+export function Panel({ title, onClose, children, testID }: Props) {
+	const styles = useStyles();
+	return (
+		<View style={styles.panel} role="region" aria-label={title} testID={testID}>
+			<View style={styles.head}>
+				<Words strong role="heading" aria-level={2} style={styles.title}>
+					{title}
+				</Words>
+				{onClose ? <Button label="Close" onPress={onClose} /> : null}
+			</View>
+			<ScrollView style={styles.scroll} contentContainerStyle={styles.body} keyboardShouldPersistTaps="handled">
+				{children}
+			</ScrollView>
+		</View>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	panel: { flexShrink: 1, backgroundColor: palette.panel, borderTopWidth: 1, borderTopColor: palette.rule },
+	head: {
+		flexDirection: 'row',
+		alignItems: 'center',
+		justifyContent: 'space-between',
+		gap: GAP.m,
+		paddingLeft: GAP.l,
+		paddingRight: GAP.s,
+		paddingTop: GAP.s,
+	},
+	title: { flexShrink: 1 },
+	scroll: { flexShrink: 1 },
+	body: { padding: GAP.l, paddingTop: GAP.s, gap: GAP.m },
+}));

@@ -1,0 +1,67 @@
+import { Pressable, View } from 'react-native';
+import { GAP, TARGET } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Words } from './words';
+
+/** How a unit stands: it must still go, it is what is wanted, it is cancelled, or its block is still open. */
+export type TokenState = 'must-go' | 'wanted' | 'cancelled';
+
+type Props = {
+	readonly symbol: string;
+	readonly state: TokenState;
+	/** The letter a cancelled pair shares. */
+	readonly letter?: string;
+	readonly onPress: () => void;
+	readonly say: string;
+	readonly on?: boolean;
+	readonly testID?: string;
+};
+
+/** A unit one can touch to ask what can be done with it. State has a shape as well as a colour. */
+export function UnitToken({ symbol, state, letter, onPress, say, on, testID }: Props) {
+	const styles = useStyles();
+	return (
+		<Pressable
+			accessibilityRole="button"
+			accessibilityLabel={say}
+			aria-pressed={on}
+			onPress={onPress}
+			testID={testID}
+			style={({ pressed }) => [styles.target, pressed && styles.pressed]}
+		>
+			<View style={[styles.token, styles[state], on && styles.on]}>
+				<Words
+					size="figure"
+					tone={state === 'must-go' ? 'onApricot' : state === 'cancelled' ? 'soft' : 'ink'}
+					style={state === 'cancelled' ? styles.struck : null}
+				>
+					{symbol}
+				</Words>
+				{letter ? (
+					<Words size="small" tone="soft" style={styles.letter}>
+						{letter}
+					</Words>
+				) : null}
+			</View>
+		</Pressable>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	target: { minHeight: TARGET, minWidth: TARGET, justifyContent: 'center', alignItems: 'center', borderRadius: 8 },
+	pressed: { backgroundColor: palette.pressed },
+	token: {
+		flexDirection: 'row',
+		alignItems: 'center',
+		paddingHorizontal: 6,
+		borderRadius: 6,
+		borderWidth: 2,
+		borderColor: 'transparent',
+	},
+	'must-go': { backgroundColor: palette.apricot, borderColor: palette.apricotEdge, borderStyle: 'solid' },
+	wanted: { borderWidth: 0, borderBottomWidth: 3, borderRadius: 0, borderColor: palette.pine },
+	cancelled: {},
+	on: { borderColor: palette.ink },
+	struck: { textDecorationLine: 'line-through' },
+	letter: { marginLeft: 2, marginTop: -GAP.s },
+}));

@@ -1,0 +1,63 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { ask } from '../src/ask';
+import { holds } from './holds';
+import { PENDING } from './pending-cases';
+
+const FOLDER = join(__dirname, '..', 'vectors');
+
+type Case = { readonly name: string; readonly ask: unknown; readonly expect: unknown };
+
+const CASES: readonly Case[] = readdirSync(FOLDER)
+	.sort()
+	.flatMap((file) =>
+		readFileSync(join(FOLDER, file), 'utf8')
+			.trim()
+			.split('\n')
+			.map((line, i) => ({ name: `${file.replace('.jsonl', '')} ${i + 1}`, ...JSON.parse(line) })),
+	);
+
+function replyTo(request: unknown): unknown {
+	return JSON.parse(JSON.stringify(ask(JSON.stringify(request))));
+}
+
+describe('the cases of the contract', () => {
+	it('are all here', () => {
+		expect(CASES.length).toBeGreaterThanOrEqual(176);
+	});
+
+	it.each(CASES.filter(({ name }) => !PENDING.has(name)))('$name holds', ({ ask: request, expect: expected }) => {
+		const reply = replyTo(request);
+		if (!holds(expected, reply)) expect(reply).toMatchObject(expected as object);
+		expect(holds(expected, reply)).toBe(true);
+	});
+
+	it.each(CASES.filter(({ name }) => PENDING.has(name)))(
+		'$name is still pending',
+		({ ask: request, expect: expected }) => {
+			expect(holds(expected, replyTo(request))).toBe(false);
+		},
+	);
+
+	it('has no pending name without a case', () => {
+		const names = new Set(CASES.map(({ name }) => name));
+		expect([...PENDING.keys()].filter((name) => !names.has(name))).toEqual([]);
+	});
+});
+
+describe('how cases are compared', () => {
+	it('takes maps of powers whole and other objects by their named fields', () => {
+		expect(holds({ dimension: { m: 1 } }, { dimension: { m: 1, s: -1 } })).toBe(false);
+		expect(holds({ standing: { top: { m: 1 }, bottom: {} } }, { standing: { top: { m: 1 }, bottom: { s: 1 } } })).toBe(
+			false,
+		);
+		expect(holds({ ok: true }, { ok: true, more: 1 })).toBe(true);
+		expect(
+			holds(
+				{ factors: [{ top: { number: '1', unit: 'm' } }] },
+				{ factors: [{ top: { number: '1', unit: 'm' }, x: 1 }] },
+			),
+		).toBe(true);
+		expect(holds([1, 2], [1])).toBe(false);
+	});
+});

@@ -1,0 +1,128 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Builder, By, logging, type WebDriver, type WebElement } from 'selenium-webdriver';
+import chrome from 'selenium-webdriver/chrome.js';
+
+export type Screen = { readonly width: number; readonly height: number; readonly mobile: boolean };
+
+export const PHONE: Screen = { width: 390, height: 844, mobile: true };
+export const DESKTOP: Screen = { width: 1280, height: 800, mobile: false };
+
+export type BrowserOptions = {
+	readonly screen: Screen;
+	readonly dark?: boolean;
+	/** A profile that outlives the browser; a fresh one, removed at the end, when left out. */
+	readonly profile?: string;
+};
+
+const FLAGS = [
+	'--headless',
+	'--no-sandbox',
+	'--disable-gpu',
+	'--disable-quic',
+	'--no-first-run',
+	'--disable-background-networking',
+	'--disable-component-update',
+	'--disable-sync',
+	'--disable-dev-shm-usage',
+	'--force-prefers-reduced-motion',
+];
+
+/** A headless Chromium at a true screen size, with what a journey needs of it. */
+export class Browser {
+	private constructor(
+		readonly driver: WebDriver,
+		readonly profile: string,
+		private readonly ownProfile: boolean,
+	) {}
+
+	static async open({ screen, dark = false, profile }: BrowserOptions): Promise<Browser> {
+		const folder = profile ?? mkdtempSync(join(tmpdir(), 'tidy-sum-profile-'));
+		const options = new chrome.Options();
+		options.setChromeBinaryPath(process.env.CHROMIUM ?? '/usr/bin/chromium');
+		options.addArguments(...FLAGS, `--user-data-dir=${folder}`, `--window-size=${screen.width},${screen.height}`);
+		const logs = new logging.Preferences();
+		logs.setLevel(logging.Type.BROWSER, logging.Level.ALL);
+		options.setLoggingPrefs(logs);
+		const service = new chrome.ServiceBuilder(process.env.CHROMEDRIVER ?? '/usr/bin/chromedriver');
+		const driver = await new Builder().forBrowser('chrome').setChromeOptions(options).setChromeService(service).build();
+		const browser = new Browser(driver, folder, profile === undefined);
+		await browser.resize(screen);
+		await browser.command('Emulation.setEmulatedMedia', {
+			features: [{ name: 'prefers-color-scheme', value: dark ? 'dark' : 'light' }],
+		});
+		return browser;
+	}
+
+	async command(name: string, params: Record<string, unknown>): Promise<unknown> {
+		return (this.driver as unknown as chrome.Driver).sendAndGetDevToolsCommand(name, params);
+	}
+
+	async resize({ width, height, mobile }: Screen): Promise<void> {
+		await this.command('Emulation.setDeviceMetricsOverride', {
+			width,
+			height,
+			deviceScaleFactor: mobile ? 2 : 1,
+			mobile,
+		});
+		await this.command('Emulation.setTouchEmulationEnabled', { enabled: mobile });
+	}
+
+	async go(url: string): Promise<void> {
+		await this.driver.get(url);
+		await this.find('problem');
+	}
+
+	/** The element with this test id, waited for. */
+	async find(id: string, within = 8000): Promise<WebElement> {
+		return this.driver.wait(
+			async () => (await this.driver.findElements(By.css(`[data-testid="${id}"]`)))[0] ?? null,
+			within,
+			`nothing is called ${id}`,
+		) as Promise<WebElement>;
+	}
+
+	async has(id: string): Promise<boolean> {
+		return (await this.driver.findElements(By.css(`[data-testid="${id}"]`))).length > 0;
+	}
+
+	async press(...ids: readonly string[]): Promise<void> {
+		for (const id of ids) await (await this.find(id)).click();
+	}
+
+	async text(id: string): Promise<string> {
+		return (await this.find(id)).getText();
+	}
+
+	/** Waits until the text of an element satisfies; fails with the text it has instead. */
+	async until(id: string, holds: (text: string) => boolean, within = 8000): Promise<string> {
+		let last = '';
+		await this.driver
+			.wait(async () => {
+				last = (await this.has(id)) ? await this.text(id).catch(() => '') : '';
+				return holds(last);
+			}, within)
+			.catch(() => {
+				throw new Error(`${id} reads “${last}”`);
+			});
+		return last;
+	}
+
+	/** What the page has written to the console since last asked, at the level of errors. */
+	async errors(): Promise<readonly string[]> {
+		const entries = await this.driver.manage().logs().get(logging.Type.BROWSER);
+		return entries.filter(({ level }) => level.value >= logging.Level.SEVERE.value).map(({ message }) => message);
+	}
+
+	/** A picture of the screen as a PNG. */
+	async picture(): Promise<Buffer> {
+		const { data } = (await this.command('Page.captureScreenshot', { format: 'png' })) as { data: string };
+		return Buffer.from(data, 'base64');
+	}
+
+	async close(): Promise<void> {
+		await this.driver.quit().catch(() => {});
+		if (this.ownProfile) rmSync(this.profile, { recursive: true, force: true });
+	}
+}
