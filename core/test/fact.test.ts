@@ -1,0 +1,71 @@
+import { FACT_ROWS, factsHolding, parseUnit, prefixFact, sayFactor, sayQuantity, workChain } from '../src';
+
+function says({
+	left,
+	right,
+}: {
+	left: { number: string; unit: string };
+	right: { number: string; unit: string };
+}): string {
+	return `${left.number} ${left.unit} = ${right.number} ${right.unit}`;
+}
+
+describe('the tables of facts', () => {
+	it.each(FACT_ROWS.map((fact) => [says(fact), fact] as const))('%s is true', (_, { left, right }) => {
+		const worked = workChain({ start: { number: '1', unit: 'm' }, factors: [{ top: left, bottom: right }] });
+		expect(worked.ok && worked.value.factors[0]).toMatchObject({ equal: true, exact: true });
+	});
+
+	it('says what a prefix says: the 1 with the prefixed unit, the power of ten with the unit', () => {
+		expect(says(prefixFact('c', 'g') ?? { left: { number: '', unit: '' }, right: { number: '', unit: '' } })).toBe(
+			'1 cg = 10^-2 g',
+		);
+		expect(prefixFact('x', 'g')).toBeNull();
+	});
+});
+
+describe('factsHolding', () => {
+	it('puts what the problem states first, then the tables, then the prefix', () => {
+		const stated = { left: { number: '1.18', unit: 'g' }, right: { number: '1', unit: 'mL' }, exact: false };
+		const facts = factsHolding('mL', [stated]);
+		expect(facts[0]).toMatchObject({ tables: ['problem'], exact: false });
+		expect(facts.map(says)).toEqual(['1.18 g = 1 mL', '1 L = 1000 mL', '1 mL = 1 cm^3', '1 mL = 10^-3 L']);
+	});
+
+	it('finds a unit inside a power and leaves its prefixed sisters alone', () => {
+		expect(factsHolding('m').map(says)).toContain('1 ha = 10000 m^2');
+		expect(factsHolding('in').map(says)).toEqual(['1 ft = 12 in', '1 in = 2.54 cm']);
+	});
+
+	it('offers common prefixes for a unit that takes them, and only facts that can be read', () => {
+		const facts = factsHolding('A');
+		expect(facts.map(says)).toContain('1 mA = 10^-3 A');
+		for (const { left, right } of facts) expect(parseUnit(left.unit).ok && parseUnit(right.unit).ok).toBe(true);
+	});
+
+	it('has nothing for a unit no table holds', () => {
+		expect(factsHolding('jar')).toEqual([]);
+		expect(factsHolding('//')).toEqual([]);
+	});
+});
+
+describe('saying it aloud', () => {
+	it.each([
+		[{ number: '2.75', unit: 'in/h' }, '2.75 inches per hour'],
+		[{ number: '1', unit: 'in' }, '1 inch'],
+		[{ number: '10^-2', unit: 'm' }, '10 to the minus 2 metres'],
+		[{ number: '0.420', unit: 'm²' }, '0.420 square metres'],
+		[{ number: '-4', unit: 'degC' }, 'minus 4 degrees Celsius'],
+		[{ number: '24', unit: 'jar' }, '24 jars'],
+		[{ number: '5', unit: '' }, '5'],
+		[{ number: '', unit: 'm' }, 'a number to come metres'],
+	])('%j is “%s”', (quantity, said) => {
+		expect(sayQuantity(quantity)).toBe(said);
+	});
+
+	it('says a factor with its power', () => {
+		expect(sayFactor({ top: { number: '100', unit: 'cm' }, bottom: { number: '1', unit: 'm' }, power: 2 })).toBe(
+			'100 centimetres over 1 metre, all to the power 2',
+		);
+	});
+});
