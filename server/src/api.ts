@@ -26,6 +26,11 @@ function bodyFault(error: Error & { status?: number }): never {
 export function api(db: Database, version: string, now: () => Date): Router {
 	const router = new Router({ prefix: '/api' });
 
+	router.use(async (ctx, next) => {
+		ctx.set('Cache-Control', 'no-store');
+		await next();
+	});
+
 	router.get('/health', async (ctx) => {
 		ctx.body = { ok: true, version, works: await countWorks(db) };
 	});
@@ -58,10 +63,5 @@ export function api(db: Database, version: string, now: () => Date): Router {
 			};
 		},
 	);
-
-	router.use(async (ctx, next) => {
-		ctx.set('Cache-Control', 'no-store');
-		await next();
-	});
 	return router;
 }

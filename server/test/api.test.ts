@@ -1,0 +1,225 @@
+import { createServer, get, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { gunzipSync } from 'node:zlib';
+import type { WorkBody } from '@tidy-sum/schema';
+import pino from 'pino';
+import { createApp } from '../src/app';
+import { type Database, openDatabase } from '../src/database';
+import { DEMO_DESK, layDemo } from '../src/demo';
+import { makeFolder } from './running';
+
+const folder = makeFolder();
+let db: Database;
+let server: Server;
+let url: string;
+
+beforeAll(async () => {
+	db = await openDatabase(folder.data);
+	const app = createApp({
+		db,
+		log: pino({ level: 'silent' }),
+		appFolder: folder.app,
+		version: '9.9.9',
+		now: () => new Date('2026-02-03T04:05:06Z'),
+	});
+	server = createServer(app.callback()).listen(0, '127.0.0.1');
+	await new Promise((resolve) => server.once('listening', resolve));
+	url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+});
+
+afterAll(async () => {
+	await new Promise((resolve) => server.close(resolve));
+	await db.destroy();
+	folder.remove();
+});
+
+const BODY: WorkBody = {
+	exercise: 'new-snow',
+	steps: [
+		{ do: 'place', block: 'b1', factor: { top: { number: '2.54', unit: 'cm' }, bottom: { number: '1', unit: 'in' } } },
+		{ do: 'turn', block: 'b1' },
+		{ do: 'answer', text: '1.16 mm/min' },
+	],
+	at: 2,
+};
+
+async function put(
+	path: string,
+	body: unknown,
+	headers: Record<string, string> = { 'content-type': 'application/json' },
+) {
+	const response = await fetch(url + path, {
+		method: 'PUT',
+		headers,
+		body: typeof body === 'string' ? body : JSON.stringify(body),
+	});
+	return { status: response.status, body: await response.json() };
+}
+
+async function works(desk: string) {
+	return (await (await fetch(`${url}/api/desks/${desk}/works`)).json()).works;
+}
+
+describe('health', () => {
+	it('says it is well, its version and how much is kept', async () => {
+		const response = await fetch(`${url}/api/health`);
+		expect(response.status).toBe(200);
+		expect(await response.json()).toEqual({ ok: true, version: '9.9.9', works: expect.any(Number) });
+		expect(response.headers.get('cache-control')).toBe('no-store');
+	});
+});
+
+describe('keeping work', () => {
+	it('gives back just what was kept', async () => {
+		const kept = await put('/api/desks/desk-0001/works/work-0001', { base: 0, body: BODY });
+		expect(kept).toEqual({
+			status: 200,
+			body: { id: 'work-0001', version: 1, body: BODY, kept: '2026-02-03T04:05:06.000Z' },
+		});
+		expect(await works('desk-0001')).toEqual([kept.body]);
+	});
+
+	it('takes the same version twice as once', async () => {
+		for (let i = 0; i < 2; i++)
+			expect(await put('/api/desks/desk-0002/works/work-0001', { base: 0, body: BODY })).toMatchObject({
+				status: 200,
+				body: { version: 1 },
+			});
+		expect(await works('desk-0002')).toHaveLength(1);
+	});
+
+	it('counts versions up, and overwrites nothing that it does not follow', async () => {
+		const path = '/api/desks/desk-0003/works/work-0001';
+		const mine = { ...BODY, at: 3 };
+		const theirs = { ...BODY, at: 1 };
+		await put(path, { base: 0, body: BODY });
+		expect(await put(path, { base: 1, body: mine })).toMatchObject({ status: 200, body: { version: 2 } });
+		expect(await put(path, { base: 1, body: theirs })).toMatchObject({
+			status: 409,
+			body: { error: { code: 'conflict' }, kept: { version: 2, body: mine } },
+		});
+		expect((await works('desk-0003'))[0].body).toEqual(mine);
+	});
+
+	it('keeps one of two versions sent at once, and tells the other', async () => {
+		const path = '/api/desks/desk-0004/works/work-0001';
+		const sent = await Promise.all([1, 2].map((at) => put(path, { base: 0, body: { ...BODY, at } })));
+		expect(sent.map(({ status }) => status).sort()).toEqual([200, 409]);
+	});
+
+	it('keeps a version that follows one this server never had', async () => {
+		expect(await put('/api/desks/desk-0005/works/work-0001', { base: 7, body: BODY })).toMatchObject({
+			status: 200,
+			body: { version: 1 },
+		});
+	});
+
+	it('keeps desks apart', async () => {
+		await put('/api/desks/desk-0006/works/work-0001', { base: 0, body: BODY });
+		expect(await works('desk-0007')).toEqual([]);
+	});
+});
+
+describe('what it cannot take', () => {
+	const path = '/api/desks/desk-0001/works/work-0009';
+	it.each<[string, string, unknown, Record<string, string> | undefined, number, string]>([
+		['a body that is not JSON', path, '{"base":', undefined, 400, 'not-json'],
+		['a body of another type', path, 'base=0', { 'content-type': 'text/plain' }, 415, 'not-json'],
+		[
+			'a body that is too large',
+			path,
+			{ base: 0, body: { ...BODY, steps: [{ do: 'answer', text: 'x'.repeat(600_000) }] } },
+			undefined,
+			413,
+			'too-large',
+		],
+		['a body of the wrong shape', path, { base: -1, body: BODY }, undefined, 422, 'shape'],
+		[
+			'a step it does not know',
+			path,
+			{ base: 0, body: { ...BODY, steps: [{ do: 'fly' }], at: 0 } },
+			undefined,
+			422,
+			'shape',
+		],
+		['a count of steps past the last', path, { base: 0, body: { ...BODY, at: 4 } }, undefined, 422, 'shape'],
+		['an id it cannot be', '/api/desks/desk-0001/works/a.b', { base: 0, body: BODY }, undefined, 422, 'shape'],
+		['a desk it cannot be', '/api/desks/x/works/work-0001', { base: 0, body: BODY }, undefined, 422, 'shape'],
+	])('%s gets a code', async (_, where, body, headers, status, code) => {
+		const reply = await put(where, body, headers);
+		expect(reply).toMatchObject({ status, body: { error: { code, message: expect.stringMatching(/\.$/) } } });
+	});
+
+	it('an address or a method it does not have gets a code, and the server goes on', async () => {
+		expect((await fetch(`${url}/api/nothing`)).status).toBe(404);
+		expect((await fetch(`${url}/api/health`, { method: 'DELETE' })).status).toBe(405);
+		expect((await fetch(`${url}/%`)).status).toBe(400);
+		expect((await fetch(`${url}/api/health`)).status).toBe(200);
+	});
+
+	it('does not fall over when the database does', async () => {
+		const fallen = createServer(
+			createApp({
+				db: (() => {
+					throw new Error('the disk is gone');
+				}) as unknown as Database,
+				log: pino({ level: 'silent' }),
+				appFolder: folder.app,
+				version: '0',
+			}).callback(),
+		).listen(0);
+		const response = await fetch(`http://127.0.0.1:${(fallen.address() as AddressInfo).port}/api/health`);
+		expect([response.status, (await response.json()).error.code]).toEqual([500, 'server-fault']);
+		await new Promise((resolve) => fallen.close(resolve));
+	});
+});
+
+describe('serving the app', () => {
+	it('gives the page for any address of the app, to be asked for anew', async () => {
+		for (const path of ['/', '/desk/new-snow']) {
+			const response = await fetch(url + path, { headers: { accept: 'text/html' } });
+			expect([response.status, response.headers.get('cache-control')]).toEqual([200, 'no-cache']);
+			expect(await response.text()).toContain('<title>Tidy Sum</title>');
+		}
+	});
+
+	it('gives hashed files for a year, compressed', async () => {
+		const { headers, data } = await new Promise<{ headers: Record<string, unknown>; data: Buffer }>((resolve) => {
+			get(`${url}/_expo/static/entry-abc.js`, { headers: { 'accept-encoding': 'gzip' } }, (response) => {
+				const parts: Buffer[] = [];
+				response.on('data', (part) => parts.push(part));
+				response.on('end', () => resolve({ headers: response.headers, data: Buffer.concat(parts) }));
+			});
+		});
+		expect(headers).toMatchObject({
+			'cache-control': 'public, max-age=31536000, immutable',
+			'content-encoding': 'gzip',
+		});
+		expect(gunzipSync(data).toString()).toContain('a script');
+	});
+
+	it('does not give the page for a file that is not there, nor a file outside its folder', async () => {
+		expect((await fetch(`${url}/missing.js`, { headers: { accept: 'text/html' } })).status).toBe(404);
+		const outside = await fetch(`${url}/..%2f..%2fpackage.json`, { headers: { accept: '*/*' } });
+		expect(await outside.text()).not.toContain('workspaces');
+	});
+
+	it('sends headers that keep other sites out', async () => {
+		const { headers } = await fetch(url, { headers: { accept: 'text/html' } });
+		expect(headers.get('content-security-policy')).toContain("default-src 'self'");
+		expect(headers.get('x-content-type-options')).toBe('nosniff');
+		expect(headers.get('x-powered-by')).toBeNull();
+	});
+});
+
+describe('the demo', () => {
+	it('is laid once, and what is done there since is left alone', async () => {
+		await layDemo(db, new Date());
+		const [first] = await works(DEMO_DESK);
+		await put(`/api/desks/${DEMO_DESK}/works/${first.id}`, { base: 1, body: { ...first.body, at: 0 } });
+		await layDemo(db, new Date());
+		const again = await works(DEMO_DESK);
+		expect(again).toHaveLength(3);
+		expect(again.find(({ id }: { id: string }) => id === first.id).body.at).toBe(0);
+	});
+});
