@@ -1,0 +1,78 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { fingerprint, hasMark, leaveMark } from './fingerprint.mjs';
+import { ROOT, run, runBin } from './run.mjs';
+
+const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
+const CHROMEDRIVER = process.env.CHROMEDRIVER ?? '/usr/bin/chromedriver';
+
+/** Something is missing that the set-up may not bring itself; the message says what to do. */
+export class SetupFault extends Error {}
+
+function say(text) {
+	process.stdout.write(`· ${text}\n`);
+}
+
+/** Installs the packages of the lock file when they are not there or are those of another lock file. */
+export function packages() {
+	const [major, minor] = process.versions.node.split('.').map(Number);
+	if (major < 20 || (major === 20 && minor < 17))
+		throw new SetupFault(`Node 20.17 or later is needed; this is ${process.versions.node}.`);
+	const lock = fingerprint(['package-lock.json', 'package.json']);
+	const mark = 'node_modules/.tidy-sum-packages';
+	if (hasMark(mark, lock)) return;
+	say('installing packages (the first time takes some minutes: SQLite is compiled)');
+	if (!run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']).ok)
+		throw new SetupFault('The packages could not be installed; see above.');
+	leaveMark(mark, lock);
+}
+
+/** Builds the command line when its sources are newer. */
+export async function commandLine() {
+	const { buildCli, isStale } = await import('../../cli/build.mjs');
+	if (isStale()) await buildCli();
+}
+
+/** Exports the app for the web when anything it is made of has changed. */
+export function builtApp() {
+	const made = fingerprint(['app', 'core/src', 'schema/src', 'package-lock.json', 'babel.config.cjs']);
+	const mark = 'app/dist/.made-from';
+	if (hasMark(mark, made)) return;
+	say('building the app (about a minute)');
+	const { ok, said } = runBin('expo', ['export', '--platform', 'web', '--output-dir', 'dist'], {
+		quiet: true,
+		cwd: join(ROOT, 'app'),
+		env: { CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1' },
+	});
+	if (!ok) throw new SetupFault(`The app could not be built:\n${said}`);
+	leaveMark(mark, made);
+}
+
+/** Brings Debian's Chromium and ChromeDriver when they are missing and this account may. */
+export function browser() {
+	if (existsSync(CHROMIUM) && existsSync(CHROMEDRIVER)) return;
+	const may = process.getuid?.() === 0 && run('which', ['apt-get'], { quiet: true }).ok;
+	const missing = new SetupFault(
+		'The journeys need Chromium and ChromeDriver. On Debian, as root: apt-get install chromium chromium-driver.\n' +
+			'Elsewhere, name them in CHROMIUM and CHROMEDRIVER.',
+	);
+	if (!may) throw missing;
+	say('installing Chromium and ChromeDriver from Debian');
+	const env = { DEBIAN_FRONTEND: 'noninteractive' };
+	run('apt-get', ['update'], { quiet: true, env });
+	const { ok, said } = run('apt-get', ['install', '-y', '--no-install-recommends', 'chromium', 'chromium-driver'], {
+		quiet: true,
+		env,
+	});
+	if (!ok || !existsSync(CHROMIUM) || !existsSync(CHROMEDRIVER)) throw new SetupFault(`${said}\n${missing.message}`);
+}
+
+/** Runs a tool's main function; what is foreseen is one message, and the exit code says that it failed. */
+export async function tool(main) {
+	try {
+		await main();
+	} catch (error) {
+		process.stderr.write(`${error instanceof SetupFault ? error.message : (error.stack ?? error)}\n`);
+		process.exitCode = 1;
+	}
+}
