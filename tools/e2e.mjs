@@ -7,7 +7,7 @@ await tool(async () => {
 	await commandLine();
 	browser();
 	builtApp();
-	const { ok } = runBin('jest', ['--selectProjects', 'e2e', '--runInBand', ...process.argv.slice(2)], {
+	const { ok } = runBin('jest', ['--selectProjects', 'e2e', '--runInBand', '--forceExit', ...process.argv.slice(2)], {
 		env: { JOURNEYS: '1' },
 	});
 	if (!ok) process.exitCode = 1;

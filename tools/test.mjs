@@ -41,7 +41,7 @@ await tool(async () => {
 	const folder = mkdtempSync(join(tmpdir(), 'tidy-sum-results-'));
 	for (const [name, args, env] of [
 		['unit', [], {}],
-		['journeys', ['--selectProjects', 'e2e', '--runInBand'], { JOURNEYS: '1' }],
+		['journeys', ['--selectProjects', 'e2e', '--runInBand', '--forceExit'], { JOURNEYS: '1' }],
 	]) {
 		process.stdout.write(`\n== ${name}\n`);
 		const { ok, passed, failed, skipped } = jest(folder, name, args, env);

@@ -43,7 +43,13 @@ function Cell({ column, cell, side, touched, onUnit }: CellProps) {
 	if (column.kind === 'cancelled')
 		return (
 			<View style={styles.cell}>
-				<Words size="body" tone="soft" style={styles.struck} aria-label={sayPiece(piece, 'cancelled')} role="img">
+				<Words
+					size="body"
+					tone="soft"
+					style={styles.struck}
+					aria-label={sayPiece(piece, 'cancelled', cell.symbol, letterOf(column.pair ?? 0))}
+					role="img"
+				>
 					{cell.symbol}
 				</Words>
 			</View>
@@ -55,7 +61,7 @@ function Cell({ column, cell, side, touched, onUnit }: CellProps) {
 				state={column.kind}
 				on={touched === piece.base}
 				onPress={() => onUnit(piece.base)}
-				say={sayPiece(piece, column.kind)}
+				say={sayPiece(piece, column.kind, cell.symbol)}
 				testID={`lane-${side}-${piece.base}`}
 			/>
 		</View>

@@ -159,14 +159,19 @@ export function sayFigures(worked: WorkedChain, exercise: BookExercise): string 
 	return `The answer may have ${count}: of the measured inputs ${listed(named)} ${named.length > 1 ? 'have' : 'has'} the fewest.${exact}`;
 }
 
-/** A piece for a screen reader: "inches, on the top, must still go". */
-export function sayPiece(piece: Piece, state: 'must-go' | 'wanted' | 'cancelled'): string {
-	const read = parseUnit(symbolOfPiece(piece), { counted: true });
-	const name = read.ok ? sayUnit(read.value, true) : piece.base;
+/** How a token is said: the unit in words, where it stands and how. */
+export function sayPiece(
+	piece: Piece,
+	state: 'must-go' | 'wanted' | 'cancelled',
+	symbol: string,
+	letters = '',
+): string {
+	const read = parseUnit(symbol, { counted: true });
+	const name = read.ok ? sayUnit(read.value, true) : symbol;
 	const end = {
 		'must-go': 'must still go. Show the facts that hold it',
 		wanted: 'is wanted here. Show the facts that hold it',
-		cancelled: `is cancelled, pair ${piece.pair === null ? '' : letterOf(piece.pair)}`,
+		cancelled: `is cancelled, pair ${letters}`,
 	}[state];
 	return `${name}, on ${sideText(piece.side)}, ${end}`;
 }

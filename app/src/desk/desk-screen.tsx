@@ -6,10 +6,10 @@ import Shelf from 'lucide-react-native/icons/library';
 import Pen from 'lucide-react-native/icons/pen-line';
 import Redo from 'lucide-react-native/icons/redo-2';
 import Undo from 'lucide-react-native/icons/undo-2';
-import { useEffect } from 'react';
+import { type ReactNode, useEffect } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { useAppDispatch, useAppSelector } from '../store/store';
-import { GAP, WIDE_FROM } from '../theme/tokens';
+import { GAP, SHORT_UNDER, WIDE_FROM } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Button } from '../ui/button';
 import { Words } from '../ui/words';
@@ -51,7 +51,9 @@ function hint(view: DeskView): string {
 /** The Desk: one exercise, worked from the problem to the checked answer. */
 export function DeskScreen({ name }: { readonly name: string | undefined }) {
 	const styles = useStyles();
-	const wide = useWindowDimensions().width >= WIDE_FROM;
+	const room = useWindowDimensions();
+	const wide = room.width >= WIDE_FROM;
+	const short = !wide && room.height < SHORT_UNDER;
 	const dispatch = useAppDispatch();
 	const router = useRouter();
 	const view = useDesk(name);
@@ -65,7 +67,10 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 	}, [dispatch, exercise.name]);
 
 	const onNumbers = panel.kind === 'answer' || panel.kind === 'verdict';
-	const { scroll, onEnd, onRoom } = useInView(onNumbers ? 'end' : 'line', `${panel.kind}${view.blocks.length}`);
+	const { scroll, onEnd, onRoom } = useInView(
+		onNumbers || (short && panel.kind !== 'none') ? 'end' : 'line',
+		`${panel.kind}${view.blocks.length}`,
+	);
 
 	const show = (next: Panel) => dispatch(showed(next));
 	const close = () => dispatch(closed());
@@ -173,13 +178,8 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 		</View>
 	);
 	const balance = <Balance view={view} touched={touched} onUnit={onUnit} brief={!wide && onNumbers} />;
-	const working = (
-		<ScrollView
-			ref={scroll}
-			onLayout={onRoom}
-			style={styles.working}
-			contentContainerStyle={[styles.workingIn, wide && styles.roomy]}
-		>
+	const work = (
+		<>
 			<View style={styles.head}>
 				<Words strong size="title" role="heading" aria-level={1}>
 					{exercise.title}
@@ -201,10 +201,11 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 				onEnd={onEnd}
 			/>
 			{view.beside[0] ? (
-				<View style={styles.beside}>
+				<View style={styles.beside} testID="beside">
 					<Words size="small">This exercise was also worked elsewhere. Both lines are kept.</Words>
 					<Button
 						label="Show the other line"
+						testID="show-other"
 						onPress={() => dispatch(swapped({ exercise: exercise.name, id: view.beside[0] as string }))}
 					/>
 				</View>
@@ -212,6 +213,16 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 			{wide ? balance : null}
 			{view.blocks.length ? <Numbers view={view} /> : null}
 			<KeptWhere />
+		</>
+	);
+	const page = (content: ReactNode) => (
+		<ScrollView
+			ref={scroll}
+			onLayout={onRoom}
+			style={styles.working}
+			contentContainerStyle={[styles.workingIn, wide && styles.roomy]}
+		>
+			{content}
 		</ScrollView>
 	);
 
@@ -219,27 +230,42 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 		return (
 			<View style={styles.wide}>
 				<View style={styles.left} role="main">
-					{working}
+					{page(work)}
 				</View>
-				<View style={styles.right}>
+				<View style={styles.right} role="complementary" aria-label="The Shelf and the tools">
 					<View style={styles.shelf}>{shownPanel}</View>
 					{tools}
 				</View>
 			</View>
 		);
+	const lower = shownPanel ? (
+		<View style={short ? null : [styles.sheet, onNumbers && styles.tall]}>{shownPanel}</View>
+	) : (
+		<View style={styles.hint}>
+			<Words tone="pine" strong testID="hint">
+				{hint(view)}
+			</Words>
+		</View>
+	);
+	// With little height (a phone on its side, or 200 % text) the parts stand one under another on one page.
+	const upper = short ? (
+		page(
+			<>
+				{work}
+				{balance}
+				{lower}
+			</>,
+		)
+	) : (
+		<>
+			{page(work)}
+			{balance}
+			{lower}
+		</>
+	);
 	return (
 		<View style={styles.screen} role="main">
-			{working}
-			{balance}
-			{shownPanel ? (
-				<View style={[styles.sheet, onNumbers && styles.tall]}>{shownPanel}</View>
-			) : (
-				<View style={styles.hint}>
-					<Words tone="pine" strong testID="hint">
-						{hint(view)}
-					</Words>
-				</View>
-			)}
+			{upper}
 			{tools}
 		</View>
 	);
@@ -267,6 +293,7 @@ const useStyles = makeStyles((palette) => ({
 	beside: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: GAP.s, paddingVertical: GAP.s },
 	tools: {
 		flexDirection: 'row',
+		flexWrap: 'wrap',
 		backgroundColor: palette.panel,
 		borderTopWidth: 1,
 		borderTopColor: palette.rule,

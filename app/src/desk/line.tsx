@@ -13,6 +13,7 @@ import { Pressable, View } from 'react-native';
 import { GAP, TARGET } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Fraction } from '../ui/fraction';
+import { Said } from '../ui/said';
 import { UnitToken } from '../ui/unit-token';
 import { Words } from '../ui/words';
 import { isWanted, letterOf, sayPiece } from './describe';
@@ -60,15 +61,16 @@ function UnitsOf({ view, block, side, touched, onUnit, onBlock }: SideProps) {
 		const piece = standing ?? (pieces[0] as Piece);
 		const state = !standing ? 'cancelled' : isWanted(view.columns, standing) ? 'wanted' : 'must-go';
 		const letter = pieces.flatMap(({ pair }) => (pair === null ? [] : [letterOf(pair)])).join(' ');
+		const symbol = symbolOfPart({ ...piece.unit, power: 1 });
 		return (
 			<UnitToken
 				key={`${piece.written}${piece.part}.${piece.nth}`}
-				symbol={symbolOfPart({ ...piece.unit, power: 1 })}
+				symbol={symbol}
 				state={state}
 				letter={letter}
 				on={state !== 'cancelled' && touched === piece.base}
 				onPress={() => (state === 'cancelled' && id ? onBlock(id) : onUnit(piece.base))}
-				say={sayPiece(piece, state)}
+				say={sayPiece(piece, state, symbol, letter)}
 				testID={`unit-${block}-${side}-${piece.base}`}
 			/>
 		);
@@ -119,13 +121,13 @@ function FactorBlock({ selected, ...props }: FactorProps) {
 		<>
 			<Pressable
 				accessibilityRole="button"
-				accessibilityLabel={`Block ${block + 1}, ${side}: ${sayQuantity(quantity)}. Turn over, raise or remove`}
 				aria-pressed={selected}
 				onPress={() => onBlock(id)}
 				testID={`number-${block}-${side}`}
 				style={({ pressed }) => [styles.target, pressed && styles.pressed]}
 			>
 				<NumberOf text={quantity.number} />
+				<Said>{`Block ${block + 1}, ${side}: ${sayQuantity(quantity)}. Turn over, raise or remove`}</Said>
 			</Pressable>
 			<UnitsOf {...props} side={side} />
 		</>

@@ -1,4 +1,4 @@
-import { createSlice, nanoid, type PayloadAction } from '@reduxjs/toolkit';
+import { createSlice, nanoid, original, type PayloadAction } from '@reduxjs/toolkit';
 import type { Step, StoredWork, WorkBody } from '@tidy-sum/schema';
 import { continues, freshBody, withStep } from './work';
 
@@ -20,6 +20,14 @@ export type WorksState = {
 };
 
 const EMPTY: WorksState = { byId: {}, open: {}, last: null };
+
+/**
+ * The state itself, not the draft Immer hands to a reducer: these reducers make new states of old ones,
+ * and tell by identity whether a body has changed.
+ */
+function plain(draft: unknown): WorksState {
+	return (original(draft as WorksState) ?? draft) as WorksState;
+}
 
 function put(state: WorksState, entry: WorkEntry): WorksState {
 	return { ...state, byId: { ...state.byId, [entry.id]: entry } };
@@ -47,30 +55,32 @@ export const worksSlice = createSlice({
 	reducers: {
 		/** What the device had kept, at the start. */
 		loaded: (_, { payload }: PayloadAction<WorksState>) => payload,
-		opened: (state, { payload: exercise }: PayloadAction<string>) => ({ ...state, last: exercise }),
+		opened: (draft, { payload: exercise }: PayloadAction<string>) => ({ ...plain(draft), last: exercise }),
 		did: {
 			prepare: (exercise: string, step: Step) => ({ payload: { exercise, step, fresh: nanoid() } }),
-			reducer: (state, { payload }: PayloadAction<{ exercise: string; step: Step; fresh: string }>) => {
+			reducer: (draft, { payload }: PayloadAction<{ exercise: string; step: Step; fresh: string }>) => {
+				const state = plain(draft);
 				const { exercise, step, fresh } = payload;
 				const id = state.open[exercise] ?? fresh;
 				const entry = state.byId[id] ?? { id, body: freshBody(exercise), version: 0, ahead: true };
-				const next = put(state as WorksState, changed(entry, withStep(entry.body, step)));
+				const next = put(state, changed(entry, withStep(entry.body, step)));
 				return { ...next, open: { ...next.open, [exercise]: id } };
 			},
 		},
-		undid: (state, { payload: exercise }: PayloadAction<string>) => moved(state as WorksState, exercise, -1),
-		redid: (state, { payload: exercise }: PayloadAction<string>) => moved(state as WorksState, exercise, 1),
+		undid: (draft, { payload: exercise }: PayloadAction<string>) => moved(plain(draft), exercise, -1),
+		redid: (draft, { payload: exercise }: PayloadAction<string>) => moved(plain(draft), exercise, 1),
 		/** Puts another kept line for the exercise on the Desk. */
-		swapped: (state, { payload }: PayloadAction<{ exercise: string; id: string }>) => ({
-			...state,
-			open: { ...state.open, [payload.exercise]: payload.id },
-		}),
+		swapped: (draft, { payload }: PayloadAction<{ exercise: string; id: string }>) => {
+			const state = plain(draft);
+			return { ...state, open: { ...state.open, [payload.exercise]: payload.id } };
+		},
 		/** The server has kept the body that was sent. */
-		acknowledged: (state, { payload }: PayloadAction<{ sent: WorkEntry; version: number }>) => {
+		acknowledged: (draft, { payload }: PayloadAction<{ sent: WorkEntry; version: number }>) => {
+			const state = plain(draft);
 			const entry = state.byId[payload.sent.id];
 			if (!entry) return state;
 			const ahead = entry.body !== payload.sent.body;
-			return put(state as WorksState, { ...entry, version: payload.version, ahead });
+			return put(state, { ...entry, version: payload.version, ahead });
 		},
 		/**
 		 * The server holds another version. Where the work here goes on from it, it is followed; else it is
@@ -78,12 +88,12 @@ export const worksSlice = createSlice({
 		 */
 		parted: {
 			prepare: (kept: StoredWork) => ({ payload: { kept, fresh: nanoid() } }),
-			reducer: (state, { payload: { kept, fresh } }: PayloadAction<{ kept: StoredWork; fresh: string }>) => {
+			reducer: (draft, { payload: { kept, fresh } }: PayloadAction<{ kept: StoredWork; fresh: string }>) => {
+				const state = plain(draft);
 				const mine = state.byId[kept.id];
-				if (mine?.ahead && continues(mine.body, kept.body))
-					return put(state as WorksState, { ...mine, version: kept.version });
+				if (mine?.ahead && continues(mine.body, kept.body)) return put(state, { ...mine, version: kept.version });
 				const theirs: WorkEntry = { id: kept.id, body: kept.body, version: kept.version, ahead: false };
-				const next = put(state as WorksState, theirs);
+				const next = put(state, theirs);
 				const { exercise } = kept.body;
 				if (!mine?.ahead) return { ...next, open: { ...next.open, [exercise]: next.open[exercise] ?? kept.id } };
 				const beside = put(next, { ...mine, id: fresh, version: 0 });

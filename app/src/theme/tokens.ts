@@ -68,6 +68,9 @@ export const TARGET = 44;
 /** Width from which the Shelf stands beside the line. */
 export const WIDE_FROM = 900;
 
+/** Height under which nothing is pinned and the whole page scrolls. */
+export const SHORT_UNDER = 560;
+
 export const FONT = {
 	regular: 'AtkinsonNext',
 	strong: 'AtkinsonNextSemiBold',

@@ -3,6 +3,7 @@ import { Pressable, View } from 'react-native';
 import { GAP, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
+import { Said } from './said';
 import { Words } from './words';
 
 type Props = {
@@ -11,7 +12,7 @@ type Props = {
 	readonly kind?: 'plain' | 'strong' | 'tool';
 	readonly icon?: ComponentType<{ size?: number; color?: string }>;
 	readonly disabled?: boolean;
-	/** Said instead of the label where that is too short to make sense aloud. */
+	/** Said after the label where that is too short to make sense aloud. */
 	readonly say?: string;
 	readonly on?: boolean;
 	readonly testID?: string;
@@ -25,7 +26,6 @@ export function Button({ label, onPress, kind = 'plain', icon: Icon, disabled = 
 	return (
 		<Pressable
 			accessibilityRole="button"
-			accessibilityLabel={say ?? label}
 			aria-pressed={on}
 			disabled={disabled}
 			onPress={onPress}
@@ -47,6 +47,7 @@ export function Button({ label, onPress, kind = 'plain', icon: Icon, disabled = 
 			<Words size={kind === 'tool' ? 'small' : 'body'} strong tone={tone}>
 				{label}
 			</Words>
+			{say ? <Said>{say}</Said> : null}
 		</Pressable>
 	);
 }

@@ -3,6 +3,7 @@ import { Pressable, View } from 'react-native';
 import { GAP, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
+import { Said } from './said';
 import { Words } from './words';
 
 type Key = { readonly shows: string; readonly types: string; readonly say: string };
@@ -34,12 +35,12 @@ export function Keypad({ onType, onErase, units, powers }: Props) {
 		<Pressable
 			key={shows}
 			accessibilityRole="button"
-			accessibilityLabel={say}
 			onPress={() => onType(types)}
 			testID={`key-${shows}`}
 			style={({ pressed }) => [styles.key, wide && styles.unit, pressed && styles.pressed]}
 		>
 			<Words size={wide ? 'body' : 'figure'}>{shows}</Words>
+			{say === shows ? null : <Said>{say}</Said>}
 		</Pressable>
 	);
 	return (

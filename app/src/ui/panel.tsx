@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { type ReactNode, useEffect, useRef } from 'react';
 import { ScrollView, View } from 'react-native';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
@@ -15,8 +15,13 @@ type Props = {
 /** A sheet in the lower part of the screen: a title, what it holds, and a way to close it. It scrolls by itself. */
 export function Panel({ title, onClose, children, testID }: Props) {
 	const styles = useStyles();
+	const panel = useRef<View>(null);
+	useEffect(() => {
+		// The control that opened this may be gone; whoever works by keyboard goes on from here.
+		if (globalThis.document?.activeElement === globalThis.document?.body) panel.current?.focus();
+	}, []);
 	return (
-		<View style={styles.panel} role="region" aria-label={title} testID={testID}>
+		<View ref={panel} tabIndex={-1} style={styles.panel} role="region" aria-label={title} testID={testID}>
 			<View style={styles.head}>
 				<Words strong role="heading" aria-level={2} style={styles.title}>
 					{title}
@@ -31,7 +36,13 @@ export function Panel({ title, onClose, children, testID }: Props) {
 }
 
 const useStyles = makeStyles((palette) => ({
-	panel: { flexShrink: 1, backgroundColor: palette.panel, borderTopWidth: 1, borderTopColor: palette.rule },
+	panel: {
+		outlineWidth: 0,
+		flexShrink: 1,
+		backgroundColor: palette.panel,
+		borderTopWidth: 1,
+		borderTopColor: palette.rule,
+	},
 	head: {
 		flexDirection: 'row',
 		alignItems: 'center',

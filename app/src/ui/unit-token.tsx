@@ -1,6 +1,7 @@
 import { Pressable, View } from 'react-native';
 import { GAP, TARGET } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
+import { Said } from './said';
 import { Words } from './words';
 
 /** How a unit stands: it must still go, it is what is wanted, it is cancelled, or its block is still open. */
@@ -23,7 +24,6 @@ export function UnitToken({ symbol, state, letter, onPress, say, on, testID }: P
 	return (
 		<Pressable
 			accessibilityRole="button"
-			accessibilityLabel={say}
 			aria-pressed={on}
 			onPress={onPress}
 			testID={testID}
@@ -43,6 +43,7 @@ export function UnitToken({ symbol, state, letter, onPress, say, on, testID }: P
 					</Words>
 				) : null}
 			</View>
+			<Said>{say}</Said>
 		</Pressable>
 	);
 }

@@ -90,7 +90,7 @@ export function AnswerPanel({ view, wide, onWrite, onCheck, onClose }: Props) {
 				{wide ? null : (
 					<Button
 						label="abc"
-						say={keyboard ? 'Use the keys for numbers' : 'Use the keyboard of the device'}
+						say={keyboard ? 'use the keys for numbers' : 'use the keyboard of the device'}
 						icon={Keyboard}
 						on={keyboard}
 						onPress={() => setKeyboard(!keyboard)}

@@ -56,7 +56,7 @@ export function BlockPanel({ view, index, onTurn, onRaise, onRemove, onClose }: 
 					<Button
 						key={power}
 						label={power === 1 ? 'no' : `( )${toSuperscript(power)}`}
-						say={power === 1 ? 'to no power' : `to the power ${power}`}
+						say={power === 1 ? 'power' : `to the power ${power}`}
 						on={(factor.power ?? 1) === power}
 						onPress={() => onRaise(power)}
 						testID={`power-${power}`}

@@ -5,6 +5,7 @@ import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Fraction } from '../../ui/fraction';
 import { Panel } from '../../ui/panel';
+import { Said } from '../../ui/said';
 import { Words } from '../../ui/words';
 import { printQuantity, quoted } from '../describe';
 import type { DeskView } from '../use-desk';
@@ -39,7 +40,6 @@ function Ways({ fact, onPlace }: { readonly fact: TableFact; readonly onPlace: P
 					<Pressable
 						key={sayFactor(factor)}
 						accessibilityRole="button"
-						accessibilityLabel={`Place ${sayFactor(factor)}`}
 						onPress={() => onPlace(factor)}
 						testID={`place-${factor.bottom.unit}-below`}
 						style={({ pressed }) => [styles.way, pressed && styles.pressed]}
@@ -48,6 +48,7 @@ function Ways({ fact, onPlace }: { readonly fact: TableFact; readonly onPlace: P
 							top={<Words style={styles.side}>{printQuantity(factor.top)}</Words>}
 							bottom={<Words style={styles.side}>{printQuantity(factor.bottom)}</Words>}
 						/>
+						<Said>{`Place ${sayFactor(factor)}`}</Said>
 					</Pressable>
 				))}
 			</View>
@@ -66,22 +67,24 @@ export function FactsPanel({ view, unit, onPlace, onClose }: Props) {
 				{facts.map((fact) => {
 					const key = keyOf(fact);
 					const opened = open === key;
+					const says = `${printQuantity(fact.left)} = ${printQuantity(fact.right)}`;
+					const from = `${fact.exact ? 'exact' : 'measured'} · ${fact.source}`;
 					return (
 						<View key={key} role="listitem" style={styles.item}>
 							<Pressable
 								accessibilityRole="button"
 								aria-expanded={opened}
-								accessibilityLabel={`${sayQuantity(fact.left)} is ${sayQuantity(fact.right)}, ${fact.exact ? 'exact' : 'measured'}, ${fact.source}`}
 								onPress={() => setOpen(opened ? null : key)}
 								testID={`fact-${key}`}
 								style={({ pressed }) => [styles.fact, pressed && styles.pressed]}
 							>
 								<Words strong style={styles.says}>
-									{printQuantity(fact.left)} = {printQuantity(fact.right)}
+									{says}
 								</Words>
 								<Words size="small" tone="soft">
-									{fact.exact ? 'exact' : 'measured'} · {fact.source}
+									{from}
 								</Words>
+								<Said>{`${sayQuantity(fact.left)} is ${sayQuantity(fact.right)}`}</Said>
 							</Pressable>
 							{opened ? <Ways fact={fact} onPlace={onPlace} /> : null}
 						</View>

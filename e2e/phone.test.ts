@@ -1,0 +1,221 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { By } from 'selenium-webdriver';
+import { Browser, PHONE } from './src/browser';
+import { Whole } from './src/whole';
+import { place, WORKED, workThrough, write } from './src/work-through';
+
+jest.setTimeout(120_000);
+
+let whole: Whole;
+let browser: Browser;
+
+beforeAll(async () => {
+	whole = await Whole.start();
+});
+
+afterAll(async () => {
+	await whole.stop();
+});
+
+beforeEach(async () => {
+	browser = await Browser.open({ screen: PHONE });
+});
+
+afterEach(async () => {
+	const errors = await browser.errors();
+	await browser.close();
+	expect(errors).toEqual([]);
+});
+
+async function lineText(): Promise<string> {
+	return browser.driver.executeScript(
+		'return [...document.querySelectorAll("[data-testid^=unit-]")].map((e) => e.textContent).join("; ")',
+	);
+}
+
+describe('one exercise on a phone', () => {
+	it('is worked from the problem to the checked answer', async () => {
+		await browser.go(whole.url);
+		expect(await browser.driver.getCurrentUrl()).toBe(`${whole.url}/desk/new-snow`);
+		expect(await browser.text('problem')).toContain('2.75 in/h');
+		expect(await browser.text('balance-says')).toBe('2 units must go, 2 units must come.');
+		expect(await browser.text('hint')).toContain('“in” and “h”');
+
+		await browser.press('unit--1-top-in', 'fact-1in=2.54cm', 'place-cm-below');
+		expect(await browser.text('block-says')).toContain('“in” now stands twice on the top');
+		expect(await browser.text('balance-says')).toBe('4 units must go, 2 units must come.');
+		await browser.press('turn');
+		expect(await browser.text('block-says')).toContain('“in” cancels. Still to go: “cm” and “h”.');
+		expect(await lineText()).toContain('inches, on the top, is cancelled, pair a');
+
+		await place(browser, WORKED['new-snow']?.blocks[1] as never);
+		await place(browser, WORKED['new-snow']?.blocks[2] as never);
+		expect(await browser.text('balance-says')).toBe('The line closes: only mm/min stands.');
+		expect(await browser.text('numbers')).toContain('2.75 × 2.54 × 10');
+		expect(await browser.text('numbers')).toContain('69.85');
+		expect(await browser.text('quotient')).toBe('1.164166666…');
+		expect(await browser.text('figures-why')).toBe(
+			'The answer may have 3 figures: of the measured inputs 2.75 in/h has the fewest. The exact facts limit nothing.',
+		);
+
+		await browser.press('tool-answer', 'key-1', 'key-.', 'key-1', 'key-6', 'key-space', 'key-mm', 'key-/', 'key-min');
+		expect(await browser.text('answer-says')).toBe('Reads as 1.16 mm/min · 3 figures');
+		await browser.press('check');
+		for (const name of ['line', 'value', 'figures', 'unit'])
+			expect(await browser.text(`verdict-${name}`)).toContain('right');
+		await browser.until('kept', (text) => text === 'Kept on this device and on the server.');
+
+		await browser.driver.navigate().refresh();
+		await browser.find('problem');
+		expect(await browser.text('balance-says')).toBe('The line closes: only mm/min stands.');
+		await browser.press('tool-answer');
+		expect(await browser.text('verdict-value')).toContain('right');
+		await browser.press('next');
+		await browser.until('problem', (text) => text.includes('south hives'));
+	});
+
+	it('says what is wrong with an answer at its place, and loses nothing', async () => {
+		await browser.go(`${whole.url}/desk/honey-jar`);
+		await place(browser, WORKED['honey-jar']?.blocks[0] as never);
+		await browser.press('tool-answer', 'check');
+		expect(await browser.text('answer-says')).toBe('There is no number here yet.');
+		await write(browser, '12..5 kg');
+		expect(await browser.text('answer-says')).toBe('A number has one decimal point; here is a second.');
+		expect(await browser.text('fault-place')).toBe('12..5 kg');
+		await browser.press('check');
+		expect(await browser.has('verdict')).toBe(false);
+		await write(browser, '0.454 kgs');
+		expect(await browser.text('answer-says')).toMatch(/I do not know “kgs?” as a unit/);
+		expect(await (await browser.find('answer')).getAttribute('value')).toBe('0.454 kgs');
+		await write(browser, '0.454 m');
+		await browser.press('check');
+		expect(await browser.text('verdict-value')).toContain('right');
+		expect(await browser.text('verdict-unit')).toContain('m measures a length; kg is wanted.');
+		await browser.press('change-answer');
+		await write(browser, '454 g');
+		await browser.press('check');
+		expect(await browser.text('verdict-unit')).toContain('g is of the right kind, but kg is wanted.');
+	});
+
+	it('undoes all the way back and redoes all of it', async () => {
+		await browser.go(`${whole.url}/desk/nutrient-tank`);
+		await workThrough(browser, 'nutrient-tank');
+		expect(await browser.text('verdict-line')).toContain('right');
+		const undo = await browser.find('undo');
+		let steps = 0;
+		while ((await undo.getAttribute('aria-disabled')) !== 'true' && steps < 20) {
+			await undo.click();
+			steps += 1;
+		}
+		expect(steps).toBe(5);
+		expect(await browser.text('balance-says')).toBe('1 unit must go, 1 unit must come.');
+		for (let i = 0; i < steps; i++) await browser.press('redo');
+		expect(await browser.text('balance-says')).toBe('The line closes: only kg stands.');
+		await browser.press('tool-answer');
+		expect(await browser.text('verdict-line')).toContain('right');
+	});
+
+	it.each(Object.keys(WORKED))('%s comes out right', async (name) => {
+		await browser.go(whole.url);
+		await browser.press('tool-book', `open-${name}`);
+		await browser.driver.wait(async () => (await browser.driver.getCurrentUrl()).endsWith(name), 5000);
+		await workThrough(browser, name);
+		for (const line of ['line', 'value', 'figures', 'unit'])
+			expect(await browser.text(`verdict-${line}`)).toContain('right');
+		await browser.press('tool-book');
+		expect(await browser.text(`open-${name}`)).toContain('right');
+	});
+
+	it('shows that the plain factor is not enough for an area', async () => {
+		await browser.go(`${whole.url}/desk/vent-pane`);
+		await place(browser, { unit: 'unit--1-top-m', fact: '1m=100cm', below: 'm' });
+		expect(await browser.text('balance-says')).toBe('1 unit must go, 1 unit must come.');
+		await browser.press('power-2');
+		expect(await browser.text('balance-says')).toBe('The line closes: only cm2 stands.');
+	});
+
+	it('names the block that is not right', async () => {
+		await browser.go(`${whole.url}/desk/mast-log`);
+		await place(browser, WORKED['mast-log']?.blocks[0] as never);
+		await browser.press('tool-answer');
+		await write(browser, '11 d');
+		await browser.press('check');
+		expect(await browser.text('verdict-line')).toContain('The line ends at d; min is wanted.');
+		expect(await browser.text('verdict-unit')).toContain('d is of the right kind, but min is wanted.');
+	});
+});
+
+describe('what is kept', () => {
+	it('is there after the browser is killed', async () => {
+		const profile = mkdtempSync(join(tmpdir(), 'tidy-sum-kept-'));
+		const first = await Browser.open({ screen: PHONE, profile });
+		await first.go(`${whole.url}/desk/balloon-battery`);
+		await place(first, WORKED['balloon-battery']?.blocks[0] as never);
+		await new Promise((resolve) => setTimeout(resolve, 300));
+		await first.crash();
+		const second = await Browser.open({ screen: PHONE, profile });
+		await second.go(whole.url);
+		expect(await second.driver.getCurrentUrl()).toContain('balloon-battery');
+		expect(await second.driver.findElements(By.css('[data-testid="unit-0-top-A"]'))).toHaveLength(1);
+		await second.close();
+		rmSync(profile, { recursive: true, force: true });
+	});
+
+	it('goes on while the server is away, and is sent when it is back', async () => {
+		let other = await Whole.start();
+		await browser.go(`${other.url}/desk/honey-jar?desk=away-desk-01`);
+		await browser.until('kept', (text) => text.endsWith('on the server.'));
+		await other.kill();
+		await place(browser, WORKED['honey-jar']?.blocks[0] as never);
+		await browser.press('tool-answer');
+		await write(browser, '0.454 kg');
+		await browser.press('check');
+		expect(await browser.text('verdict-value')).toContain('right');
+		await browser.until('kept', (text) => text.startsWith('Kept on this device. The server is away'));
+		other = await other.again();
+		await browser.until('kept', (text) => text === 'Kept on this device and on the server.', 30_000);
+		const away = await browser.errors();
+		expect(away.filter((error) => !error.includes('ERR_CONNECTION_REFUSED'))).toEqual([]);
+
+		const elsewhere = await Browser.open({ screen: PHONE });
+		await elsewhere.go(`${other.url}/desk/honey-jar?desk=away-desk-01`);
+		await elsewhere.until('balance-says', (text) => text === 'The line closes: only kg stands.');
+		await elsewhere.press('tool-answer');
+		expect(await elsewhere.text('verdict-unit')).toContain('right');
+		await elsewhere.close();
+		await other.stop();
+	});
+
+	it('keeps both lines when two devices part, and shows either', async () => {
+		const desk = `${whole.url}/desk/honey-jar?desk=two-devices`;
+		const other = await Browser.open({ screen: PHONE });
+		await browser.go(desk);
+		await place(browser, WORKED['honey-jar']?.blocks[0] as never);
+		await browser.until('kept', (text) => text === 'Kept on this device and on the server.');
+		await other.go(desk);
+		await other.until('balance-says', (text) => text.startsWith('The line closes'));
+		await other.press('tool-answer');
+		await write(other, '0.454 kg');
+		await other.until('kept', (text) => text === 'Kept on this device and on the server.');
+		await browser.press('number-0-top', 'turn');
+		await browser.until('beside', (text) => text.includes('Both lines are kept'));
+		expect(await browser.text('balance-says')).toBe('3 units must go, 1 unit must come.');
+		await browser.press('show-other');
+		expect(await browser.text('balance-says')).toBe('The line closes: only kg stands.');
+		await browser.press('tool-answer');
+		expect(await (await browser.find('answer')).getAttribute('value')).toBe('0.454 kg');
+		const parted = await browser.errors();
+		expect(parted.filter((error) => !error.includes('409'))).toEqual([]);
+		await other.close();
+	});
+
+	it('opens the demo desk by its link, with work in every state', async () => {
+		await browser.go(`${whole.url}/?desk=fennel-ridge-demo`);
+		await browser.press('tool-book');
+		await browser.until('open-honey-jar', (text) => text.includes('right'));
+		expect(await browser.text('open-new-snow')).toContain('begun');
+		expect(await browser.text('open-mast-log')).toContain('not begun');
+	});
+});

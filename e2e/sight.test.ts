@@ -1,0 +1,99 @@
+import { readFileSync } from 'node:fs';
+import { Browser, DESKTOP, PHONE, type Screen } from './src/browser';
+import { Whole } from './src/whole';
+import { place, WORKED, workThrough } from './src/work-through';
+
+jest.setTimeout(180_000);
+
+const AXE = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
+
+let whole: Whole;
+
+beforeAll(async () => {
+	whole = await Whole.start();
+});
+
+afterAll(async () => {
+	await whole.stop();
+});
+
+type Violation = { readonly id: string; readonly help: string; readonly nodes: readonly { readonly html: string }[] };
+
+async function violations(browser: Browser): Promise<readonly string[]> {
+	await browser.driver.executeScript(AXE);
+	const found = (await browser.driver.executeAsyncScript(
+		'const done = arguments[arguments.length - 1]; axe.run(document).then((r) => done(r.violations), (e) => done([{ id: String(e), nodes: [] }]))',
+	)) as readonly Violation[];
+	return found.map(
+		({ id, help, nodes }) => `${id}: ${help}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`,
+	);
+}
+
+/** Shows each state of the Desk in turn. */
+async function eachState(browser: Browser, look: (state: string) => Promise<void>): Promise<void> {
+	await browser.go(`${whole.url}/desk/new-snow`);
+	await look('the start');
+	await browser.press('unit--1-top-in', 'fact-1in=2.54cm');
+	await look('facts');
+	await browser.press('place-cm-below');
+	await look('an upside-down block');
+	await browser.press('turn', 'tool-answer', 'check');
+	await look('an empty answer');
+	await browser.press('tool-book');
+	await look('the exercises');
+	await browser.press('open-nutrient-tank');
+	await browser.until('problem', (text) => text.includes('concentrate'));
+	await workThrough(browser, 'nutrient-tank');
+	await look('a verdict');
+}
+
+const SCREENS: readonly (readonly [string, Screen, boolean])[] = [
+	['a phone', PHONE, false],
+	['a phone in the dark', PHONE, true],
+	['a wide screen', DESKTOP, false],
+];
+
+describe.each(SCREENS)('on %s', (_, screen, dark) => {
+	it('axe finds nothing in any state of the Desk', async () => {
+		const browser = await Browser.open({ screen, dark });
+		const found: string[] = [];
+		await eachState(browser, async (state) => {
+			found.push(...(await violations(browser)).map((violation) => `${state}: ${violation}`));
+		});
+		await browser.close();
+		expect(found).toEqual([]);
+	});
+});
+
+describe.each<[string, Screen]>([
+	['390 px', PHONE],
+	['320 px', { width: 320, height: 640, mobile: true }],
+	['a phone at 200 %', { width: 195, height: 422, mobile: true }],
+])('at %s', (_, screen) => {
+	it('nothing runs off the page, and everything to touch is 44 px or more', async () => {
+		const browser = await Browser.open({ screen });
+		await browser.go(`${whole.url}/desk/new-snow`);
+		const small: string[] = [];
+		const look = async (state: string) => {
+			const found = (await browser.driver.executeScript(`
+				const off = document.documentElement.scrollWidth > innerWidth ? ['the page is wider than the screen'] : [];
+				const small = [...document.querySelectorAll('button, [role=button], [role=link], a, input')]
+					.map((e) => [e, e.getBoundingClientRect()])
+					.filter(([, r]) => r.width > 0 && (r.width < 44 || r.height < 44))
+					.map(([e, r]) => e.innerText + ' ' + r.width + '×' + r.height);
+				return [...off, ...small];`)) as string[];
+			small.push(...found.map((each) => `${state}: ${each}`));
+		};
+		await look('the start');
+		for (const block of WORKED['new-snow']?.blocks ?? []) {
+			await browser.press('tool-facts');
+			await look('facts');
+			await place(browser, block);
+		}
+		await look('a line of three blocks');
+		await browser.press('tool-answer');
+		await look('the answer');
+		await browser.close();
+		expect(small).toEqual([]);
+	});
+});

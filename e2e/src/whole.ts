@@ -1,0 +1,57 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const ROOT = join(__dirname, '..', '..');
+
+/** The running whole, started as a person starts it, with a data folder of its own. */
+export class Whole {
+	private constructor(
+		readonly url: string,
+		private readonly child: ChildProcess,
+		private readonly ended: Promise<unknown>,
+		private readonly data: string,
+	) {}
+
+	static async start(data = mkdtempSync(join(tmpdir(), 'tidy-sum-data-')), port = '0'): Promise<Whole> {
+		const child = spawn(process.execPath, [join(ROOT, 'tools', 'start.mjs')], {
+			cwd: ROOT,
+			env: { ...process.env, PORT: port, HOST: '127.0.0.1', DATA_DIR: data, LOG_LEVEL: 'error' },
+		});
+		const ended = new Promise((resolve) => child.on('close', resolve));
+		let said = '';
+		const url = await new Promise<string>((resolve, reject) => {
+			for (const stream of [child.stdout, child.stderr])
+				stream.on('data', (text) => {
+					said += text;
+					const match = /Tidy Sum is at (\S+)\//.exec(said);
+					if (match) resolve(match[1] as string);
+				});
+			void ended.then(() => reject(new Error(`it did not start: ${said}`)));
+		});
+		return new Whole(url, child, ended, data);
+	}
+
+	get port(): string {
+		return new URL(this.url).port;
+	}
+
+	/** Ends the server as a power cut would. */
+	async kill(): Promise<void> {
+		this.child.kill('SIGKILL');
+		await this.ended;
+	}
+
+	/** The same data on the same port, in a new process. */
+	async again(): Promise<Whole> {
+		await this.kill();
+		return Whole.start(this.data, this.port);
+	}
+
+	async stop(): Promise<void> {
+		this.child.kill('SIGTERM');
+		await this.ended;
+		rmSync(this.data, { recursive: true, force: true });
+	}
+}

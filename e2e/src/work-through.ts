@@ -1,0 +1,69 @@
+import type { Browser } from './browser';
+
+/** A block to place: the unit touched, the fact taken, and the unit that goes on the bottom. */
+export type Placing = { readonly unit: string; readonly fact: string; readonly below: string; readonly power?: number };
+
+/** How each bundled exercise is worked, and an answer to it. */
+export const WORKED: Readonly<Record<string, { readonly blocks: readonly Placing[]; readonly answer: string }>> = {
+	'new-snow': {
+		blocks: [
+			{ unit: 'unit--1-top-in', fact: '1in=2.54cm', below: 'in' },
+			{ unit: 'unit-0-top-cm', fact: '1cm=10mm', below: 'cm' },
+			{ unit: 'unit--1-bottom-h', fact: '1h=60min', below: 'min' },
+		],
+		answer: '1.16 mm/min',
+	},
+	'honey-jar': { blocks: [{ unit: 'unit--1-top-g', fact: '1kg=10^3g', below: 'g' }], answer: '0.454 kg' },
+	'balloon-battery': {
+		blocks: [
+			{ unit: 'unit--1-top-mA', fact: '1mA=10^-3A', below: 'mA' },
+			{ unit: 'unit-0-top-A', fact: '1µA=10^-6A', below: 'A' },
+		],
+		answer: '6.4e2 µA',
+	},
+	'mast-log': {
+		blocks: [
+			{ unit: 'unit--1-top-wk', fact: '1wk=7d', below: 'wk' },
+			{ unit: 'unit-0-top-d', fact: '1d=24h', below: 'd' },
+			{ unit: 'unit-1-top-h', fact: '1h=60min', below: 'h' },
+		],
+		answer: '1.5 x 10^4 min',
+	},
+	'nutrient-tank': {
+		blocks: [
+			{ unit: 'unit--1-top-L', fact: '1L=1000mL', below: 'L' },
+			{ unit: 'unit-0-top-mL', fact: '1.18g=1mL', below: 'mL' },
+			{ unit: 'unit-1-top-g', fact: '1kg=1000g', below: 'g' },
+		],
+		answer: '2.95 kg',
+	},
+	'vent-pane': {
+		blocks: [{ unit: 'unit--1-top-m', fact: '1m=100cm', below: 'm', power: 2 }],
+		answer: '4.20 × 10^3 cm²',
+	},
+};
+
+/** Touches a unit, takes a fact and decides which side goes on the bottom. */
+export async function place(browser: Browser, { unit, fact, below, power }: Placing): Promise<void> {
+	await browser.press(unit, `fact-${fact}`, `place-${below}-below`);
+	await browser.find('block');
+	if (power) await browser.press(`power-${power}`);
+}
+
+/** Types an answer into the field, in place of what is there. */
+export async function write(browser: Browser, answer: string): Promise<void> {
+	const field = await browser.find('answer');
+	await field.clear();
+	await field.sendKeys(answer);
+}
+
+/** Works an exercise from its start to the checked answer. */
+export async function workThrough(browser: Browser, name: string): Promise<void> {
+	const { blocks, answer } = WORKED[name] as (typeof WORKED)[string];
+	for (const block of blocks) await place(browser, block);
+	await browser.until('balance-says', (text) => text.startsWith('The line closes'));
+	await browser.press('tool-answer');
+	await write(browser, answer);
+	await browser.press('check');
+	await browser.find('verdict');
+}

@@ -1,0 +1,65 @@
+import { Key } from 'selenium-webdriver';
+import { Browser, DESKTOP } from './src/browser';
+import { Whole } from './src/whole';
+import { WORKED } from './src/work-through';
+
+jest.setTimeout(120_000);
+
+let whole: Whole;
+let browser: Browser;
+
+beforeAll(async () => {
+	whole = await Whole.start();
+	browser = await Browser.open({ screen: DESKTOP });
+});
+
+afterAll(async () => {
+	await browser.close();
+	await whole.stop();
+});
+
+/** Presses Tab until the element with this test id has the focus. */
+async function tabTo(id: string): Promise<void> {
+	for (let i = 0; i < 80; i++) {
+		const at = await browser.driver.executeScript('return document.activeElement?.dataset?.testid ?? ""');
+		if (at === id) return;
+		await browser.driver.actions().sendKeys(Key.TAB).perform();
+	}
+	throw new Error(`${id} is not reached by Tab`);
+}
+
+async function enter(...ids: readonly string[]): Promise<void> {
+	for (const id of ids) {
+		await tabTo(id);
+		await browser.driver.actions().sendKeys(Key.ENTER).perform();
+	}
+}
+
+describe('one exercise on a wide screen', () => {
+	it('is worked by keyboard alone, with the Shelf beside the line', async () => {
+		await browser.go(whole.url);
+		expect(await browser.has('facts')).toBe(true);
+		const [problem, facts] = await Promise.all(
+			['problem', 'facts'].map(async (id) => (await browser.find(id)).getRect()),
+		);
+		expect(facts && problem && facts.x >= problem.x + problem.width).toBe(true);
+
+		for (const { unit, fact, below } of WORKED['new-snow']?.blocks ?? [])
+			await enter(unit, `fact-${fact}`, `place-${below}-below`);
+		expect(await browser.text('balance-says')).toBe('The line closes: only mm/min stands.');
+		await enter('tool-answer');
+		await tabTo('answer');
+		await browser.driver.actions().sendKeys('1.16 mm/min', Key.ENTER).perform();
+		for (const name of ['line', 'value', 'figures', 'unit'])
+			expect(await browser.text(`verdict-${name}`)).toContain('right');
+		expect(await browser.errors()).toEqual([]);
+	});
+
+	it('turns a block over and takes it back by keyboard', async () => {
+		await enter('number-0-top', 'turn');
+		expect(await browser.text('block-says')).toContain('stands twice on');
+		await enter('undo');
+		expect(await browser.text('balance-says')).toBe('The line closes: only mm/min stands.');
+		expect(await browser.errors()).toEqual([]);
+	});
+});
