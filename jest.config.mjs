@@ -17,7 +17,14 @@ export default {
 		plain('cli'),
 		plain('server'),
 		plain('tools'),
-		{ displayName: 'app', rootDir: 'app', preset: 'jest-expo/web', testMatch: ['**/*.test.ts', '**/*.test.tsx'] },
+		{
+			displayName: 'app',
+			rootDir: 'app',
+			preset: 'jest-expo/web',
+			testMatch: ['**/*.test.ts', '**/*.test.tsx'],
+			transform: { '\\.mjs$': 'babel-jest' },
+			transformIgnorePatterns: ['/node_modules/(?!(expo|@expo|react-native|lucide-react-native)[^/]*/)'],
+		},
 		...(process.env.JOURNEYS ? [plain('e2e')] : []),
 	],
 };

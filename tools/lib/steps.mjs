@@ -18,7 +18,7 @@ export function packages() {
 	const [major, minor] = process.versions.node.split('.').map(Number);
 	if (major < 20 || (major === 20 && minor < 17))
 		throw new SetupFault(`Node 20.17 or later is needed; this is ${process.versions.node}.`);
-	const lock = fingerprint(['package-lock.json', 'package.json']);
+	const lock = fingerprint(['package-lock.json']);
 	const mark = 'node_modules/.tidy-sum-packages';
 	if (hasMark(mark, lock)) return;
 	say('installing packages (the first time takes some minutes: SQLite is compiled)');

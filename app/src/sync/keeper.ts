@@ -28,6 +28,7 @@ export function keep({ store, desk, device, server }: Parts): () => void {
 	let timer: ReturnType<typeof setTimeout> | undefined;
 	let wait = AGAIN_FROM_MS;
 	let sending = false;
+	let stopped = false;
 	const refused = new Set<WorkEntry>();
 
 	const say = (keeping: Keeping) => {
@@ -35,6 +36,7 @@ export function keep({ store, desk, device, server }: Parts): () => void {
 	};
 	const ahead = () => Object.values(store.getState().works.byId).filter((entry) => entry.ahead && !refused.has(entry));
 	const later = (ms: number) => {
+		if (stopped) return;
 		clearTimeout(timer);
 		timer = setTimeout(send, ms);
 	};
@@ -85,6 +87,7 @@ export function keep({ store, desk, device, server }: Parts): () => void {
 	globalThis.addEventListener?.('online', backOnline);
 	void takeFromServer({ store, desk, server }).then(() => ahead().length && later(0));
 	return () => {
+		stopped = true;
 		stop();
 		clearTimeout(timer);
 		globalThis.removeEventListener?.('online', backOnline);

@@ -1,0 +1,69 @@
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { Browser, DESKTOP, PHONE, type Screen } from '../e2e/src/browser';
+import { Whole } from '../e2e/src/whole';
+import { WORKED, write } from '../e2e/src/work-through';
+
+const FOLDER = join(__dirname, '..', 'docs', 'screenshots');
+
+type Shot = {
+	readonly name: string;
+	readonly screen: Screen;
+	readonly dark?: boolean;
+	readonly exercise: string;
+	readonly show: (browser: Browser) => Promise<void>;
+};
+
+/** One picture of each main view, made from the demo desk. */
+const SHOTS: readonly Shot[] = [
+	{
+		name: 'desk-facts-phone',
+		screen: PHONE,
+		exercise: 'new-snow',
+		show: (b) => b.press('lane-bottom-h', 'fact-1h=60min'),
+	},
+	{ name: 'desk-upside-down-phone', screen: PHONE, exercise: 'nutrient-tank', show: (b) => b.press('number-0-top') },
+	{
+		name: 'desk-answer-phone',
+		screen: PHONE,
+		exercise: 'new-snow',
+		show: async (b) => {
+			await b.press('lane-bottom-h', 'fact-1h=60min', 'place-min-below', 'tool-answer');
+			await write(b, '1.16 mm/min');
+		},
+	},
+	{ name: 'desk-verdict-phone', screen: PHONE, exercise: 'honey-jar', show: (b) => b.press('tool-answer') },
+	{ name: 'desk-book-phone', screen: PHONE, exercise: 'vent-pane', show: (b) => b.press('tool-book') },
+	{ name: 'desk-line-phone-dark', screen: PHONE, dark: true, exercise: 'new-snow', show: async () => {} },
+	{ name: 'desk-wide', screen: DESKTOP, exercise: 'new-snow', show: async () => {} },
+	{
+		name: 'desk-verdict-wide',
+		screen: DESKTOP,
+		exercise: 'mast-log',
+		show: async (b) => {
+			for (const { unit, fact, below } of WORKED['mast-log']?.blocks ?? [])
+				await b.press(unit, `fact-${fact}`, `place-${below}-below`);
+			await b.press('tool-answer');
+			await write(b, '15120 min');
+			await b.press('check');
+		},
+	},
+];
+
+async function main(): Promise<void> {
+	const whole = await Whole.start();
+	mkdirSync(FOLDER, { recursive: true });
+	for (const { name, screen, dark = false, exercise, show } of SHOTS) {
+		const browser = await Browser.open({ screen, dark });
+		await browser.go(`${whole.url}/desk/${exercise}?desk=fennel-ridge-demo`);
+		await browser.until('kept', (text) => text.endsWith('on the server.'));
+		await show(browser);
+		await browser.until('kept', (text) => text.endsWith('on the server.'));
+		writeFileSync(join(FOLDER, `${name}.png`), await browser.picture());
+		await browser.close();
+		process.stdout.write(`${name}\n`);
+	}
+	await whole.stop();
+}
+
+void main();
