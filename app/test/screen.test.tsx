@@ -5,6 +5,7 @@ import { AnswerPanel } from '../src/desk/panels/answer-panel';
 import { BookPanel } from '../src/desk/panels/book-panel';
 import { FactsPanel } from '../src/desk/panels/facts-panel';
 import { useDesk } from '../src/desk/use-desk';
+import { exerciseNamed } from '../src/desk/work';
 import { did } from '../src/desk/works-slice';
 import { type AppStore, makeStore, useAppDispatch } from '../src/store/store';
 import { Words } from '../src/ui/words';
@@ -20,7 +21,7 @@ const onCheck = jest.fn();
 beforeEach(() => jest.clearAllMocks());
 
 function Facts({ exercise, unit }: { readonly exercise: string; readonly unit: string }) {
-	return <FactsPanel view={useDesk(exercise)} unit={unit} onPlace={onPlace} />;
+	return <FactsPanel stated={exerciseNamed(exercise).facts} unit={unit} onPlace={onPlace} />;
 }
 
 function Answer({ exercise }: { readonly exercise: string }) {

@@ -5,7 +5,9 @@ import { Browser, PHONE } from '../../e2e/src/browser';
 import { Whole } from '../../e2e/src/whole';
 import { median, percentile, table } from './measure';
 
-const ROUNDS = 25;
+const ROUNDS = 32;
+/** How long the line grows before it is taken back. */
+const BLOCKS = 8;
 const SLOWED = 4;
 const SCRIPT_LIMIT_KB = 450;
 const PAINT_LIMIT_MS = 100;
@@ -18,29 +20,39 @@ function scriptSizes(): number {
 		.reduce((sum, name) => sum + gzipSync(readFileSync(join(folder, name))).length, 0);
 }
 
-/** Milliseconds from a touch on a control to the second frame after it, when what it changed has been painted. */
-const TOUCH = `
-	const [id, done] = [arguments[0], arguments[arguments.length - 1]];
-	const target = document.querySelector('[data-testid="' + id + '"]');
-	const { x, y, width, height } = target.getBoundingClientRect();
-	const at = { bubbles: true, cancelable: true, clientX: x + width / 2, clientY: y + height / 2, button: 0 };
-	const from = performance.now();
-	target.dispatchEvent(new PointerEvent('pointerdown', at));
-	target.dispatchEvent(new MouseEvent('mousedown', at));
-	target.dispatchEvent(new PointerEvent('pointerup', at));
-	target.dispatchEvent(new MouseEvent('mouseup', at));
-	target.dispatchEvent(new MouseEvent('click', at));
-	requestAnimationFrame(() => requestAnimationFrame(() => done(performance.now() - from)));
+/** Notes how long each touch took from the event to the next paint (Event Timing; in steps of 8 ms). */
+const WATCH = `
+	window.touches = [];
+	new PerformanceObserver((list) => {
+		for (const { name, duration } of list.getEntries()) if (name === 'click') window.touches.push(duration);
+	}).observe({ type: 'event', durationThreshold: 16 });
 `;
 
+/** Touches a control with a true input event, and gives the milliseconds until what it changed was painted. */
+async function touch(browser: Browser, id: string): Promise<number> {
+	await browser.driver.executeScript('window.touches.length = 0');
+	await (await browser.find(id)).click();
+	const found = await browser.driver
+		.wait(
+			() =>
+				browser.driver.executeScript<number | null>(
+					'return window.touches.length ? Math.max(...window.touches) : null',
+				),
+			1500,
+		)
+		.catch(() => 16);
+	return found ?? 16;
+}
+
 async function timePlacing(browser: Browser): Promise<number[]> {
+	await browser.driver.executeScript(WATCH);
 	const times: number[] = [];
 	for (let i = 0; i < ROUNDS; i++) {
 		await browser.press('tool-facts', 'fact-1ft=12in');
 		await browser.find('place-ft-below');
-		times.push((await browser.driver.executeAsyncScript(TOUCH, i % 2 ? 'place-ft-below' : 'place-in-below')) as number);
+		times.push(await touch(browser, i % 2 ? 'place-ft-below' : 'place-in-below'));
 		await browser.find('block');
-		if (i % 8 === 7) for (let k = 0; k < 8; k++) await browser.press('undo');
+		if (i % BLOCKS === BLOCKS - 1) for (let k = 0; k < BLOCKS; k++) await browser.press('undo');
 	}
 	return times;
 }
@@ -57,8 +69,8 @@ async function main(): Promise<void> {
 		process.stdout.write(
 			table(`The app on a phone, the processor slowed ${SLOWED} times`, [
 				['', 'measured', 'at most'],
-				['touch to paint, adding a block, median ms', median(times).toFixed(1), ''],
-				['touch to paint, adding a block, 95th percentile ms', p95.toFixed(1), `${PAINT_LIMIT_MS}`],
+				['touch to paint, adding one of eight blocks, median ms', median(times).toFixed(1), ''],
+				['touch to paint, adding one of eight blocks, 95th percentile ms', p95.toFixed(1), `${PAINT_LIMIT_MS}`],
 				['script of the first screen, KB gzipped', size.toFixed(1), `${SCRIPT_LIMIT_KB}`],
 			]),
 		);

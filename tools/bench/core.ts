@@ -1,9 +1,7 @@
 import { type Chain, convert, workChain } from '@tidy-sum/core';
 import Qty from 'js-quantities';
-import { all, create } from 'mathjs';
+import * as math from 'mathjs';
 import { microseconds, table } from './measure';
-
-const math = create(all);
 
 const CHAIN: Chain = {
 	start: { number: '6.40', unit: 'qt' },

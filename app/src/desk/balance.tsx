@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { ScrollView, View } from 'react-native';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
@@ -20,53 +21,110 @@ const CAPTION: Readonly<Record<LaneColumn['kind'], string>> = {
 	cancelled: 'cancelled',
 };
 
-type CellProps = Omit<Props, 'view' | 'brief'> & {
-	readonly column: LaneColumn;
-	readonly cell: LaneCell | null;
+type CellProps = Pick<Props, 'onUnit'> & {
+	readonly on: boolean;
+	readonly kind: LaneColumn['kind'];
 	readonly side: 'top' | 'bottom';
+	readonly symbol: string;
+	/** The unit that stands here or was struck here; null for a socket that waits. */
+	readonly base: string | null;
+	readonly say: string;
 };
 
-function Cell({ column, cell, side, touched, onUnit }: CellProps) {
+const Cell = memo(function Cell({ kind, side, symbol, base, say, on, onUnit }: CellProps) {
 	const styles = useStyles();
-	if (!cell) return <View style={styles.cell} />;
-	if (!cell.piece)
+	if (base === null)
 		return (
 			<View style={styles.cell}>
-				<View style={styles.socket} role="img" aria-label={`${cell.symbol} is wanted on the ${side} and not there yet`}>
-					<Words size="body" tone="soft">
-						{cell.symbol}
-					</Words>
+				<View style={styles.socket} role="img" aria-label={say}>
+					<Words tone="soft">{symbol}</Words>
 				</View>
 			</View>
 		);
-	const { piece } = cell;
-	if (column.kind === 'cancelled')
+	if (kind === 'cancelled')
 		return (
 			<View style={styles.cell}>
-				<Words
-					size="body"
-					tone="soft"
-					style={styles.struck}
-					aria-label={sayPiece(piece, 'cancelled', cell.symbol, letterOf(column.pair ?? 0))}
-					role="img"
-				>
-					{cell.symbol}
+				<Words tone="soft" style={styles.struck} aria-label={say} role="img">
+					{symbol}
 				</Words>
 			</View>
 		);
 	return (
 		<View style={styles.cell}>
 			<UnitToken
-				symbol={cell.symbol}
-				state={column.kind}
-				on={touched === piece.base}
-				onPress={() => onUnit(piece.base)}
-				say={sayPiece(piece, column.kind, cell.symbol)}
-				testID={`lane-${side}-${piece.base}`}
+				symbol={symbol}
+				state={kind}
+				on={on}
+				about={base}
+				onTouch={onUnit}
+				say={say}
+				testID={`lane-${side}-${base}`}
 			/>
 		</View>
 	);
+});
+
+type ColumnProps = Pick<Props, 'touched' | 'onUnit'> & { readonly column: LaneColumn };
+
+/** One column of the lanes: what is on top, what is on the bottom, and the tie of a pair that cancels. */
+function ColumnOf({ column: { kind, top, bottom, pair }, touched, onUnit }: ColumnProps) {
+	const styles = useStyles();
+	const letter = pair === undefined ? '' : letterOf(pair);
+	const half = (side: 'top' | 'bottom', cell: LaneCell | null) =>
+		cell ? (
+			<Cell
+				onUnit={onUnit}
+				on={kind !== 'cancelled' && cell.piece !== null && cell.piece.base === touched}
+				kind={kind}
+				side={side}
+				symbol={cell.symbol}
+				base={cell.piece?.base ?? null}
+				say={
+					cell.piece
+						? sayPiece(cell.piece, kind, cell.symbol, letter)
+						: `${cell.symbol} is wanted on the ${side} and not there yet`
+				}
+			/>
+		) : (
+			<View style={styles.cell} />
+		);
+	return (
+		<View style={styles.column}>
+			{half('top', top)}
+			<View style={[styles.rail, letter !== '' && styles.noRail]} />
+			{letter === '' ? null : (
+				<View style={styles.tie}>
+					<View style={styles.tieLine} />
+					<Words size="small" tone="soft" style={styles.tieLetter}>
+						{letter}
+					</Words>
+					<View style={styles.tieLine} />
+				</View>
+			)}
+			{half('bottom', bottom)}
+		</View>
+	);
 }
+
+function sameCell(a: LaneCell | null, b: LaneCell | null): boolean {
+	return a?.symbol === b?.symbol && a?.piece?.base === b?.piece?.base && (a?.piece === null) === (b?.piece === null);
+}
+
+function isTouched({ top, bottom }: LaneColumn, touched: string | null): boolean {
+	return touched !== null && (top?.piece?.base === touched || bottom?.piece?.base === touched);
+}
+
+/** Drawn anew only when something in it has changed. */
+const Column = memo(
+	ColumnOf,
+	(a, b) =>
+		a.column.kind === b.column.kind &&
+		a.column.pair === b.column.pair &&
+		a.onUnit === b.onUnit &&
+		isTouched(a.column, a.touched) === isTouched(b.column, b.touched) &&
+		sameCell(a.column.top, b.column.top) &&
+		sameCell(a.column.bottom, b.column.bottom),
+);
 
 /**
  * Our balance: two lanes, top and bottom. The wanted units are sockets, what stands are tokens, and a pair
@@ -109,20 +167,7 @@ export function Balance({ view, touched, onUnit, brief = false }: Props) {
 								</Words>
 								<View style={styles.columns}>
 									{columns.map((column, i) => (
-										<View key={`${kind}${column.pair ?? i}`} style={styles.column}>
-											<Cell column={column} cell={column.top} side="top" touched={touched} onUnit={onUnit} />
-											<View style={[styles.rail, kind === 'cancelled' && styles.noRail]} />
-											{kind === 'cancelled' ? (
-												<View style={styles.tie}>
-													<View style={styles.tieLine} />
-													<Words size="small" tone="soft" style={styles.tieLetter}>
-														{letterOf(column.pair ?? 0)}
-													</Words>
-													<View style={styles.tieLine} />
-												</View>
-											) : null}
-											<Cell column={column} cell={column.bottom} side="bottom" touched={touched} onUnit={onUnit} />
-										</View>
+										<Column key={`${kind}${column.pair ?? i}`} column={column} touched={touched} onUnit={onUnit} />
 									))}
 								</View>
 							</View>

@@ -9,6 +9,7 @@ import {
 	START,
 	sayUnit,
 	sidesOfStart,
+	symbolOfPart,
 	symbolOfPiece,
 	type WorkedChain,
 } from '@tidy-sum/core';
@@ -174,4 +175,42 @@ export function sayPiece(
 		cancelled: `is cancelled, pair ${letters}`,
 	}[state];
 	return `${name}, on ${sideText(piece.side)}, ${end}`;
+}
+
+/** A unit token as plain data: what it shows, how it stands, what a touch on it is about, what is said of it. */
+export type Token = {
+	readonly key: string;
+	readonly symbol: string;
+	readonly base: string;
+	readonly state: 'must-go' | 'wanted' | 'cancelled';
+	readonly letters: string;
+	readonly say: string;
+};
+
+/**
+ * The tokens of one block on one side. A unit's own power is written out (m² is two tokens of m, so that
+ * one can be struck); the power of a whole block is on its bracket, so inside it each unit stands once.
+ * @param power the power of the block.
+ */
+export function tokensOf(
+	worked: WorkedChain,
+	columns: readonly LaneColumn[],
+	block: number,
+	side: Piece['side'],
+	power = 1,
+): readonly Token[] {
+	const shared = new Map<string, Piece[]>();
+	for (const piece of worked.pieces) {
+		if (piece.block !== block || piece.side !== side) continue;
+		const key = `${piece.written}${piece.part}.${Math.floor(piece.nth / power)}`;
+		shared.set(key, [...(shared.get(key) ?? []), piece]);
+	}
+	return [...shared].map(([key, pieces]) => {
+		const standing = pieces.find(({ pair }) => pair === null);
+		const piece = standing ?? (pieces[0] as Piece);
+		const state = !standing ? 'cancelled' : isWanted(columns, standing) ? 'wanted' : 'must-go';
+		const letters = pieces.flatMap(({ pair }) => (pair === null ? [] : [letterOf(pair)])).join(' ');
+		const symbol = symbolOfPart({ ...piece.unit, power: 1 });
+		return { key, symbol, base: piece.base, state, letters, say: sayPiece(piece, state, symbol, letters) };
+	});
 }

@@ -1,16 +1,12 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { BOOK, type Factor } from '@tidy-sum/core';
 import { useRouter } from 'expo-router';
-import Book from 'lucide-react-native/icons/book-open';
-import Shelf from 'lucide-react-native/icons/library';
-import Pen from 'lucide-react-native/icons/pen-line';
-import Redo from 'lucide-react-native/icons/redo-2';
-import Undo from 'lucide-react-native/icons/undo-2';
-import { type ReactNode, useEffect } from 'react';
+import { type ReactNode, useCallback, useEffect } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { GAP, SHORT_UNDER, WIDE_FROM } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
+import { afterPaint } from '../ui/after-paint';
 import { Button } from '../ui/button';
 import { Words } from '../ui/words';
 import { Balance } from './balance';
@@ -25,9 +21,10 @@ import { BookPanel } from './panels/book-panel';
 import { FactsPanel } from './panels/facts-panel';
 import { VerdictPanel } from './panels/verdict-panel';
 import { Problem } from './problem';
+import { Tools } from './tools';
 import { type DeskView, useDesk } from './use-desk';
 import { useInView } from './use-in-view';
-import { did, opened, redid, swapped, undid } from './works-slice';
+import { did, opened, swapped } from './works-slice';
 
 /** What is open when nothing was chosen: the verdict of checked work; on a wide screen the Shelf beside the line. */
 function panelFor(chosen: Panel, view: DeskView, wide: boolean): Panel {
@@ -72,15 +69,18 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 		`${panel.kind}${view.blocks.length}`,
 	);
 
-	const show = (next: Panel) => dispatch(showed(next));
-	const close = () => dispatch(closed());
-	const onUnit = (unit: string) => show({ kind: 'facts', unit });
-	const onBlock = (id: string) => show({ kind: 'block', id });
-	const onPlace = (factor: Factor) => {
-		const block = nanoid(8);
-		dispatch(did(exercise.name, { do: 'place', block, factor }));
-		show({ kind: 'block', id: block });
-	};
+	const show = useCallback((next: Panel) => dispatch(showed(next)), [dispatch]);
+	const close = useCallback(() => dispatch(closed()), [dispatch]);
+	const onUnit = useCallback((unit: string) => show({ kind: 'facts', unit }), [show]);
+	const onBlock = useCallback((id: string) => show({ kind: 'block', id }), [show]);
+	const onPlace = useCallback(
+		(factor: Factor) => {
+			const block = nanoid(8);
+			dispatch(did(exercise.name, { do: 'place', block, factor }));
+			afterPaint(() => show({ kind: 'block', id: block }));
+		},
+		[dispatch, exercise.name, show],
+	);
 	const onAnswer = () => show({ kind: 'answer' });
 	const onCheck = () => {
 		dispatch(did(exercise.name, { do: 'check' }));
@@ -89,18 +89,13 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 	const at = BOOK.findIndex((other) => other.name === exercise.name);
 	const next = BOOK[(at + 1) % BOOK.length];
 	const open = (other: string) => router.navigate(`/desk/${other}`);
-	const openFacts = () => {
-		const first = mustGoOf(view.columns)[0] ?? worked.pieces.find(({ pair }) => pair === null);
-		if (first) onUnit(first.base);
-	};
-
 	const shut = wide ? {} : { onClose: close };
 	const blockAt = panel.kind === 'block' ? view.blocks.findIndex(({ id }) => id === panel.id) : -1;
 	const touched = panel.kind === 'facts' && !(wide && chosen.kind === 'none') ? panel.unit : null;
 
 	const shownPanel =
 		panel.kind === 'facts' ? (
-			<FactsPanel key={panel.unit} view={view} unit={panel.unit} onPlace={onPlace} {...shut} />
+			<FactsPanel key={panel.unit} stated={exercise.facts} unit={panel.unit} onPlace={onPlace} {...shut} />
 		) : panel.kind === 'block' ? (
 			<BlockPanel
 				view={view}
@@ -134,48 +129,14 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 		) : null;
 
 	const tools = (
-		<View style={styles.tools} role="toolbar" aria-label="Tools of the Desk">
-			<Button
-				kind="tool"
-				label="Undo"
-				icon={Undo}
-				disabled={!view.canUndo}
-				onPress={() => dispatch(undid(exercise.name))}
-				testID="undo"
-			/>
-			<Button
-				kind="tool"
-				label="Redo"
-				icon={Redo}
-				disabled={!view.canRedo}
-				onPress={() => dispatch(redid(exercise.name))}
-				testID="redo"
-			/>
-			<Button
-				kind="tool"
-				label="Facts"
-				icon={Shelf}
-				on={panel.kind === 'facts'}
-				onPress={openFacts}
-				testID="tool-facts"
-			/>
-			<Button
-				kind="tool"
-				label="Answer"
-				icon={Pen}
-				on={onNumbers}
-				onPress={() => (view.verdict ? show({ kind: 'verdict' }) : onAnswer())}
-				testID="tool-answer"
-			/>
-			<Button
-				kind="tool"
-				label="Exercises"
-				icon={Book}
-				on={panel.kind === 'book'}
-				onPress={() => show({ kind: 'book' })}
-				testID="tool-book"
-			/>
-		</View>
+		<Tools
+			exercise={exercise.name}
+			canUndo={view.canUndo}
+			canRedo={view.canRedo}
+			open={panel.kind}
+			checked={view.verdict !== null}
+			first={(mustGoOf(view.columns)[0] ?? worked.pieces.find(({ pair }) => pair === null))?.base ?? ''}
+		/>
 	);
 	const balance = <Balance view={view} touched={touched} onUnit={onUnit} brief={!wide && onNumbers} />;
 	const work = (
@@ -291,12 +252,4 @@ const useStyles = makeStyles((palette) => ({
 	tall: { maxHeight: '64%' },
 	hint: { paddingHorizontal: GAP.l, paddingVertical: GAP.m, backgroundColor: palette.panel },
 	beside: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: GAP.s, paddingVertical: GAP.s },
-	tools: {
-		flexDirection: 'row',
-		flexWrap: 'wrap',
-		backgroundColor: palette.panel,
-		borderTopWidth: 1,
-		borderTopColor: palette.rule,
-		padding: GAP.xs,
-	},
 }));

@@ -1,7 +1,9 @@
 import { type Exact, printUnrounded, printWritten, sidesOfStart } from '@tidy-sum/core';
+import { memo, useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
+import { afterPaint } from '../ui/after-paint';
 import { Fraction } from '../ui/fraction';
 import { Words } from '../ui/words';
 import { sayFigures } from './describe';
@@ -24,8 +26,15 @@ function product(view: DeskView, side: 'top' | 'bottom'): string {
 	return numbers.length ? numbers.map(printWritten).join(' × ') : '1';
 }
 
-/** The products across the top and the bottom, one division, and how many figures the result may have and why. */
+/** The numbers of the line, drawn in the frame after the line itself. */
 export function Numbers({ view }: { readonly view: DeskView }) {
+	const [shown, setShown] = useState(view);
+	useEffect(() => afterPaint(() => setShown(view)), [view]);
+	return <Products view={shown} />;
+}
+
+/** The products across the top and the bottom, one division, and how many figures the result may have and why. */
+const Products = memo(function Products({ view }: { readonly view: DeskView }) {
 	const styles = useStyles();
 	const { worked, exercise } = view;
 	const [above, below] = [product(view, 'top'), product(view, 'bottom')];
@@ -56,7 +65,7 @@ export function Numbers({ view }: { readonly view: DeskView }) {
 			</Words>
 		</View>
 	);
-}
+});
 
 const useStyles = makeStyles(() => ({
 	numbers: { gap: GAP.s, paddingVertical: GAP.m, maxWidth: 720 },

@@ -1,4 +1,5 @@
 import type { BookExercise } from '@tidy-sum/core';
+import { memo } from 'react';
 import { View } from 'react-native';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
@@ -18,7 +19,7 @@ function pieces({ prompt, marks = [] }: BookExercise): Piece[] {
 }
 
 /** The problem's text, its quantities underlined: the start with a firm line, a fact with a broken one. */
-export function Problem({ exercise }: { readonly exercise: BookExercise }) {
+export const Problem = memo(function Problem({ exercise }: { readonly exercise: BookExercise }) {
 	const styles = useStyles();
 	return (
 		<View style={styles.problem}>
@@ -31,7 +32,7 @@ export function Problem({ exercise }: { readonly exercise: BookExercise }) {
 			</Words>
 		</View>
 	);
-}
+});
 
 const useStyles = makeStyles((palette) => ({
 	problem: { paddingVertical: GAP.m, maxWidth: 720 },

@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { useAppSelector } from '../store/store';
 import { balanceOf, type LaneColumn } from './describe';
 import { type Block, chainOf, exerciseNamed, freshBody, type Work, workOf } from './work';
+import type { WorksState } from './works-slice';
 
 /** Everything the Desk shows of one exercise, derived from what was done. */
 export type DeskView = {
@@ -24,8 +25,9 @@ export type DeskView = {
  * rather than taking the whole line with it; it stays in what is kept.
  */
 function workThrough(exercise: BookExercise, all: readonly Block[]) {
-	const readable = all.filter(({ factor }) => workChain({ start: exercise.start, factors: [factor] }).ok);
-	for (const blocks of [readable, []]) {
+	const readable = () => all.filter(({ factor }) => workChain({ start: exercise.start, factors: [factor] }).ok);
+	for (const choose of [() => all, readable, () => []]) {
+		const blocks = choose();
 		const chain = chainOf(exercise, blocks);
 		const worked = workChain(chain);
 		if (worked.ok) return { blocks, chain, worked: worked.value, columns: balanceOf(worked.value, exercise.want.unit) };
@@ -33,12 +35,24 @@ function workThrough(exercise: BookExercise, all: readonly Block[]) {
 	throw new Error(`the exercise ${exercise.name} cannot be worked`);
 }
 
+/** The other pieces of work kept for an exercise. */
+function idsBeside(works: WorksState, exercise: string, open: string): readonly string[] {
+	return Object.values(works.byId)
+		.filter(({ id, body }) => body.exercise === exercise && id !== open)
+		.map(({ id }) => id);
+}
+
+function sameIds(a: readonly string[], b: readonly string[]): boolean {
+	return a.join() === b.join();
+}
+
 /** The Desk of the exercise with this name. */
 export function useDesk(name: string | undefined): DeskView {
 	const exercise = exerciseNamed(name);
-	const works = useAppSelector((state) => state.works);
-	const entry = works.byId[works.open[exercise.name] ?? ''];
-	const body = useMemo(() => entry?.body ?? freshBody(exercise.name), [entry?.body, exercise.name]);
+	const open = useAppSelector((state) => state.works.open[exercise.name] ?? '');
+	const kept = useAppSelector((state) => state.works.byId[open]?.body);
+	const beside = useAppSelector((state) => idsBeside(state.works, exercise.name, open), sameIds);
+	const body = useMemo(() => kept ?? freshBody(exercise.name), [kept, exercise.name]);
 	const work = workOf(body);
 	const line = useMemo(() => workThrough(exercise, work.blocks), [exercise, work.blocks]);
 	const verdict = useMemo(() => {
@@ -46,9 +60,6 @@ export function useDesk(name: string | undefined): DeskView {
 		const made = check(exercise, work.answer, line.chain);
 		return made.ok ? made.value : null;
 	}, [exercise, work.checked, work.answer, line.chain]);
-	const beside = Object.values(works.byId)
-		.filter((other) => other.body.exercise === exercise.name && other.id !== entry?.id)
-		.map(({ id }) => id);
 	return {
 		exercise,
 		work,

@@ -17,15 +17,16 @@ export function useInView(target: 'line' | 'end', when: string): InView {
 	const scroll = useRef<ScrollView>(null);
 	const bottom = useRef(0);
 	const room = useRef(0);
+	const frame = useRef(0);
 	const show = useCallback(() => {
-		if (target === 'end') scroll.current?.scrollToEnd({ animated: false });
-		else scroll.current?.scrollTo({ y: Math.max(0, bottom.current - room.current), animated: false });
+		cancelAnimationFrame(frame.current);
+		frame.current = requestAnimationFrame(() => {
+			if (target === 'end') scroll.current?.scrollToEnd({ animated: false });
+			else scroll.current?.scrollTo({ y: Math.max(0, bottom.current - room.current), animated: false });
+		});
 	}, [target]);
 	// biome-ignore lint/correctness/useExhaustiveDependencies: `when` says it is time, and is not read.
-	useEffect(() => {
-		const frame = requestAnimationFrame(show);
-		return () => cancelAnimationFrame(frame);
-	}, [show, when]);
+	useEffect(show, [show, when]);
 	const onEnd = useCallback(
 		(end: number) => {
 			bottom.current = end;

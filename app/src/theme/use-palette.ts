@@ -1,7 +1,10 @@
-import { useColorScheme } from 'react-native';
-import { DARK, LIGHT, type Palette } from './tokens';
+import { createContext, useContext } from 'react';
+import { LIGHT, type Palette } from './tokens';
 
-/** The colours of the theme the device asks for. */
+/** The colours in force; the frame of the app gives those of the theme the device asks for. */
+export const PaletteContext = createContext<Palette>(LIGHT);
+
+/** The colours in force. */
 export function usePalette(): Palette {
-	return useColorScheme() === 'dark' ? DARK : LIGHT;
+	return useContext(PaletteContext);
 }

@@ -3,6 +3,7 @@ import { ScrollView, View } from 'react-native';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Button } from './button';
+import { isByKeyboard } from './by-keyboard';
 import { Words } from './words';
 
 type Props = {
@@ -18,7 +19,7 @@ export function Panel({ title, onClose, children, testID }: Props) {
 	const panel = useRef<View>(null);
 	useEffect(() => {
 		// The control that opened this may be gone; whoever works by keyboard goes on from here.
-		if (globalThis.document?.activeElement === globalThis.document?.body) panel.current?.focus();
+		if (isByKeyboard() && globalThis.document?.activeElement === globalThis.document?.body) panel.current?.focus();
 	}, []);
 	return (
 		<View ref={panel} tabIndex={-1} style={styles.panel} role="region" aria-label={title} testID={testID}>

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Pressable, View } from 'react-native';
 import { GAP, TARGET } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
@@ -12,20 +13,23 @@ type Props = {
 	readonly state: TokenState;
 	/** The letter a cancelled pair shares. */
 	readonly letter?: string;
-	readonly onPress: () => void;
+	/** Told what was touched. */
+	readonly onTouch: (unit: string) => void;
+	/** What a touch is about: the unit without its label, or the block that struck it. */
+	readonly about: string;
 	readonly say: string;
 	readonly on?: boolean;
 	readonly testID?: string;
 };
 
 /** A unit one can touch to ask what can be done with it. State has a shape as well as a colour. */
-export function UnitToken({ symbol, state, letter, onPress, say, on, testID }: Props) {
+export const UnitToken = memo(function UnitToken({ symbol, about, state, letter, onTouch, say, on, testID }: Props) {
 	const styles = useStyles();
 	return (
 		<Pressable
 			accessibilityRole="button"
 			aria-pressed={on}
-			onPress={onPress}
+			onPress={() => onTouch(about)}
 			testID={testID}
 			style={({ pressed }) => [styles.target, pressed && styles.pressed]}
 		>
@@ -46,7 +50,7 @@ export function UnitToken({ symbol, state, letter, onPress, say, on, testID }: P
 			<Said>{say}</Said>
 		</Pressable>
 	);
-}
+});
 
 const useStyles = makeStyles((palette) => ({
 	target: { minHeight: TARGET, minWidth: TARGET, justifyContent: 'center', alignItems: 'center', borderRadius: 8 },

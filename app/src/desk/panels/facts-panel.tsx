@@ -1,5 +1,13 @@
-import { type Factor, factsHolding, printUnitText, sayFactor, sayQuantity, type TableFact } from '@tidy-sum/core';
-import { useState } from 'react';
+import {
+	type Fact,
+	type Factor,
+	factsHolding,
+	printUnitText,
+	sayFactor,
+	sayQuantity,
+	type TableFact,
+} from '@tidy-sum/core';
+import { memo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
@@ -8,10 +16,10 @@ import { Panel } from '../../ui/panel';
 import { Said } from '../../ui/said';
 import { Words } from '../../ui/words';
 import { printQuantity, quoted } from '../describe';
-import type { DeskView } from '../use-desk';
 
 type Props = {
-	readonly view: DeskView;
+	/** What the problem itself states. */
+	readonly stated: readonly Fact[];
 	readonly unit: string;
 	readonly onPlace: (factor: Factor) => void;
 	readonly onClose?: () => void;
@@ -57,10 +65,10 @@ function Ways({ fact, onPlace }: { readonly fact: TableFact; readonly onPlace: P
 }
 
 /** The Shelf opened on one unit: the facts that hold it. Taking one asks which side goes on the bottom. */
-export function FactsPanel({ view, unit, onPlace, onClose }: Props) {
+export const FactsPanel = memo(function FactsPanel({ stated, unit, onPlace, onClose }: Props) {
 	const styles = useStyles();
 	const [open, setOpen] = useState<string | null>(null);
-	const facts = factsHolding(unit, view.exercise.facts);
+	const facts = factsHolding(unit, stated);
 	return (
 		<Panel title={`Facts that hold ${quoted(printUnitText(unit))}`} testID="facts" {...(onClose ? { onClose } : {})}>
 			<View role="list">
@@ -96,7 +104,7 @@ export function FactsPanel({ view, unit, onPlace, onClose }: Props) {
 			)}
 		</Panel>
 	);
-}
+});
 
 const useStyles = makeStyles((palette) => ({
 	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },

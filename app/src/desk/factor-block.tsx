@@ -1,0 +1,155 @@
+import { type Factor, printWritten, type Quantity, sayFactor, sayQuantity, toSuperscript } from '@tidy-sum/core';
+import { memo } from 'react';
+import { Pressable, View } from 'react-native';
+import { GAP, TARGET } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Fraction } from '../ui/fraction';
+import { Said } from '../ui/said';
+import { UnitToken } from '../ui/unit-token';
+import { Words } from '../ui/words';
+import type { Token } from './describe';
+
+/** The tokens of a block, on top and on the bottom. */
+export type Tokens = { readonly top: readonly Token[]; readonly bottom: readonly Token[] };
+
+type UnitsProps = {
+	readonly tokens: readonly Token[];
+	/** Where they stand, for tests: the block and the side. */
+	readonly place: string;
+	readonly touched: string | null;
+	readonly onUnit: (unit: string) => void;
+	/** What a touch on a struck unit is about, where that is its block. */
+	readonly block?: { readonly id: string; readonly onBlock: (id: string) => void };
+};
+
+/** The unit tokens of one side of a block. */
+export function Units({ tokens, place, touched, onUnit, block }: UnitsProps) {
+	return tokens.map(({ key, symbol, base, state, letters, say }) => {
+		const struck = state === 'cancelled' && block ? block : null;
+		return (
+			<UnitToken
+				key={key}
+				symbol={symbol}
+				state={state}
+				letter={letters}
+				on={state !== 'cancelled' && touched === base}
+				about={struck ? struck.id : base}
+				onTouch={struck ? struck.onBlock : onUnit}
+				say={say}
+				testID={`unit-${place}-${base}`}
+			/>
+		);
+	});
+}
+
+/** A number of the line as print has it. */
+export function NumberOf({ text }: { readonly text: string }) {
+	const styles = useStyles();
+	return (
+		<Words size="figure" style={styles.number}>
+			{printWritten(text)}
+		</Words>
+	);
+}
+
+type Props = {
+	readonly id: string;
+	readonly index: number;
+	readonly factor: Factor;
+	readonly unequal: boolean;
+	readonly selected: boolean;
+	readonly tokens: Tokens;
+	readonly touched: string | null;
+	readonly onUnit: (unit: string) => void;
+	readonly onBlock: (id: string) => void;
+};
+
+function Block({ id, index, factor, unequal, selected, tokens, touched, onUnit, onBlock }: Props) {
+	const styles = useStyles();
+	const power = factor.power ?? 1;
+	const row = (side: 'top' | 'bottom', quantity: Quantity) => (
+		<>
+			<Pressable
+				accessibilityRole="button"
+				aria-pressed={selected}
+				onPress={() => onBlock(id)}
+				testID={`number-${index}-${side}`}
+				style={({ pressed }) => [styles.target, pressed && styles.pressed]}
+			>
+				<NumberOf text={quantity.number} />
+				<Said>{`Block ${index + 1}, ${side}: ${sayQuantity(quantity)}. Turn over, raise or remove`}</Said>
+			</Pressable>
+			<Units
+				tokens={tokens[side]}
+				place={`${index}-${side}`}
+				touched={touched}
+				onUnit={onUnit}
+				block={{ id, onBlock }}
+			/>
+		</>
+	);
+	return (
+		<View
+			style={[styles.block, selected && styles.selected, unequal && styles.unequal]}
+			role="group"
+			aria-label={`Block ${index + 1}: ${sayFactor(factor)}`}
+		>
+			{power > 1 ? <View style={styles.bracket} /> : null}
+			<Fraction tall top={row('top', factor.top)} bottom={row('bottom', factor.bottom)} />
+			{power > 1 ? (
+				<>
+					<View style={[styles.bracket, styles.bracketRight]} />
+					<Words strong style={styles.power}>
+						{toSuperscript(power)}
+					</Words>
+				</>
+			) : null}
+		</View>
+	);
+}
+
+function sameTokens(a: readonly Token[], b: readonly Token[]): boolean {
+	return a.length === b.length && a.every((token, i) => token.say === b[i]?.say && token.key === b[i]?.key);
+}
+
+/** One block of the line. It is drawn anew only when something on it has changed. */
+export const FactorBlock = memo(
+	Block,
+	(a, b) =>
+		a.factor === b.factor &&
+		a.id === b.id &&
+		a.index === b.index &&
+		a.unequal === b.unequal &&
+		a.selected === b.selected &&
+		a.touched === b.touched &&
+		a.onUnit === b.onUnit &&
+		a.onBlock === b.onBlock &&
+		sameTokens(a.tokens.top, b.tokens.top) &&
+		sameTokens(a.tokens.bottom, b.tokens.bottom),
+);
+
+const useStyles = makeStyles((palette) => ({
+	block: { flexDirection: 'row', alignItems: 'stretch', borderRadius: 8 },
+	selected: { backgroundColor: palette.pineWash },
+	unequal: { backgroundColor: palette.lookWash },
+	target: { minHeight: TARGET, minWidth: TARGET, alignItems: 'center', justifyContent: 'center', borderRadius: 8 },
+	pressed: { backgroundColor: palette.pressed },
+	number: { paddingHorizontal: GAP.xs, fontVariant: ['tabular-nums'] },
+	bracket: {
+		width: 7,
+		borderWidth: 2,
+		borderColor: palette.ink,
+		borderRightWidth: 0,
+		borderTopLeftRadius: 12,
+		borderBottomLeftRadius: 12,
+	},
+	bracketRight: {
+		borderLeftWidth: 0,
+		borderRightWidth: 2,
+		borderTopLeftRadius: 0,
+		borderBottomLeftRadius: 0,
+		borderTopRightRadius: 12,
+		borderBottomRightRadius: 12,
+	},
+	power: { alignSelf: 'flex-start', marginTop: -4 },
+}));
