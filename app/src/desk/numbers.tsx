@@ -13,7 +13,7 @@ import type { DeskView } from './use-desk';
 const SHOWN = 10;
 
 function shown(exact: Exact | null): string {
-	return exact ? `${printUnrounded(exact.value, SHOWN)}${exact.pi ? ' π' : ''}` : '…';
+	return exact ? `${printWritten(printUnrounded(exact.value, SHOWN))}${exact.pi ? ' π' : ''}` : '…';
 }
 
 /** The numbers of one side of the line, each as often as its power; a 1 changes nothing and is left out. */
