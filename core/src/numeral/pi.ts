@@ -1,4 +1,4 @@
-import { ONE, type Rational, rational, tenTo, toPower } from './rational';
+import { type Rational, rational, tenTo, toPower } from './rational';
 
 const DIGITS = 460;
 
@@ -32,8 +32,3 @@ export function piNearly(): Rational {
 export function withPi(value: Rational, power: number): Rational {
 	return power === 0 ? value : value.mul(toPower(piNearly(), power));
 }
-
-/** An exact value and the power of pi it carries. */
-export type PiRational = { readonly value: Rational; readonly pi: number };
-
-export const PI_ONE: PiRational = { value: ONE, pi: 0 };

@@ -3,7 +3,6 @@ import Fraction from 'fraction.js';
 /** An exact rational number. Immutable: every operation gives a new one. */
 export type Rational = Fraction;
 
-export const ZERO: Rational = new Fraction(0n);
 export const ONE: Rational = new Fraction(1n);
 
 /**

@@ -1,4 +1,4 @@
-import type { Fault, Outcome } from '../numeral/fault';
+import type { Outcome } from '../numeral/fault';
 import { within } from '../numeral/fault';
 import type { Numeral } from '../numeral/numeral';
 import { parseNumeral } from '../numeral/parse-numeral';
@@ -26,10 +26,4 @@ export function readQuantity(quantity: Quantity, options: Options = {}): Outcome
 	const number = parseNumeral(quantity.number);
 	if (!number.ok) return { ok: false, fault: within(number.fault, 'number') };
 	return { ok: true, value: { number: number.value, unit: unit.value } };
-}
-
-/** The outcome of the first fault in a list of readings, or null when all are good. */
-export function firstFault(outcomes: readonly Outcome<unknown>[]): Fault | null {
-	for (const outcome of outcomes) if (!outcome.ok) return outcome.fault;
-	return null;
 }

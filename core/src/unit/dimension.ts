@@ -37,11 +37,6 @@ export function isCounted(dimension: Dimension): boolean {
 	return keys.length > 0 && keys.every((key) => !BASE.has(key));
 }
 
-/** Whether any counted thing is in the dimension. */
-export function hasCounted(dimension: Dimension): boolean {
-	return Object.keys(dimension).some((key) => !BASE.has(key));
-}
-
 const KIND: readonly (readonly [string, string])[] = [
 	['m', 'a length'],
 	['m2', 'an area'],
