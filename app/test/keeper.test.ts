@@ -99,6 +99,7 @@ describe('keeping', () => {
 		store.dispatch(did('new-snow', { do: 'check' }));
 		await pass(700);
 		expect(sent).toHaveLength(2);
+		expect(keeping()).toBe('both');
 	});
 
 	it('keeps both when the server holds another version, and sends the one from here under its own id', async () => {

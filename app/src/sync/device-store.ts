@@ -38,7 +38,10 @@ export function deviceStore(store: UseStore = createStore('tidy-sum', 'kept')): 
 				const read = entrySchema.safeParse(value);
 				if (read.success) byId[read.data.id] = read.data as WorkEntry;
 			}
-			return { byId, ...readOpen(await get(`open:${desk}`, store)) };
+			const { open, last } = readOpen(await get(`open:${desk}`, store));
+			// A crash between two writes may leave work that no exercise points to; it is opened all the same.
+			const found = Object.values(byId).map(({ id, body }) => [body.exercise, id]);
+			return { byId, open: { ...Object.fromEntries(found), ...open }, last };
 		},
 		keepEntry: (desk, entry) => set(`work:${desk}:${entry.id}`, entry, store),
 		keepOpen: (desk, open, last) => set(`open:${desk}`, { open, last }, store),

@@ -29,12 +29,15 @@ export function keep({ store, desk, device, server }: Parts): () => void {
 	let wait = AGAIN_FROM_MS;
 	let sending = false;
 	let stopped = false;
-	const refused = new Set<WorkEntry>();
+	/** Versions the server would not take; the next change of the same work is sent again. */
+	const refused = new WeakSet<WorkEntry>();
 
 	const say = (keeping: Keeping) => {
 		if (store.getState().sync.keeping !== keeping) store.dispatch(kept(keeping));
 	};
-	const ahead = () => Object.values(store.getState().works.byId).filter((entry) => entry.ahead && !refused.has(entry));
+	const entries = () => Object.values(store.getState().works.byId);
+	const ahead = () => entries().filter((entry) => entry.ahead && !refused.has(entry));
+	const anyRefused = () => entries().some((entry) => refused.has(entry));
 	const later = (ms: number) => {
 		if (stopped) return;
 		clearTimeout(timer);
@@ -65,7 +68,7 @@ export function keep({ store, desk, device, server }: Parts): () => void {
 		if (reached) wait = AGAIN_FROM_MS;
 		else wait = Math.min(wait * 2, AGAIN_TO_MS);
 		if (ahead().length) later(reached ? SEND_AFTER_MS : wait);
-		say(!reached ? 'device' : refused.size ? 'refused' : ahead().length ? 'sending' : 'both');
+		say(!reached ? 'device' : anyRefused() ? 'refused' : ahead().length ? 'sending' : 'both');
 	};
 
 	const stop = store.subscribe(() => {

@@ -4,8 +4,9 @@ import type { Exercise } from '../exercise/exercise';
 import { bad, type Outcome, within } from '../numeral/fault';
 import { endingPlaces } from '../numeral/print';
 import type { Rational } from '../numeral/rational';
-import { convert, unlike } from '../quantity/convert';
-import { likeUnits, ratioOfUnits } from '../unit/like-units';
+import { convert, valueIn } from '../quantity/convert';
+import type { Quantity } from '../quantity/quantity';
+import { likeUnits } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
 import type { Unit } from '../unit/unit';
 
@@ -34,7 +35,7 @@ export function keyOf(exercise: Exercise): Outcome<Key> {
 	const want = parseUnit(exercise.want.unit, { counted: true });
 	if (!want.ok) return { ok: false, fault: within(want.fault, 'exercise.want.unit') };
 	if (!exercise.line && !('top' in exercise.start)) {
-		const made = byConverting(exercise, want.value);
+		const made = byConverting(exercise, exercise.start, want.value);
 		if (made.ok || made.fault.code !== 'unlike') return made;
 		return bad(
 			'no-route',
@@ -44,10 +45,9 @@ export function keyOf(exercise: Exercise): Outcome<Key> {
 	return byLine(exercise, want.value);
 }
 
-function byConverting(exercise: Exercise, want: Unit): Outcome<Key> {
-	if ('top' in exercise.start) return unlike(want, want);
+function byConverting(exercise: Exercise, start: Quantity, want: Unit): Outcome<Key> {
 	const options = { difference: exercise.difference ?? false, exact: exercise.exactStart ?? false, counted: true };
-	const made = convert(exercise.start, exercise.want.unit, options);
+	const made = convert(start, exercise.want.unit, options);
 	if (!made.ok)
 		return { ok: false, fault: { ...made.fault, in: (made.fault.in ?? 'from').replace(/^from/, 'exercise.start') } };
 	const { value, pi, significant, atMost, lastPlace, shifted } = made.value;
@@ -81,9 +81,7 @@ function byLine(exercise: Exercise, want: Unit): Outcome<Key> {
 	if (!likeUnits(unit, want)) {
 		return bad('no-route', `The line of this exercise ends at ${unit.text || 'a plain number'}, not at ${want.text}.`);
 	}
-	const ratio = ratioOfUnits(unit, want);
-	const scaled = value.value.mul(ratio.value);
-	const pi = value.pi + ratio.pi;
+	const { value: scaled, pi } = valueIn(value, unit, want, true);
 	const own: AskedFigures =
 		significant === null || atMost === null ? null : { kind: 'count', from: significant, to: atMost };
 	return { ok: true, value: { value: scaled, pi, unit: want, ...asked(exercise, own, scaled, pi), limitedBy, chain } };
