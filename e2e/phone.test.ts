@@ -31,7 +31,7 @@ afterEach(async () => {
 
 async function lineText(): Promise<string> {
 	return browser.driver.executeScript(
-		'return [...document.querySelectorAll("[data-testid^=unit-]")].map((e) => e.textContent).join("; ")',
+		'return [...document.querySelectorAll("[data-testid^=unit-]")].map((e) => e.getAttribute("aria-label")).join("; ")',
 	);
 }
 

@@ -1,7 +1,7 @@
 import { memo } from 'react';
-import { ScrollView, View } from 'react-native';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
 import { UnitToken } from '../ui/unit-token';
 import { Words } from '../ui/words';
 import { type LaneCell, type LaneColumn, letterOf, sayPiece } from './describe';
@@ -14,6 +14,8 @@ type Props = {
 	/** Only what it says, where the numbers need the room. */
 	readonly brief?: boolean;
 };
+
+const KINDS = ['wanted', 'must-go', 'cancelled'] as const;
 
 const CAPTION: Readonly<Record<LaneColumn['kind'], string>> = {
 	wanted: 'wanted',
@@ -35,22 +37,22 @@ const Cell = memo(function Cell({ kind, side, symbol, base, say, on, onUnit }: C
 	const styles = useStyles();
 	if (base === null)
 		return (
-			<View style={styles.cell}>
-				<View style={styles.socket} role="img" aria-label={say}>
+			<Box style={styles.cell}>
+				<Box style={styles.socket} role="img" aria-label={say}>
 					<Words tone="soft">{symbol}</Words>
-				</View>
-			</View>
+				</Box>
+			</Box>
 		);
 	if (kind === 'cancelled')
 		return (
-			<View style={styles.cell}>
+			<Box style={styles.cell}>
 				<Words tone="soft" style={styles.struck} aria-label={say} role="img">
 					{symbol}
 				</Words>
-			</View>
+			</Box>
 		);
 	return (
-		<View style={styles.cell}>
+		<Box style={styles.cell}>
 			<UnitToken
 				symbol={symbol}
 				state={kind}
@@ -60,7 +62,7 @@ const Cell = memo(function Cell({ kind, side, symbol, base, say, on, onUnit }: C
 				say={say}
 				testID={`lane-${side}-${base}`}
 			/>
-		</View>
+		</Box>
 	);
 });
 
@@ -86,23 +88,23 @@ function ColumnOf({ column: { kind, top, bottom, pair }, touched, onUnit }: Colu
 				}
 			/>
 		) : (
-			<View style={styles.cell} />
+			<Box style={styles.cell} />
 		);
 	return (
-		<View style={styles.column}>
+		<Box style={styles.column}>
 			{half('top', top)}
-			<View style={[styles.rail, letter !== '' && styles.noRail]} />
+			<Box style={[styles.rail, letter !== '' && styles.noRail]} />
 			{letter === '' ? null : (
-				<View style={styles.tie}>
-					<View style={styles.tieLine} />
+				<Box style={styles.tie}>
+					<Box style={styles.tieLine} />
 					<Words size="small" tone="soft" style={styles.tieLetter}>
 						{letter}
 					</Words>
-					<View style={styles.tieLine} />
-				</View>
+					<Box style={styles.tieLine} />
+				</Box>
 			)}
 			{half('bottom', bottom)}
-		</View>
+		</Box>
 	);
 }
 
@@ -114,17 +116,65 @@ function isTouched({ top, bottom }: LaneColumn, touched: string | null): boolean
 	return touched !== null && (top?.piece?.base === touched || bottom?.piece?.base === touched);
 }
 
-/** Drawn anew only when something in it has changed. */
-const Column = memo(
-	ColumnOf,
-	(a, b) =>
+function sameColumn(a: ColumnProps, b: ColumnProps): boolean {
+	return (
 		a.column.kind === b.column.kind &&
 		a.column.pair === b.column.pair &&
 		a.onUnit === b.onUnit &&
 		isTouched(a.column, a.touched) === isTouched(b.column, b.touched) &&
 		sameCell(a.column.top, b.column.top) &&
-		sameCell(a.column.bottom, b.column.bottom),
+		sameCell(a.column.bottom, b.column.bottom)
+	);
+}
+
+/** Drawn anew only when something in it has changed. */
+const Column = memo(ColumnOf, sameColumn);
+
+type GroupProps = Pick<Props, 'touched' | 'onUnit'> & {
+	readonly kind: LaneColumn['kind'];
+	readonly columns: readonly LaneColumn[];
+};
+
+/** The columns of one kind under their caption; left as it is when none of them has changed. */
+const Group = memo(
+	function Group({ kind, columns, touched, onUnit }: GroupProps) {
+		const styles = useStyles();
+		if (!columns.length) return null;
+		return (
+			<Box style={styles.group}>
+				<Words size="small" tone={kind === 'cancelled' ? 'soft' : 'ink'} strong={kind === 'must-go'}>
+					{CAPTION[kind]}
+				</Words>
+				<Box style={styles.columns}>
+					{columns.map((column, i) => (
+						<Column key={`${kind}${column.pair ?? i}`} column={column} touched={touched} onUnit={onUnit} />
+					))}
+				</Box>
+			</Box>
+		);
+	},
+	(a, b) =>
+		a.columns.length === b.columns.length &&
+		a.columns.every((column, i) => {
+			const other = b.columns[i];
+			return other !== undefined && sameColumn({ ...a, column }, { ...b, column: other });
+		}),
 );
+
+/** What the two lanes are called. */
+const LaneNames = memo(function LaneNames() {
+	const styles = useStyles();
+	return (
+		<Box style={styles.names} aria-hidden>
+			<Words size="small" tone="soft" style={styles.name}>
+				top
+			</Words>
+			<Words size="small" tone="soft" style={styles.name}>
+				bottom
+			</Words>
+		</Box>
+	);
+});
 
 /**
  * Our balance: two lanes, top and bottom. The wanted units are sockets, what stands are tokens, and a pair
@@ -134,46 +184,25 @@ const Column = memo(
 export function Balance({ view, touched, onUnit, brief = false }: Props) {
 	const styles = useStyles();
 	const closed = view.worked.reached === true;
-	const groups = (['wanted', 'must-go', 'cancelled'] as const).map((kind) => ({
-		kind,
-		columns: view.columns.filter((column) => column.kind === kind),
-	}));
 	return (
-		<View
+		<Box
 			style={[styles.balance, closed && styles.closed]}
 			role="group"
 			aria-label="The balance: what stands on top and on the bottom"
 		>
 			{brief ? null : (
-				<ScrollView
-					horizontal
-					showsHorizontalScrollIndicator={false}
-					contentContainerStyle={styles.groups}
-					tabIndex={-1}
-				>
-					<View style={styles.names} aria-hidden>
-						<Words size="small" tone="soft" style={styles.name}>
-							top
-						</Words>
-						<Words size="small" tone="soft" style={styles.name}>
-							bottom
-						</Words>
-					</View>
-					{groups.map(({ kind, columns }) =>
-						columns.length ? (
-							<View key={kind} style={styles.group}>
-								<Words size="small" tone={kind === 'cancelled' ? 'soft' : 'ink'} strong={kind === 'must-go'}>
-									{CAPTION[kind]}
-								</Words>
-								<View style={styles.columns}>
-									{columns.map((column, i) => (
-										<Column key={`${kind}${column.pair ?? i}`} column={column} touched={touched} onUnit={onUnit} />
-									))}
-								</View>
-							</View>
-						) : null,
-					)}
-				</ScrollView>
+				<Box style={styles.groups} tabIndex={-1}>
+					<LaneNames />
+					{KINDS.map((kind) => (
+						<Group
+							key={kind}
+							kind={kind}
+							columns={view.columns.filter((column) => column.kind === kind)}
+							touched={touched}
+							onUnit={onUnit}
+						/>
+					))}
+				</Box>
 			)}
 			<Words
 				size="small"
@@ -185,7 +214,7 @@ export function Balance({ view, touched, onUnit, brief = false }: Props) {
 			>
 				{closed ? `The line closes: only ${view.worked.unit.text || 'a plain number'} stands.` : sayOpen(view.columns)}
 			</Words>
-		</View>
+		</Box>
 	);
 }
 
@@ -208,7 +237,13 @@ const useStyles = makeStyles((palette) => ({
 		gap: GAP.xs,
 	},
 	closed: { borderTopColor: palette.pine },
-	groups: { gap: GAP.l, alignItems: 'flex-end', minWidth: '100%' },
+	groups: {
+		flexDirection: 'row',
+		gap: GAP.l,
+		alignItems: 'flex-end',
+		// Lanes longer than the screen are wide, and move sideways under the thumb.
+		...({ overflowX: 'auto', scrollbarWidth: 'none' } as object),
+	},
 	names: { justifyContent: 'space-between', height: 100 },
 	name: { height: 46, lineHeight: 46 },
 	group: { gap: 2 },

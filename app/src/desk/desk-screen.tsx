@@ -21,6 +21,7 @@ import { BookPanel } from './panels/book-panel';
 import { FactsPanel } from './panels/facts-panel';
 import { VerdictPanel } from './panels/verdict-panel';
 import { Problem } from './problem';
+import { Rehearsal } from './rehearsal';
 import { Tools } from './tools';
 import { type DeskView, useDesk } from './use-desk';
 import { useInView } from './use-in-view';
@@ -141,18 +142,7 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 	const balance = <Balance view={view} touched={touched} onUnit={onUnit} brief={!wide && onNumbers} />;
 	const work = (
 		<>
-			<View style={styles.head}>
-				<Words strong size="title" role="heading" aria-level={1}>
-					{exercise.title}
-				</Words>
-				<Words size="small" tone="soft">
-					{at + 1} of {BOOK.length}
-				</Words>
-			</View>
-			<Problem exercise={exercise} />
-			<Words size="small" tone="soft">
-				Wanted: {worked.read.want?.text}
-			</Words>
+			<Problem exercise={exercise} place={at + 1} of={BOOK.length} />
 			<Line
 				view={view}
 				touched={touched}
@@ -174,6 +164,7 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 			{wide ? balance : null}
 			{view.blocks.length ? <Numbers view={view} /> : null}
 			<KeptWhere />
+			<Rehearsal />
 		</>
 	);
 	const page = (content: ReactNode) => (
@@ -241,13 +232,6 @@ const useStyles = makeStyles((palette) => ({
 	working: { flex: 1 },
 	workingIn: { paddingHorizontal: GAP.l, paddingBottom: GAP.l },
 	roomy: { paddingHorizontal: GAP.xl * 2, paddingVertical: GAP.l, gap: GAP.m },
-	head: {
-		flexDirection: 'row',
-		alignItems: 'baseline',
-		justifyContent: 'space-between',
-		gap: GAP.m,
-		paddingTop: GAP.m,
-	},
 	sheet: { flexShrink: 1, maxHeight: '44%' },
 	tall: { maxHeight: '64%' },
 	hint: { paddingHorizontal: GAP.l, paddingVertical: GAP.m, backgroundColor: palette.panel },

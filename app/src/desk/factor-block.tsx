@@ -1,10 +1,9 @@
 import { type Factor, printWritten, type Quantity, sayFactor, sayQuantity, toSuperscript } from '@tidy-sum/core';
 import { memo } from 'react';
-import { Pressable, View } from 'react-native';
 import { GAP, TARGET } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
+import { Box, Touch } from '../ui/box';
 import { Fraction } from '../ui/fraction';
-import { Said } from '../ui/said';
 import { UnitToken } from '../ui/unit-token';
 import { Words } from '../ui/words';
 import type { Token } from './describe';
@@ -69,16 +68,15 @@ function Block({ id, index, factor, unequal, selected, tokens, touched, onUnit, 
 	const power = factor.power ?? 1;
 	const row = (side: 'top' | 'bottom', quantity: Quantity) => (
 		<>
-			<Pressable
-				accessibilityRole="button"
+			<Touch
 				aria-pressed={selected}
-				onPress={() => onBlock(id)}
+				aria-label={`${printWritten(quantity.number)}, block ${index + 1}, ${side}: ${sayQuantity(quantity)}. Turn over, raise or remove`}
+				onTouch={() => onBlock(id)}
 				testID={`number-${index}-${side}`}
-				style={({ pressed }) => [styles.target, pressed && styles.pressed]}
+				style={styles.target}
 			>
 				<NumberOf text={quantity.number} />
-				<Said>{`Block ${index + 1}, ${side}: ${sayQuantity(quantity)}. Turn over, raise or remove`}</Said>
-			</Pressable>
+			</Touch>
 			<Units
 				tokens={tokens[side]}
 				place={`${index}-${side}`}
@@ -89,30 +87,41 @@ function Block({ id, index, factor, unequal, selected, tokens, touched, onUnit, 
 		</>
 	);
 	return (
-		<View
-			style={[styles.block, selected && styles.selected, unequal && styles.unequal]}
-			role="group"
-			aria-label={`Block ${index + 1}: ${sayFactor(factor)}`}
-		>
-			{power > 1 ? <View style={styles.bracket} /> : null}
-			<Fraction tall top={row('top', factor.top)} bottom={row('bottom', factor.bottom)} />
-			{power > 1 ? (
-				<>
-					<View style={[styles.bracket, styles.bracketRight]} />
-					<Words strong style={styles.power}>
-						{toSuperscript(power)}
-					</Words>
-				</>
-			) : null}
-		</View>
+		<Box style={styles.joined}>
+			<Words strong style={styles.sign} aria-label="times">
+				×
+			</Words>
+			<Box style={styles.through} />
+			<Box
+				style={[styles.block, selected && styles.selected, unequal && styles.unequal]}
+				role="group"
+				aria-label={`Block ${index + 1}: ${sayFactor(factor)}`}
+			>
+				{power > 1 ? <Box style={styles.bracket} /> : null}
+				<Fraction tall top={row('top', factor.top)} bottom={row('bottom', factor.bottom)} />
+				{power > 1 ? (
+					<>
+						<Box style={[styles.bracket, styles.bracketRight]} />
+						<Words strong style={styles.power}>
+							{toSuperscript(power)}
+						</Words>
+					</>
+				) : null}
+			</Box>
+		</Box>
 	);
 }
 
-function sameTokens(a: readonly Token[], b: readonly Token[]): boolean {
+function sameSide(a: readonly Token[], b: readonly Token[]): boolean {
 	return a.length === b.length && a.every((token, i) => token.say === b[i]?.say && token.key === b[i]?.key);
 }
 
-/** One block of the line. It is drawn anew only when something on it has changed. */
+/** Whether two blocks show the same tokens in the same state. */
+export function sameTokens(a: Tokens, b: Tokens): boolean {
+	return sameSide(a.top, b.top) && sameSide(a.bottom, b.bottom);
+}
+
+/** One block of the line with the sign before it. It is drawn anew only when something on it has changed. */
 export const FactorBlock = memo(
 	Block,
 	(a, b) =>
@@ -124,16 +133,17 @@ export const FactorBlock = memo(
 		a.touched === b.touched &&
 		a.onUnit === b.onUnit &&
 		a.onBlock === b.onBlock &&
-		sameTokens(a.tokens.top, b.tokens.top) &&
-		sameTokens(a.tokens.bottom, b.tokens.bottom),
+		sameTokens(a.tokens, b.tokens),
 );
 
 const useStyles = makeStyles((palette) => ({
+	joined: { flexDirection: 'row', alignItems: 'center' },
+	through: { width: 4, height: 2, marginTop: -2, backgroundColor: palette.ink },
+	sign: { marginHorizontal: 3, lineHeight: 20 },
 	block: { flexDirection: 'row', alignItems: 'stretch', borderRadius: 8 },
 	selected: { backgroundColor: palette.pineWash },
 	unequal: { backgroundColor: palette.lookWash },
-	target: { minHeight: TARGET, minWidth: TARGET, alignItems: 'center', justifyContent: 'center', borderRadius: 8 },
-	pressed: { backgroundColor: palette.pressed },
+	target: { minHeight: TARGET, minWidth: TARGET, alignItems: 'center', justifyContent: 'center' },
 	number: { paddingHorizontal: GAP.xs, fontVariant: ['tabular-nums'] },
 	bracket: {
 		width: 7,

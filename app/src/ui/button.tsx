@@ -1,8 +1,8 @@
-import type { ComponentType } from 'react';
-import { Pressable, View } from 'react-native';
+import { type ComponentType, memo } from 'react';
 import { GAP, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
+import { Box, Touch } from './box';
 import { Said } from './said';
 import { Words } from './words';
 
@@ -18,37 +18,42 @@ type Props = {
 	readonly testID?: string;
 };
 
+type IconType = NonNullable<Props['icon']>;
+
+/** An icon, drawn anew only when it changes. */
+const Drawn = memo(function Drawn({ icon: Icon, color }: { readonly icon: IconType; readonly color: string }) {
+	return <Icon size={20} color={color} />;
+});
+
 /** Something to press: strong for the one next thing, tool for the row under the thumb. */
 export function Button({ label, onPress, kind = 'plain', icon: Icon, disabled = false, say, on, testID }: Props) {
 	const styles = useStyles();
 	const palette = usePalette();
 	const tone = kind === 'strong' ? 'onPine' : disabled ? 'soft' : 'pine';
 	return (
-		<Pressable
-			accessibilityRole="button"
+		<Touch
 			aria-pressed={on}
 			disabled={disabled}
-			onPress={onPress}
+			onTouch={onPress}
 			testID={testID}
-			style={({ pressed }) => [
+			style={[
 				styles.button,
 				kind === 'strong' && styles.strong,
 				kind === 'tool' && styles.tool,
 				on && styles.on,
-				pressed && (kind === 'strong' ? styles.dim : styles.pressed),
 				disabled && styles.disabled,
 			]}
 		>
 			{Icon ? (
-				<View aria-hidden>
-					<Icon size={20} color={palette[tone]} />
-				</View>
+				<Box aria-hidden>
+					<Drawn icon={Icon} color={palette[tone]} />
+				</Box>
 			) : null}
 			<Words size={kind === 'tool' ? 'small' : 'body'} strong tone={tone}>
 				{label}
 			</Words>
 			{say ? <Said>{say}</Said> : null}
-		</Pressable>
+		</Touch>
 	);
 }
 
@@ -68,7 +73,5 @@ const useStyles = makeStyles((palette) => ({
 	strong: { backgroundColor: palette.pine, borderColor: palette.pine },
 	tool: { flexDirection: 'column', gap: 2, paddingHorizontal: GAP.xs, borderColor: 'transparent', flex: 1 },
 	on: { backgroundColor: palette.pineWash },
-	pressed: { backgroundColor: palette.pressed },
-	dim: { opacity: 0.85 },
 	disabled: { opacity: 0.55 },
 }));

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
 import { TARGET } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
+import { Box } from './box';
 
 type Props = {
 	readonly top: ReactNode;
@@ -14,11 +14,10 @@ type Props = {
 export function Fraction({ top, bottom, tall = false }: Props) {
 	const styles = useStyles();
 	return (
-		<View style={styles.fraction}>
-			<View style={[styles.side, tall && styles.tall]}>{top}</View>
-			<View style={styles.bar} />
-			<View style={[styles.side, tall && styles.tall]}>{bottom}</View>
-		</View>
+		<Box style={styles.fraction}>
+			<Box style={[styles.side, styles.above, tall && styles.tall]}>{top}</Box>
+			<Box style={[styles.side, tall && styles.tall]}>{bottom}</Box>
+		</Box>
 	);
 }
 
@@ -31,6 +30,6 @@ const useStyles = makeStyles((palette) => ({
 		justifyContent: 'center',
 		flexWrap: 'wrap',
 	},
-	tall: { minHeight: TARGET + 2 },
-	bar: { height: 2, backgroundColor: palette.ink },
+	tall: { minHeight: TARGET + 4 },
+	above: { borderBottomWidth: 2, borderBottomColor: palette.ink },
 }));

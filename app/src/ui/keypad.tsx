@@ -1,8 +1,8 @@
 import Erase from 'lucide-react-native/icons/delete';
-import { Pressable, View } from 'react-native';
 import { GAP, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
+import { Box, Touch } from './box';
 import { Said } from './said';
 import { Words } from './words';
 
@@ -32,42 +32,30 @@ export function Keypad({ onType, onErase, units, powers }: Props) {
 	const styles = useStyles();
 	const palette = usePalette();
 	const key = ({ shows, types, say }: Key, wide = false) => (
-		<Pressable
-			key={shows}
-			accessibilityRole="button"
-			onPress={() => onType(types)}
-			testID={`key-${shows}`}
-			style={({ pressed }) => [styles.key, wide && styles.unit, pressed && styles.pressed]}
-		>
+		<Touch key={shows} onTouch={() => onType(types)} testID={`key-${shows}`} style={[styles.key, wide && styles.unit]}>
 			<Words size={wide ? 'body' : 'figure'}>{shows}</Words>
 			{say === shows ? null : <Said>{say}</Said>}
-		</Pressable>
+		</Touch>
 	);
 	return (
-		<View style={styles.keypad} role="group" aria-label="Keys for the answer">
-			<View style={styles.row}>
+		<Box style={styles.keypad} role="group" aria-label="Keys for the answer">
+			<Box style={styles.row}>
 				{units.map((unit) => key({ shows: unit, types: unit, say: `unit ${unit}` }, true))}
 				{powers.map((power) => key({ shows: power, types: power, say: power === '²' ? 'squared' : 'cubed' }, true))}
-			</View>
+			</Box>
 			{ROWS.map((row, i) => (
-				<View key={row[0]?.shows} style={styles.row}>
+				<Box key={row[0]?.shows} style={styles.row}>
 					{row.map((each) => key(each))}
 					{i === ROWS.length - 1 ? (
-						<Pressable
-							accessibilityRole="button"
-							accessibilityLabel="erase"
-							onPress={onErase}
-							testID="key-erase"
-							style={({ pressed }) => [styles.key, pressed && styles.pressed]}
-						>
-							<View aria-hidden>
+						<Touch aria-label="erase" onTouch={onErase} testID="key-erase" style={styles.key}>
+							<Box aria-hidden>
 								<Erase size={24} color={palette.ink} />
-							</View>
-						</Pressable>
+							</Box>
+						</Touch>
 					) : null}
-				</View>
+				</Box>
 			))}
-		</View>
+		</Box>
 	);
 }
 
@@ -86,5 +74,4 @@ const useStyles = makeStyles((palette) => ({
 		borderColor: palette.rule,
 	},
 	unit: { flexGrow: 0, flexShrink: 0, flexBasis: 'auto', paddingHorizontal: GAP.m },
-	pressed: { backgroundColor: palette.pressed },
 }));

@@ -1,11 +1,12 @@
-import { StyleSheet, Text } from 'react-native';
+import { StyleSheet } from 'react-native';
+import { Box } from './box';
 
 /**
  * Words that are heard and not seen, put beside what is seen. A control that holds them is named by both,
  * so that who speaks to the screen can say what they see (WCAG 2.2, 2.5.3).
  */
 export function Said({ children }: { readonly children: string }) {
-	return <Text style={styles.said}>{` ${children}`}</Text>;
+	return <Box style={styles.said}>{` ${children}`}</Box>;
 }
 
 const styles = StyleSheet.create({

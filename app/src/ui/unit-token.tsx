@@ -1,8 +1,7 @@
 import { memo } from 'react';
-import { Pressable, View } from 'react-native';
 import { GAP, TARGET } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
-import { Said } from './said';
+import { Touch } from './box';
 import { Words } from './words';
 
 /** How a unit stands: it must still go, it is what is wanted, it is cancelled, or its block is still open. */
@@ -26,38 +25,38 @@ type Props = {
 export const UnitToken = memo(function UnitToken({ symbol, about, state, letter, onTouch, say, on, testID }: Props) {
 	const styles = useStyles();
 	return (
-		<Pressable
-			accessibilityRole="button"
+		<Touch
 			aria-pressed={on}
-			onPress={() => onTouch(about)}
+			aria-label={`${symbol}${letter ? ` ${letter}` : ''}, ${say}`}
+			onTouch={() => onTouch(about)}
 			testID={testID}
-			style={({ pressed }) => [styles.target, pressed && styles.pressed]}
+			style={styles.target}
 		>
-			<View style={[styles.token, styles[state], on && styles.on]}>
-				<Words
-					size="figure"
-					tone={state === 'must-go' ? 'onApricot' : state === 'cancelled' ? 'soft' : 'ink'}
-					style={state === 'cancelled' ? styles.struck : null}
-				>
-					{symbol}
+			<Words
+				size="figure"
+				tone={state === 'must-go' ? 'onApricot' : state === 'cancelled' ? 'soft' : 'ink'}
+				style={[styles.token, styles[state], on && styles.on]}
+			>
+				{symbol}
+			</Words>
+			{letter ? (
+				<Words size="small" tone="soft" style={styles.letter}>
+					{` ${letter}`}
 				</Words>
-				{letter ? (
-					<Words size="small" tone="soft" style={styles.letter}>
-						{letter}
-					</Words>
-				) : null}
-			</View>
-			<Said>{say}</Said>
-		</Pressable>
+			) : null}
+		</Touch>
 	);
 });
 
 const useStyles = makeStyles((palette) => ({
-	target: { minHeight: TARGET, minWidth: TARGET, justifyContent: 'center', alignItems: 'center', borderRadius: 8 },
-	pressed: { backgroundColor: palette.pressed },
-	token: {
+	target: {
+		minHeight: TARGET,
+		minWidth: TARGET,
 		flexDirection: 'row',
+		justifyContent: 'center',
 		alignItems: 'center',
+	},
+	token: {
 		paddingHorizontal: 6,
 		borderRadius: 6,
 		borderWidth: 2,
@@ -65,8 +64,7 @@ const useStyles = makeStyles((palette) => ({
 	},
 	'must-go': { backgroundColor: palette.apricot, borderColor: palette.apricotEdge, borderStyle: 'solid' },
 	wanted: { borderWidth: 0, borderBottomWidth: 3, borderRadius: 0, borderColor: palette.pine },
-	cancelled: {},
+	cancelled: { textDecorationLine: 'line-through' },
 	on: { borderColor: palette.ink },
-	struck: { textDecorationLine: 'line-through' },
-	letter: { marginLeft: 2, marginTop: -GAP.s },
+	letter: { marginLeft: -8, marginTop: -GAP.s },
 }));

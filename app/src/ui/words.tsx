@@ -1,17 +1,25 @@
-import { Children, type ReactNode } from 'react';
-import { type Role, Text, type TextProps } from 'react-native';
-import { FONT, type Palette, SIZE } from '../theme/tokens';
-import { usePalette } from '../theme/use-palette';
+import { Children, createContext, type ReactNode, useContext } from 'react';
+import { type Role, type StyleProp, StyleSheet, type TextStyle } from 'react-native';
+import { unstable_createElement } from 'react-native-web';
+import { FONT, SIZE } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
 
 type Tone = 'ink' | 'soft' | 'pine' | 'onPine' | 'onApricot' | 'look';
 
-type Props = TextProps & {
+type Props = {
 	readonly children: ReactNode;
 	readonly size?: keyof typeof SIZE;
 	readonly tone?: Tone;
 	readonly strong?: boolean;
 	/** Digits of one width, for columns and for what is typed. */
 	readonly mono?: boolean;
+	readonly style?: StyleProp<TextStyle>;
+	readonly role?: Role;
+	readonly testID?: string;
+	readonly 'aria-label'?: string;
+	readonly 'aria-hidden'?: boolean;
+	readonly 'aria-level'?: number;
+	readonly 'aria-live'?: 'polite' | 'assertive' | 'off';
 };
 
 const LINE_HEIGHT = 1.4;
@@ -34,49 +42,85 @@ const PLAIN: Readonly<Record<string, string>> = {
 };
 
 /** The shipped faces have few superscript characters, so raised figures are set as small figures, raised. */
-function raised(children: ReactNode, fontSize: number): ReactNode {
+function raised(children: ReactNode, size: keyof typeof SIZE): ReactNode {
 	return Children.map(children, (child) => {
 		if (typeof child !== 'string' || !SUPERSCRIPT.test(child)) return child;
 		return child.split(SUPERSCRIPT).map((piece, i) =>
-			i % 2 === 0 ? (
-				piece
-			) : (
-				<Text
-					// biome-ignore lint/suspicious/noArrayIndexKey: the pieces of a fixed text never move.
-					key={i}
-					role={'superscript' as Role}
-					style={{
-						fontSize: Math.round(fontSize * 0.7),
-						lineHeight: fontSize,
-						position: 'relative',
-						top: -fontSize * 0.35,
-					}}
-				>
-					{[...piece].map((c) => PLAIN[c] ?? c).join('')}
-				</Text>
-			),
+			i % 2 === 0
+				? piece
+				: unstable_createElement('span', {
+						key: i,
+						role: 'superscript',
+						style: [plain.inside, plain[`${size}Raised`]],
+						children: [...piece].map((c) => PLAIN[c] ?? c).join(''),
+					}),
 		);
 	});
 }
 
-/** All text of the app: the shipped faces, a size and a tone of the theme. */
+/** Whether words stand inside other words, and so run on in their line. */
+const Inside = createContext(false);
+
+/**
+ * All text of the app: the shipped faces, a size and a tone of the theme. Set as a plain element: text is
+ * most of what a touch draws anew, and a Text brings each piece layout events and responders it never uses.
+ */
 export function Words({ children, size = 'body', tone = 'ink', strong, mono, style, ...rest }: Props) {
-	const palette: Palette = usePalette();
-	const fontSize = SIZE[size];
-	return (
-		<Text
-			{...rest}
-			style={[
-				{
-					color: palette[tone],
-					fontFamily: mono ? FONT.mono : strong ? FONT.strong : FONT.regular,
-					fontSize,
-					lineHeight: Math.round(fontSize * LINE_HEIGHT),
-				},
-				style,
-			]}
-		>
-			{raised(children, fontSize)}
-		</Text>
-	);
+	const tones = useTones();
+	const inside = useContext(Inside);
+	const element = unstable_createElement(inside ? 'span' : 'div', {
+		...rest,
+		style: [
+			inside ? plain.inside : plain.words,
+			plain[size],
+			tones[tone],
+			mono ? plain.mono : strong ? plain.strong : plain.regular,
+			style,
+		],
+		children: raised(children, size),
+	});
+	const nests = !inside && Children.toArray(children).some((child) => typeof child === 'object');
+	return nests ? <Inside value={true}>{element}</Inside> : element;
 }
+
+function sized(fontSize: number): TextStyle {
+	return { fontSize, lineHeight: Math.round(fontSize * LINE_HEIGHT) };
+}
+
+function raisedIn(fontSize: number): TextStyle {
+	return { fontSize: Math.round(fontSize * 0.7), lineHeight: fontSize, top: -fontSize * 0.35 };
+}
+
+const RUN = { margin: 0, padding: 0, borderWidth: 0, borderStyle: 'solid', boxSizing: 'border-box' } as const;
+
+const plain = StyleSheet.create({
+	words: {
+		...RUN,
+		...({ display: 'inline' } as object),
+		position: 'relative',
+		textAlign: 'left',
+		textDecorationLine: 'none',
+		...({ whiteSpace: 'pre-wrap', wordWrap: 'break-word' } as object),
+	},
+	inside: { ...RUN, position: 'relative', ...({ display: 'inline' } as object) },
+	regular: { fontFamily: FONT.regular, fontWeight: 'normal' },
+	strong: { fontFamily: FONT.strong, fontWeight: 'normal' },
+	mono: { fontFamily: FONT.mono, fontWeight: 'normal' },
+	small: sized(SIZE.small),
+	body: sized(SIZE.body),
+	figure: sized(SIZE.figure),
+	title: sized(SIZE.title),
+	smallRaised: raisedIn(SIZE.small),
+	bodyRaised: raisedIn(SIZE.body),
+	figureRaised: raisedIn(SIZE.figure),
+	titleRaised: raisedIn(SIZE.title),
+});
+
+const useTones = makeStyles((palette) => ({
+	ink: { color: palette.ink },
+	soft: { color: palette.soft },
+	pine: { color: palette.pine },
+	onPine: { color: palette.onPine },
+	onApricot: { color: palette.onApricot },
+	look: { color: palette.look },
+}));

@@ -1,8 +1,8 @@
 import { BOOK, check } from '@tidy-sum/core';
-import { Pressable, View } from 'react-native';
 import { useAppSelector } from '../../store/store';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
+import { Box, Touch } from '../../ui/box';
 import { Panel } from '../../ui/panel';
 import { Words } from '../../ui/words';
 import { chainOf, type Work, workOf } from '../work';
@@ -26,33 +26,29 @@ export function BookPanel({ current, onOpen, onClose }: Props) {
 	const works = useAppSelector((state) => state.works);
 	return (
 		<Panel title="Exercises" testID="book" {...(onClose ? { onClose } : {})}>
-			<View role="list">
+			<Box role="list">
 				{BOOK.map((exercise) => (
-					<View key={exercise.name} role="listitem" style={styles.item}>
-						<Pressable
-							accessibilityRole="link"
+					<Box key={exercise.name} role="listitem" style={styles.item}>
+						<Touch
+							role="link"
 							aria-current={exercise.name === current ? 'page' : undefined}
-							onPress={() => onOpen(exercise.name)}
+							onTouch={() => onOpen(exercise.name)}
 							testID={`open-${exercise.name}`}
-							style={({ pressed }) => [
-								styles.exercise,
-								exercise.name === current && styles.current,
-								pressed && styles.pressed,
-							]}
+							style={[styles.exercise, exercise.name === current && styles.current]}
 						>
-							<View style={styles.words}>
+							<Box style={styles.words}>
 								<Words strong>{exercise.title}</Words>
 								<Words size="small" tone="soft">
 									{exercise.trains}
 								</Words>
-							</View>
+							</Box>
 							<Words size="small" style={styles.state}>
 								{stateOf(exercise, works)}
 							</Words>
-						</Pressable>
-					</View>
+						</Touch>
+					</Box>
 				))}
-			</View>
+			</Box>
 		</Panel>
 	);
 }
@@ -68,7 +64,6 @@ const useStyles = makeStyles((palette) => ({
 		paddingHorizontal: GAP.s,
 	},
 	current: { backgroundColor: palette.pineWash },
-	pressed: { backgroundColor: palette.pressed },
 	words: { flex: 1 },
 	state: { maxWidth: 110, textAlign: 'right' },
 }));

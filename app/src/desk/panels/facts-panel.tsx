@@ -8,9 +8,9 @@ import {
 	type TableFact,
 } from '@tidy-sum/core';
 import { memo, useState } from 'react';
-import { Pressable, View } from 'react-native';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
+import { Box, Touch } from '../../ui/box';
 import { Fraction } from '../../ui/fraction';
 import { Panel } from '../../ui/panel';
 import { Said } from '../../ui/said';
@@ -41,26 +41,25 @@ function waysOf({ left, right, exact, tables }: TableFact): readonly Factor[] {
 function Ways({ fact, onPlace }: { readonly fact: TableFact; readonly onPlace: Props['onPlace'] }) {
 	const styles = useStyles();
 	return (
-		<View style={styles.ways}>
+		<Box style={styles.ways}>
 			<Words size="small">Which goes on the bottom?</Words>
-			<View style={styles.choices}>
+			<Box style={styles.choices}>
 				{waysOf(fact).map((factor) => (
-					<Pressable
+					<Touch
 						key={sayFactor(factor)}
-						accessibilityRole="button"
-						onPress={() => onPlace(factor)}
+						onTouch={() => onPlace(factor)}
 						testID={`place-${factor.bottom.unit}-below`}
-						style={({ pressed }) => [styles.way, pressed && styles.pressed]}
+						style={styles.way}
 					>
 						<Fraction
 							top={<Words style={styles.side}>{printQuantity(factor.top)}</Words>}
 							bottom={<Words style={styles.side}>{printQuantity(factor.bottom)}</Words>}
 						/>
 						<Said>{`Place ${sayFactor(factor)}`}</Said>
-					</Pressable>
+					</Touch>
 				))}
-			</View>
-		</View>
+			</Box>
+		</Box>
 	);
 }
 
@@ -71,20 +70,19 @@ export const FactsPanel = memo(function FactsPanel({ stated, unit, onPlace, onCl
 	const facts = factsHolding(unit, stated);
 	return (
 		<Panel title={`Facts that hold ${quoted(printUnitText(unit))}`} testID="facts" {...(onClose ? { onClose } : {})}>
-			<View role="list">
+			<Box role="list">
 				{facts.map((fact) => {
 					const key = keyOf(fact);
 					const opened = open === key;
 					const says = `${printQuantity(fact.left)} = ${printQuantity(fact.right)}`;
 					const from = `${fact.exact ? 'exact' : 'measured'} · ${fact.source}`;
 					return (
-						<View key={key} role="listitem" style={styles.item}>
-							<Pressable
-								accessibilityRole="button"
+						<Box key={key} role="listitem" style={styles.item}>
+							<Touch
 								aria-expanded={opened}
-								onPress={() => setOpen(opened ? null : key)}
+								onTouch={() => setOpen(opened ? null : key)}
 								testID={`fact-${key}`}
-								style={({ pressed }) => [styles.fact, pressed && styles.pressed]}
+								style={styles.fact}
 							>
 								<Words strong style={styles.says}>
 									{says}
@@ -93,12 +91,12 @@ export const FactsPanel = memo(function FactsPanel({ stated, unit, onPlace, onCl
 									{from}
 								</Words>
 								<Said>{`${sayQuantity(fact.left)} is ${sayQuantity(fact.right)}`}</Said>
-							</Pressable>
+							</Touch>
 							{opened ? <Ways fact={fact} onPlace={onPlace} /> : null}
-						</View>
+						</Box>
 					);
 				})}
-			</View>
+			</Box>
 			{facts.length ? null : (
 				<Words>No table here holds {quoted(printUnitText(unit))}. Try one of the other units on the line.</Words>
 			)}
@@ -110,7 +108,6 @@ const useStyles = makeStyles((palette) => ({
 	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },
 	fact: { minHeight: 48, paddingVertical: GAP.s, justifyContent: 'center' },
 	says: { fontVariant: ['tabular-nums'] },
-	pressed: { backgroundColor: palette.pressed },
 	ways: { gap: GAP.s, paddingBottom: GAP.m },
 	choices: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.m },
 	way: {
