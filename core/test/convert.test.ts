@@ -12,13 +12,12 @@ describe('convert', () => {
 		['1', 'mi', 'm', '201168/125'],
 		['90', 'deg', 'rev', '1/4'],
 		['5', 'mg/mL', 'g/L', '5'],
-		['1', 'atm', 'mmHg', null],
+		['1', 'atm', 'mmHg', '965000000000/1269737023'],
 		['2', 'kWh', 'MJ', '36/5'],
 		['1', 'yr', 'd', '365'],
 		['1', 'J/(g·°C)', 'J/(kg·K)', '1000'],
 	])('takes %s %s to %s', (number, unit, to, value) => {
-		if (value !== null) expect(rationalText(made(number, unit, to).value)).toBe(value);
-		else expect(made(number, unit, to).value.compare(759)).toBe(1);
+		expect(rationalText(made(number, unit, to).value)).toBe(value);
 	});
 
 	it('comes back to where it was, shifted scales included', () => {
@@ -78,6 +77,6 @@ describe('convert', () => {
 	});
 
 	it('allows a negative difference of temperatures', () => {
-		expect(made('-300', 'degC', 'K', { difference: true }).value.compare(-300)).toBe(0);
+		expect(rationalText(made('-300', 'degC', 'K', { difference: true }).value)).toBe('-300');
 	});
 });

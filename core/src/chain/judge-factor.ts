@@ -84,7 +84,9 @@ function trulyEqual(top: Full, bottom: Full): boolean {
 	const measured = top.unit.text !== bottom.unit.text && (top.unit.figures ?? bottom.unit.figures) !== null;
 	const a = top.number.value.mul(top.unit.factor);
 	const b = bottom.number.value.mul(bottom.unit.factor);
-	return !measured && a.equals(b) && (a.n === 0n || top.number.pi + top.unit.pi === bottom.number.pi + bottom.unit.pi);
+	return (
+		!measured && a.equals(b) && (a.sign === 0 || top.number.pi + top.unit.pi === bottom.number.pi + bottom.unit.pi)
+	);
 }
 
 /** A measured equivalence: 1 gal = 3.785 L holds, 2.5 ft = 10 in does not. */

@@ -24,7 +24,7 @@ export type ReadChain = {
 function side(quantity: Factor['top'], field: string, bottom: boolean): Outcome<ReadQuantity> {
 	const read = readQuantity(quantity, { counted: true, mayLack: true });
 	if (!read.ok) return { ok: false, fault: within(read.fault, field) };
-	if (bottom && read.value.number?.value.n === 0n)
+	if (bottom && read.value.number?.value.sign === 0)
 		return {
 			ok: false,
 			fault: {

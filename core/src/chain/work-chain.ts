@@ -53,7 +53,7 @@ function times(a: Exact | null, number: Numeral | null | undefined, power: numbe
 function quotient(top: Exact | null, bottom: Exact | null): Exact | null {
 	if (!top || !bottom) return null;
 	const value = top.value.div(bottom.value);
-	return { value, pi: value.n === 0n ? 0 : top.pi - bottom.pi };
+	return { value, pi: value.sign === 0 ? 0 : top.pi - bottom.pi };
 }
 
 function standingOf(parts: readonly UnitPart[]): Standing {

@@ -15,7 +15,7 @@ const ENOUGH_FIGURES = 2;
  * @param truth the exact value in the unit the answer is written in.
  */
 export function isRightValue(answer: Numeral, truth: { value: Rational; pi: number }, key: Key): boolean {
-	const same = answer.value.equals(truth.value) && (answer.pi === truth.pi || answer.value.n === 0n);
+	const same = answer.value.equals(truth.value) && (answer.pi === truth.pi || answer.value.sign === 0);
 	if (same) return true;
 	if (key.exact === 'ends') return false;
 	const value = withPi(truth.value, truth.pi - answer.pi);

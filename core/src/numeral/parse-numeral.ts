@@ -1,7 +1,7 @@
 import { bad, good, type Span } from './fault';
 import { figuresOfDigits } from './figures-of-digits';
 import { EXPONENT_LIMIT, NUMERAL_LIMIT, type Numeral, type NumeralForm, type NumeralOutcome } from './numeral';
-import { ONE, type Rational, rational, tenTo } from './rational';
+import { decimal, ONE, type Rational, rational, tenTo } from './rational';
 import { fromSuperscript } from './superscript';
 
 const SPACE = ' \\u00a0\\u2009\\u202f';
@@ -106,7 +106,7 @@ function fractionNumeral(text: string, parts: FractionParts, pi: number, at: Spa
 	const form: NumeralForm = pi
 		? { kind: 'pi', negative, times: parts.top, over: parts.bottom }
 		: { kind: 'fraction', negative, whole: parts.whole, top: parts.top, bottom: parts.bottom };
-	return good(exactNumeral(text, negative ? size.neg() : size, size.equals(0) ? 0 : pi, form));
+	return good(exactNumeral(text, negative ? size.neg() : size, size.sign === 0 ? 0 : pi, form));
 }
 
 function exactNumeral(text: string, value: Rational, pi: number, form: NumeralForm): Numeral {
@@ -137,7 +137,7 @@ function decimalNumeral(typed: string, from: number): NumeralOutcome {
 	const negative = isMinus(head[1]);
 	const point = digits.indexOf('.');
 	const after = point < 0 ? 0 : digits.length - point - 1;
-	const size = rational(BigInt(digits.replace('.', ''))).mul(tenTo((exponent ?? 0) - after));
+	const size = decimal(BigInt(digits.replace('.', '')), (exponent ?? 0) - after);
 	return good({
 		text: typed,
 		value: negative ? size.neg() : size,

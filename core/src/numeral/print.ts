@@ -89,10 +89,10 @@ export function endingPlaces(value: Rational): number | null {
 
 /** An exact value: all its digits where it ends within 15 figures, else ≈ and six figures. */
 function printExact(value: Rational): Printed {
-	if (value.n === 0n) return { plain: '0', scientific: null, clear: true, preferred: 'plain', text: '0' };
+	if (value.sign === 0) return { plain: '0', scientific: null, clear: true, preferred: 'plain', text: '0' };
 	const places = endingPlaces(value);
 	if (places === null) return printNearly(value);
-	const shown = shortest((value.s * value.n * 10n ** BigInt(places)) / value.d, -places);
+	const shown = shortest((value.n * 10n ** BigInt(places)) / value.d, -places);
 	if (shown.significant > EXACT_LIMIT) return printNearly(value);
 	const { units, place } = shown;
 	const digits = plainDigits(units, place);
@@ -118,15 +118,15 @@ function shortest(units: bigint, place: number): { units: bigint; place: number;
 
 /** The first digits of a value, cut, not rounded, with … when more follow: for showing a quotient unrounded. */
 export function printUnrounded(value: Rational, figures: number): string {
-	if (value.n === 0n) return '0';
+	if (value.sign === 0) return '0';
 	const places = endingPlaces(value);
 	const place = leadingPlace(value) - figures + 1;
 	if (places !== null) {
-		const exact = shortest((value.s * value.n * 10n ** BigInt(places)) / value.d, -places);
+		const exact = shortest((value.n * 10n ** BigInt(places)) / value.d, -places);
 		if (exact.significant <= figures) return printDigits(exact.units, exact.place);
 	}
 	const scaled = value.mul(tenTo(-place));
-	return `${printDigits((scaled.s * scaled.n) / scaled.d, place)}…`;
+	return `${printDigits(scaled.n / scaled.d, place)}…`;
 }
 
 /** Plain where it is short enough to read (1e-4 up to 1e9), else scientific, in print form. */

@@ -1,36 +1,202 @@
-import Fraction from 'fraction.js';
+const SAFE = BigInt(Number.MAX_SAFE_INTEGER);
 
-/** An exact rational number. Immutable: every operation gives a new one. */
-export type Rational = Fraction;
+const powersOfTen: bigint[] = [];
 
-export const ONE: Rational = new Fraction(1n);
+/** 10^power as a whole number; power from 0. Those that numerals may hold are remembered. */
+function tens(power: number): bigint {
+	let known = powersOfTen[power];
+	if (known === undefined) {
+		known = 10n ** BigInt(power);
+		if (power <= 1000) powersOfTen[power] = known;
+	}
+	return known;
+}
+
+function gcdOfSafe(a: number, b: number): number {
+	let x = a;
+	let y = b;
+	while (y !== 0) {
+		const rest = x % y;
+		x = y;
+		y = rest;
+	}
+	return x;
+}
+
+/** Greatest common divisor of two whole numbers, not both zero. */
+function gcd(a: bigint, b: bigint): bigint {
+	let x = a < 0n ? -a : a;
+	let y = b < 0n ? -b : b;
+	while (y !== 0n) {
+		if (x <= SAFE && y <= SAFE) return BigInt(gcdOfSafe(Number(x), Number(y)));
+		const rest = x % y;
+		x = y;
+		y = rest;
+	}
+	return x;
+}
+
+type Ratio = { readonly n: bigint; readonly d: bigint };
 
 /**
- * The rational n/d in lowest terms.
+ * An exact rational number: a/b times 10^e, a and b without a common divisor and b above zero. The power
+ * of ten of what is written in decimals stays apart, so that the whole numbers stay small through a long
+ * product, and lowest terms are worked out only when they are asked for. Immutable.
+ */
+export class Rational {
+	static readonly zero = new Rational(0n, 1n, 0);
+
+	private low: Ratio | null = null;
+
+	private constructor(
+		private readonly a: bigint,
+		private readonly b: bigint,
+		private readonly e: number,
+	) {}
+
+	/** n/d times 10^power, for any d but zero. */
+	static of(n: bigint, d: bigint, power: number): Rational {
+		if (n === 0n) return Rational.zero;
+		if (d === 1n) return new Rational(n, d, power);
+		const common = d < 0n ? -gcd(n, d) : gcd(n, d);
+		return new Rational(n / common, d / common, power);
+	}
+
+	/** Numerator and denominator as whole numbers, not always in lowest terms. */
+	private get whole(): Ratio {
+		const { a, b, e } = this;
+		return e >= 0 ? { n: a * tens(e), d: b } : { n: a, d: b * tens(-e) };
+	}
+
+	private get lowest(): Ratio {
+		if (this.low) return this.low;
+		const { a, b, e } = this;
+		if (e === 0) this.low = { n: a, d: b };
+		else if (e > 0) {
+			// a and b have nothing in common: what b loses, it shares with the power of ten.
+			const shared = b === 1n ? 1n : gcd(b, tens(e) % b);
+			this.low = { n: (a * tens(e)) / shared, d: b / shared };
+		} else {
+			const shared = a === 1n || a === -1n ? 1n : gcd(a, tens(-e) % a);
+			this.low = { n: a / shared, d: (b * tens(-e)) / shared };
+		}
+		return this.low;
+	}
+
+	/** The numerator in lowest terms, with the sign. */
+	get n(): bigint {
+		return this.lowest.n;
+	}
+
+	/** The denominator in lowest terms, above zero. */
+	get d(): bigint {
+		return this.lowest.d;
+	}
+
+	/** -1, 0 or 1. */
+	get sign(): -1 | 0 | 1 {
+		return this.a === 0n ? 0 : this.a < 0n ? -1 : 1;
+	}
+
+	neg(): Rational {
+		return new Rational(-this.a, this.b, this.e);
+	}
+
+	abs(): Rational {
+		return this.a < 0n ? this.neg() : this;
+	}
+
+	mul(other: Rational): Rational {
+		const { a, b, e } = this;
+		if (a === 0n || other.a === 0n) return Rational.zero;
+		if (b === 1n && other.b === 1n) return new Rational(a * other.a, b, e + other.e);
+		const first = other.b === 1n ? 1n : gcd(a, other.b);
+		const second = b === 1n ? 1n : gcd(other.a, b);
+		return new Rational((a / first) * (other.a / second), (b / second) * (other.b / first), e + other.e);
+	}
+
+	/** @throws RangeError by zero: a defect of the caller, who looks for it in what was typed. */
+	div(other: Rational): Rational {
+		if (other.a === 0n) throw new RangeError('a rational number has no zero below');
+		const under = other.a < 0n;
+		return this.mul(new Rational(under ? -other.b : other.b, under ? -other.a : other.a, -other.e));
+	}
+
+	add(other: Rational): Rational {
+		if (this.a === 0n) return other;
+		if (other.a === 0n) return this;
+		const e = Math.min(this.e, other.e);
+		const mine = this.a * tens(this.e - e) * other.b;
+		const theirs = other.a * tens(other.e - e) * this.b;
+		return Rational.of(mine + theirs, this.b * other.b, e);
+	}
+
+	sub(other: Rational): Rational {
+		return this.add(other.neg());
+	}
+
+	/** The value to a whole power; of zero only to powers from 0. */
+	pow(power: number): Rational {
+		if (power === 1) return this;
+		if (power < 0) return ONE.div(this.pow(-power));
+		if (power === 0) return ONE;
+		const times = BigInt(power);
+		return this.a === 0n ? Rational.zero : new Rational(this.a ** times, this.b ** times, this.e * power);
+	}
+
+	/** Below zero, zero or above as this is less than, the same as or more than the other. */
+	compare(other: Rational): number {
+		if (this.sign !== other.sign) return this.sign - other.sign;
+		const e = Math.min(this.e, other.e);
+		const mine = this.a * tens(this.e - e) * other.b;
+		const theirs = other.a * tens(other.e - e) * this.b;
+		return mine === theirs ? 0 : mine < theirs ? -1 : 1;
+	}
+
+	equals(other: Rational): boolean {
+		if (this.e === other.e) return this.a === other.a && this.b === other.b;
+		return this.compare(other) === 0;
+	}
+
+	/** The greatest whole number not above the value. */
+	floor(): bigint {
+		const { n, d } = this.whole;
+		if (d === 1n) return n;
+		const cut = n / d;
+		return n < 0n && cut * d !== n ? cut - 1n : cut;
+	}
+}
+
+export const ONE: Rational = Rational.of(1n, 1n, 0);
+
+/**
+ * The rational n/d.
  * @throws RangeError when d is zero; callers that take typed text check for it first.
  */
 export function rational(n: bigint | number, d: bigint | number = 1n): Rational {
 	const below = BigInt(d);
 	if (below === 0n) throw new RangeError('a rational number has no zero below');
-	return new Fraction(BigInt(n), below);
+	return Rational.of(BigInt(n), below, 0);
+}
+
+/** Whole digits times ten to a power: 254 and -2 give 2.54. */
+export function decimal(digits: bigint, power: number): Rational {
+	return Rational.of(digits, 1n, power);
 }
 
 /** Ten to a whole power, positive or negative, exactly. */
 export function tenTo(power: number): Rational {
-	return power >= 0 ? new Fraction(10n ** BigInt(power)) : new Fraction(1n, 10n ** BigInt(-power));
+	return Rational.of(1n, 1n, power);
 }
 
 /** A rational to a whole power; the base must not be zero when the power is negative. */
 export function toPower(base: Rational, power: number): Rational {
-	const top = (base.s * base.n) ** BigInt(Math.abs(power));
-	const bottom = base.d ** BigInt(Math.abs(power));
-	return power >= 0 ? new Fraction(top, bottom) : new Fraction(bottom, top);
+	return base.pow(power);
 }
 
 /** `"n/d"` in lowest terms with d positive, or `"n"` for a whole number: the boundary form of the contract. */
 export function rationalText(value: Rational): string {
-	const n = `${value.s * value.n}`;
-	return value.d === 1n ? n : `${n}/${value.d}`;
+	return value.d === 1n ? `${value.n}` : `${value.n}/${value.d}`;
 }
 
 const BOUNDARY = /^(-?\d+)(?:\/(\d+))?$/;
@@ -41,7 +207,7 @@ export function rationalFromText(text: string): Rational | null {
 	const match = BOUNDARY.exec(text);
 	if (!match) return null;
 	const d = BigInt(match[2] ?? 1);
-	return d === 0n ? null : new Fraction(BigInt(match[1] as string), d);
+	return d === 0n ? null : Rational.of(BigInt(match[1] as string), d, 0);
 }
 
 /**
@@ -54,15 +220,7 @@ export function rationalOfRow(text: string): Rational {
 	const match = DECIMAL.exec(text);
 	if (!match) throw new RangeError(`not a number for a table: ${text}`);
 	const [, sign, whole, part = '', power = '0'] = match;
-	const digits = new Fraction(BigInt(`${sign}${whole}${part}`));
-	return digits.mul(tenTo(Number(power) - part.length));
-}
-
-/** Greatest whole number not above the value. */
-export function floorOf(value: Rational): bigint {
-	const n = value.s * value.n;
-	const q = n / value.d;
-	return n < 0n && q * value.d !== n ? q - 1n : q;
+	return decimal(BigInt(`${sign}${whole}${part}`), Number(power) - part.length);
 }
 
 /** Whether the value is a whole number. */
@@ -72,14 +230,14 @@ export function isWhole(value: Rational): boolean {
 
 /** Whether the value is a whole power of ten, positive or negative. */
 export function isPowerOfTen(value: Rational): boolean {
-	if (value.s <= 0n) return false;
+	if (value.sign <= 0) return false;
 	const large = value.d === 1n ? value.n : value.n === 1n ? value.d : 0n;
 	return large > 0n && /^10*$/.test(`${large}`);
 }
 
 /** The power of ten of the leading digit: 2 for 350, -2 for 0.035. The value must not be zero. */
 export function leadingPlace(value: Rational): number {
-	const guess = `${value.n}`.length - `${value.d}`.length;
 	const size = value.abs();
+	const guess = `${size.n}`.length - `${size.d}`.length;
 	return size.compare(tenTo(guess)) >= 0 ? guess : guess - 1;
 }

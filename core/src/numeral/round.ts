@@ -1,4 +1,4 @@
-import { floorOf, leadingPlace, ONE, type Rational, rational, tenTo } from './rational';
+import { leadingPlace, ONE, type Rational, rational, tenTo } from './rational';
 
 /** What becomes of a value half-way between two: away from zero, or to the even digit (ISO 80000-1, B.3). */
 export type Ties = 'away' | 'even';
@@ -21,17 +21,17 @@ export type Rounded = {
 /** The whole number nearest to the value; ties as told. */
 export function nearestWhole(value: Rational, ties: Ties): bigint {
 	const size = value.abs();
-	const below = floorOf(size);
+	const below = size.floor();
 	const twice = size.sub(rational(below)).mul(rational(2n)).compare(ONE);
 	const up = twice > 0 || (twice === 0 && (ties === 'away' || below % 2n === 1n));
 	const whole = up ? below + 1n : below;
-	return value.s < 0n ? -whole : whole;
+	return value.sign < 0 ? -whole : whole;
 }
 
 /** Rounds once, exactly, with carries (999.6 to three figures is 1.00e3). */
 export function round(value: Rational, target: RoundingTarget, ties: Ties = 'away'): Rounded {
 	if ('place' in target) return atPlace(value, target.place, ties);
-	if (value.n === 0n) {
+	if (value.sign === 0) {
 		const places = target.significant > 1 ? target.significant : 0;
 		return { value, units: 0n, place: -places, significant: target.significant };
 	}
@@ -54,7 +54,7 @@ function atPlace(value: Rational, place: number, ties: Ties): Rounded {
 export function isRoundingOf(written: Rational, value: Rational, target: RoundingTarget): boolean {
 	const rounded = round(value, target);
 	if (rounded.value.equals(written)) return true;
-	if (value.n === 0n) return false;
+	if (value.sign === 0) return false;
 	const place = 'place' in target ? target.place : leadingPlace(value) - target.significant + 1;
 	const half = tenTo(place).div(rational(2n));
 	return rounded.value.sub(value).abs().equals(half) && value.sub(written).abs().equals(half);

@@ -60,7 +60,7 @@ export function convert(from: Quantity, to: string, options: ConvertOptions = {}
 	const reading = isTemperature(unit) && isTemperature(target.value) && !options.difference;
 	if (reading) {
 		const above = number.value.add(offsetOf(unit));
-		if (above.s < 0n && above.n !== 0n)
+		if (above.sign < 0)
 			return {
 				ok: false,
 				fault: {
@@ -88,7 +88,7 @@ export function valueIn(
 	if (!difference && isTemperature(from) && isTemperature(to) && (from.offset || to.offset))
 		return { value: of.value.add(offsetOf(from)).mul(from.factor).div(to.factor).sub(offsetOf(to)), pi: of.pi };
 	const ratio = ratioOfUnits(from, to);
-	return { value: of.value.mul(ratio.value), pi: of.value.n === 0n ? 0 : of.pi + ratio.pi };
+	return { value: of.value.mul(ratio.value), pi: of.value.sign === 0 ? 0 : of.pi + ratio.pi };
 }
 
 function scaled(number: Numeral, from: Unit, to: Unit, options: ConvertOptions): Converted {
