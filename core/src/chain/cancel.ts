@@ -1,4 +1,3 @@
-import { symbolOfPart } from '../unit/print-unit';
 import type { UnitPart } from '../unit/unit';
 import { START } from './chain';
 import type { ReadBlock, ReadChain } from './read-chain';
@@ -34,36 +33,38 @@ export type Cancelled = {
 
 function piecesOf(block: ReadBlock, index: number): Piece[] {
 	const out: Piece[] = [];
-	for (const written of ['top', 'bottom'] as const) {
-		const quantity = block[written];
-		if (!quantity) continue;
-		for (const [part, unit] of quantity.unit.parts.entries()) {
-			const above = unit.power > 0 === (written === 'top');
-			for (let nth = 0; nth < Math.abs(unit.power) * block.power; nth++)
-				out.push({
-					block: index,
-					side: above ? 'top' : 'bottom',
-					written,
-					part,
-					nth,
-					base: `${unit.prefix ?? ''}${unit.unit}`,
-					unit,
-					label: unit.label,
-					pair: null,
-				});
+	const of = (written: Side, parts: readonly UnitPart[]) => {
+		for (const [part, unit] of parts.entries()) {
+			const side: Side = unit.power > 0 === (written === 'top') ? 'top' : 'bottom';
+			const base = unit.prefix === undefined ? unit.unit : unit.prefix + unit.unit;
+			const count = Math.abs(unit.power) * block.power;
+			for (let nth = 0; nth < count; nth++)
+				out.push({ block: index, side, written, part, nth, base, unit, label: unit.label, pair: null });
 		}
-	}
+	};
+	of('top', block.top.unit.parts);
+	if (block.bottom) of('bottom', block.bottom.unit.parts);
 	return out;
 }
 
-/** Labels that do not disagree: an unlabelled unit goes with any. */
-function labelsAgree(a: Piece, b: Piece): boolean {
-	return a.label === b.label || a.label === undefined || b.label === undefined;
+/** The symbol of a piece with the label it has come to. */
+export function symbolOfPiece({ base, label }: Piece): string {
+	return label === undefined ? base : `${base}{${label}}`;
 }
 
-/** The symbol of a piece with the label it has come to. */
-export function symbolOfPiece(piece: Piece): string {
-	return symbolOfPart({ ...piece.unit, label: piece.label } as UnitPart);
+/** Whether one strikes the other: the same unit on the other side, and no other label. */
+function strikes(piece: Piece, other: Piece): boolean {
+	return (
+		other.base === piece.base &&
+		other.side !== piece.side &&
+		(other.label === piece.label || other.label === undefined || piece.label === undefined)
+	);
+}
+
+/** A label met by an unlabelled unit passes to the other side of that unit's factor. */
+function handOn(left: readonly Piece[], from: Piece, label: string): void {
+	if (from.block === START) return;
+	for (const piece of left) if (piece.block === from.block && piece.written !== from.written) piece.label ??= label;
 }
 
 /**
@@ -74,51 +75,48 @@ export function symbolOfPiece(piece: Piece): string {
 export function cancel(chain: Pick<ReadChain, 'start' | 'factors'>): Cancelled {
 	const pieces: Piece[] = [];
 	const pairs: Pair[] = [];
-	const standing: UnitPart[][] = [];
-	const open = new Map<string, Record<Side, Piece[]>>();
-	const handOn = (from: Piece, label: string) => {
-		if (from.block === START) return;
-		for (const piece of pieces)
-			if (piece.block === from.block && piece.written !== from.written && piece.pair === null) piece.label ??= label;
-	};
-	for (const [i, block] of [chain.start, ...chain.factors].entries()) {
+	const left: Piece[] = [];
+	const standing = [chain.start, ...chain.factors].map((block, i) => {
 		for (const piece of piecesOf(block, i - 1)) {
 			pieces.push(piece);
-			const sides = open.get(piece.base) ?? { top: [], bottom: [] };
-			open.set(piece.base, sides);
-			const facing = sides[piece.side === 'top' ? 'bottom' : 'top'];
-			const at = facing.findIndex((other) => labelsAgree(other, piece));
+			const at = left.findIndex((other) => strikes(piece, other));
 			if (at < 0) {
-				sides[piece.side].push(piece);
+				left.push(piece);
 				continue;
 			}
-			const [other] = facing.splice(at, 1) as [Piece];
+			const [other] = left.splice(at, 1) as [Piece];
 			const [top, bottom] = piece.side === 'top' ? [piece, other] : [other, piece];
 			const label = top.label ?? bottom.label;
 			top.pair = pairs.length;
 			bottom.pair = pairs.length;
-			pairs.push({ unit: symbolOfPart({ ...top.unit, label } as UnitPart), from: top.block, against: bottom.block });
-			if (label !== undefined) for (const half of [top, bottom]) if (half.label === undefined) handOn(half, label);
+			pairs.push({
+				unit: label === undefined ? top.base : `${top.base}{${label}}`,
+				from: top.block,
+				against: bottom.block,
+			});
+			if (label === undefined) continue;
+			for (const half of [top, bottom]) if (half.label === undefined) handOn(left, half, label);
 		}
-		standing.push(standingParts(pieces));
-	}
+		return standingParts(left);
+	});
 	return { pieces, pairs, standing };
 }
 
-/** The parts of what stands among these pieces, in the order they came. */
-export function standingParts(pieces: readonly Piece[]): UnitPart[] {
-	const parts = new Map<string, UnitPart>();
-	for (const piece of pieces) {
-		if (piece.pair !== null) continue;
-		const key = `${piece.base}{${piece.label ?? ''}}`;
-		const power = (parts.get(key)?.power ?? 0) + (piece.side === 'top' ? 1 : -1);
-		const { unit, prefix } = piece.unit;
-		parts.set(key, {
-			unit,
-			...(prefix ? { prefix } : {}),
-			power,
-			...(piece.label ? { label: piece.label } : {}),
-		});
+/** The parts that the pieces left standing make, in the order they came. */
+function standingParts(left: readonly Piece[]): UnitPart[] {
+	const seen: Piece[] = [];
+	const powers: number[] = [];
+	for (const piece of left) {
+		let at = 0;
+		while (at < seen.length && (seen[at]?.base !== piece.base || seen[at]?.label !== piece.label)) at += 1;
+		if (at === seen.length) seen.push(piece);
+		powers[at] = (powers[at] ?? 0) + (piece.side === 'top' ? 1 : -1);
 	}
-	return [...parts.values()];
+	return seen.map(({ unit: written, label }, i) => {
+		const power = powers[i] as number;
+		if (written.power === power && written.label === label) return written;
+		const { unit, prefix } = written;
+		if (prefix === undefined) return label === undefined ? { unit, power } : { unit, power, label };
+		return label === undefined ? { unit, prefix, power } : { unit, prefix, power, label };
+	});
 }

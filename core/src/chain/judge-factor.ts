@@ -5,7 +5,6 @@ import { isPowerOfTen, isWhole, ONE, type Rational } from '../numeral/rational';
 import { isRoundingOf } from '../numeral/round';
 import type { ReadQuantity } from '../quantity/quantity';
 import { isCounted } from '../unit/dimension';
-import { rowOf } from '../unit/find-unit';
 import { labelsClash, likeUnits, ratioOfUnits } from '../unit/like-units';
 import type { Unit } from '../unit/unit';
 import type { ReadFactor } from './read-chain';
@@ -29,11 +28,9 @@ export function judgeFactor(factor: ReadFactor): FactorJudged {
 	if (!isFull(top) || !isFull(bottom)) return { equal: null, exact: null, significant: null, atMost: null };
 	const { equal, exact } = relation(top, bottom, written.given ?? false);
 	const isExact = written.exact ?? exact;
-	return {
-		equal,
-		exact: isExact,
-		...(isExact ? { significant: null, atMost: null } : figuresOf(top.number, bottom.number)),
-	};
+	if (isExact) return { equal, exact: true, significant: null, atMost: null };
+	const { significant, atMost } = figuresOf(top.number, bottom.number);
+	return { equal, exact: false, significant, atMost };
 }
 
 function isFull(quantity: ReadQuantity): quantity is Full {
@@ -64,7 +61,7 @@ function relation(top: Full, bottom: Full, given: boolean): { equal: boolean | '
 
 /** Whether a counted thing without a row is in the unit: what one is worth, only the problem knows. */
 function hasUnknown(unit: Unit): boolean {
-	return unit.parts.some((part) => rowOf(part.unit) === undefined);
+	return unit.counted.length > 0;
 }
 
 /** Both sides counted, or a whole number of a counted thing for a written 1 of the other. */
@@ -81,12 +78,11 @@ function isWrittenOne(number: Numeral): boolean {
 }
 
 function trulyEqual(top: Full, bottom: Full): boolean {
-	const measured = top.unit.text !== bottom.unit.text && (top.unit.figures ?? bottom.unit.figures) !== null;
+	if (top.unit.text !== bottom.unit.text && (top.unit.figures ?? bottom.unit.figures) !== null) return false;
 	const a = top.number.value.mul(top.unit.factor);
 	const b = bottom.number.value.mul(bottom.unit.factor);
-	return (
-		!measured && a.equals(b) && (a.sign === 0 || top.number.pi + top.unit.pi === bottom.number.pi + bottom.unit.pi)
-	);
+	if (!a.equals(b)) return false;
+	return a.sign === 0 || top.number.pi + top.unit.pi === bottom.number.pi + bottom.unit.pi;
 }
 
 /** A measured equivalence: 1 gal = 3.785 L holds, 2.5 ft = 10 in does not. */

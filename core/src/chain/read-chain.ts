@@ -40,12 +40,25 @@ function side(quantity: Factor['top'], field: string, bottom: boolean): Outcome<
 /** The most unit powers on a line, counted one by one; each is a piece that may cancel. */
 const PIECES_LIMIT = 1000;
 
-function sum(counts: readonly number[]): number {
-	return counts.reduce((total, count) => total + count, 0);
+function piecesIn(block: ReadBlock): number {
+	let count = 0;
+	for (const part of block.top.unit.parts) count += Math.abs(part.power);
+	for (const part of block.bottom?.unit.parts ?? []) count += Math.abs(part.power);
+	return count * block.power;
 }
 
-function piecesIn(quantities: readonly ReadQuantity[], power: number): number {
-	return power * sum(quantities.flatMap(({ unit }) => unit.parts.map((part) => Math.abs(part.power))));
+/** The words taken for counted things anywhere on the line, each once. */
+function countedIn(blocks: readonly ReadBlock[], want: Unit | null): readonly string[] {
+	const counted = new Set<string>();
+	const add = (unit: Unit) => {
+		for (const word of unit.counted) counted.add(word);
+	};
+	for (const { top, bottom } of blocks) {
+		add(top.unit);
+		if (bottom) add(bottom.unit);
+	}
+	if (want) add(want);
+	return [...counted];
 }
 
 /** Reads every number and unit of a line; a fault names its field ("factors.1.top.unit"). */
@@ -76,24 +89,22 @@ export function readChain(chain: Chain): Outcome<ReadChain> {
 			};
 		factors.push({ top: above.value, bottom: below.value, power, written: factor });
 	}
-	if (
-		piecesIn([top.value, ...(bottom ? [bottom.value] : [])], 1) +
-			sum(factors.map((f) => piecesIn([f.top, f.bottom], f.power))) >
-		PIECES_LIMIT
-	)
+	const start: ReadBlock = { top: top.value, bottom: bottom?.value ?? null, power: 1 };
+	const blocks = [start, ...factors];
+	let pieces = 0;
+	for (const block of blocks) pieces += piecesIn(block);
+	if (pieces > PIECES_LIMIT)
 		return bad('too-large', `The units of a line can have up to ${PIECES_LIMIT} powers in all.`);
 	const want = chain.want === undefined ? null : parseUnit(chain.want, { counted: true });
 	if (want && !want.ok) return { ok: false, fault: within(want.fault, 'want') };
-	const units = [top.value, ...(bottom ? [bottom.value] : []), ...factors.flatMap((f) => [f.top, f.bottom])];
-	const counted = new Set([...units.map(({ unit }) => unit), ...(want ? [want.value] : [])].flatMap((u) => u.counted));
 	return {
 		ok: true,
 		value: {
-			start: { top: top.value, bottom: bottom?.value ?? null, power: 1 },
+			start,
 			factors,
 			want: want?.value ?? null,
 			exactStart: chain.exactStart ?? false,
-			counted: [...counted],
+			counted: countedIn(blocks, want?.value ?? null),
 		},
 	};
 }

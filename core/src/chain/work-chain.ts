@@ -47,6 +47,7 @@ const NOTHING: Exact = { value: ONE, pi: 0 };
 
 function times(a: Exact | null, number: Numeral | null | undefined, power: number): Exact | null {
 	if (!a || !number) return null;
+	if (number.pi === 0 && power === 1) return { value: a.value.mul(number.value), pi: a.pi };
 	return { value: a.value.mul(toPower(number.value, power)), pi: a.pi + number.pi * power };
 }
 
@@ -57,11 +58,13 @@ function quotient(top: Exact | null, bottom: Exact | null): Exact | null {
 }
 
 function standingOf(parts: readonly UnitPart[]): Standing {
-	const pick = (sign: number) =>
-		Object.fromEntries(
-			parts.filter(({ power }) => Math.sign(power) === sign).map((part) => [symbolOfPart(part), Math.abs(part.power)]),
-		);
-	return { top: pick(1), bottom: pick(-1) };
+	const top: Record<string, number> = {};
+	const bottom: Record<string, number> = {};
+	for (const part of parts) {
+		if (part.power > 0) top[symbolOfPart(part)] = part.power;
+		else bottom[symbolOfPart(part)] = -part.power;
+	}
+	return { top, bottom };
 }
 
 /** Works a line through: cancelling, products, running values, figures. Faults name the field. */
@@ -70,7 +73,7 @@ export function workChain(chain: Chain): Outcome<WorkedChain> {
 	return read.ok ? { ok: true, value: workRead(read.value) } : read;
 }
 
-function workRead(read: ReadChain): WorkedChain {
+export function workRead(read: ReadChain): WorkedChain {
 	const blocks: readonly ReadBlock[] = [read.start, ...read.factors];
 	const struck = cancel(read);
 	const parts = struck.standing.at(-1) as readonly UnitPart[];

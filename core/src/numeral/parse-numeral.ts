@@ -43,6 +43,20 @@ const VULGAR: Readonly<Record<string, readonly [string, string]>> = {
  *   `spacing`, `exponent`, `zero-below` or `too-large`, and its place in `text`.
  */
 export function parseNumeral(text: string): NumeralOutcome {
+	const known = memory.get(text);
+	if (known) return known;
+	const read = readNumeral(text);
+	if (memory.size >= MEMORY_LIMIT) memory.clear();
+	if (text.length <= REMEMBERED) memory.set(text, read);
+	return read;
+}
+
+/** Numerals come again and again (1, 60, the start of a line drawn anew), so those read are remembered. */
+const MEMORY_LIMIT = 4000;
+const REMEMBERED = 40;
+const memory = new Map<string, NumeralOutcome>();
+
+function readNumeral(text: string): NumeralOutcome {
 	const typed = text.trim();
 	const from = typed === '' ? 0 : text.indexOf(typed);
 	const whole: Span = [from, from + typed.length];

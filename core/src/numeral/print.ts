@@ -1,6 +1,6 @@
 import { figuresOfDigits } from './figures-of-digits';
 import { withPi } from './pi';
-import { leadingPlace, type Rational, tenTo } from './rational';
+import { type Rational, tenTo } from './rational';
 import { type Rounded, round } from './round';
 import { toSuperscript } from './superscript';
 
@@ -11,8 +11,9 @@ const EXACT_LIMIT = 15;
 /** The figures an endless exact result is shown to, after ≈. */
 const NEARLY_FIGURES = 6;
 
-const PLAIN_FROM = tenTo(-4);
-const PLAIN_UNDER = tenTo(6);
+/** Between which powers of ten plain form is preferred. */
+const PLAIN_FROM = -4;
+const PLAIN_UNDER = 6;
 const EXACT_PLAIN_TO = tenTo(15);
 
 /** A number in the writings of the contract; `text` is the preferred one as print has it. */
@@ -31,6 +32,10 @@ function plainDigits(units: bigint, place: number): string {
 	if (place >= 0) return units === 0n ? '0' : digits + '0'.repeat(place);
 	const padded = digits.padStart(1 - place, '0');
 	return `${padded.slice(0, place)}.${padded.slice(place)}`;
+}
+
+function digitCount(units: bigint): number {
+	return `${units < 0n ? -units : units}`.length;
 }
 
 function scientificOf(units: bigint, place: number): string {
@@ -54,8 +59,8 @@ export function printRounded(rounded: Rounded): Printed {
 	const plain = sign.length + digits.length > PLAIN_LIMIT ? null : sign + digits;
 	if (units === 0n) return { plain, scientific: null, clear: true, preferred: 'plain', text: printForm(digits) };
 	const clear = plain !== null && figuresOfDigits(digits, 0).significant === rounded.significant;
-	const size = rounded.value.abs();
-	const within = size.compare(PLAIN_FROM) >= 0 && size.compare(PLAIN_UNDER) < 0;
+	const leading = place + digitCount(units) - 1;
+	const within = leading >= PLAIN_FROM && leading < PLAIN_UNDER;
 	const scientific = scientificOf(units, place);
 	const preferred = clear && within ? 'plain' : 'scientific';
 	return {
@@ -98,8 +103,7 @@ function printExact(value: Rational): Printed {
 	const digits = plainDigits(units, place);
 	const plainText = `${units < 0n ? '-' : ''}${digits}`;
 	const plain = plainText.length > PLAIN_LIMIT ? null : plainText;
-	const size = value.abs();
-	const within = size.compare(PLAIN_FROM) >= 0 && size.compare(EXACT_PLAIN_TO) <= 0;
+	const within = value.leadingPlace() >= PLAIN_FROM && value.abs().compare(EXACT_PLAIN_TO) <= 0;
 	const scientific = scientificOf(units, place);
 	return {
 		plain,
@@ -120,7 +124,7 @@ function shortest(units: bigint, place: number): { units: bigint; place: number;
 export function printUnrounded(value: Rational, figures: number): string {
 	if (value.sign === 0) return '0';
 	const places = endingPlaces(value);
-	const place = leadingPlace(value) - figures + 1;
+	const place = value.leadingPlace() - figures + 1;
 	if (places !== null) {
 		const exact = shortest((value.n * 10n ** BigInt(places)) / value.d, -places);
 		if (exact.significant <= figures) return printDigits(exact.units, exact.place);

@@ -36,6 +36,11 @@ function gcd(a: bigint, b: bigint): bigint {
 	return x;
 }
 
+/** How many decimal digits a whole number above zero has. */
+function digitsIn(size: bigint): number {
+	return `${size}`.length;
+}
+
 type Ratio = { readonly n: bigint; readonly d: bigint };
 
 /**
@@ -165,6 +170,30 @@ export class Rational {
 		const cut = n / d;
 		return n < 0n && cut * d !== n ? cut - 1n : cut;
 	}
+
+	/**
+	 * The size of the value in whole steps of ten to the `place`, cut, and how twice what was cut off
+	 * compares with a step: below 0, 0 half-way, above.
+	 */
+	steps(place: number): { readonly whole: bigint; readonly half: number } {
+		const power = this.e - place;
+		const top = power > 0 ? this.a * tens(power) : this.a;
+		const size = top < 0n ? -top : top;
+		const step = power < 0 ? this.b * tens(-power) : this.b;
+		if (step === 1n) return { whole: size, half: -1 };
+		const whole = size / step;
+		const twice = (size - whole * step) * 2n;
+		return { whole, half: twice < step ? -1 : twice === step ? 0 : 1 };
+	}
+
+	/** The power of ten of the leading digit: 2 for 350, -2 for 0.035. The value must not be zero. */
+	leadingPlace(): number {
+		const size = this.a < 0n ? -this.a : this.a;
+		const guess = digitsIn(size) - digitsIn(this.b);
+		// size/b lies between 10^(guess - 1) and 10^(guess + 1).
+		const [n, d] = guess >= 0 ? [size, this.b * tens(guess)] : [size * tens(-guess), this.b];
+		return this.e + (n >= d ? guess : guess - 1);
+	}
 }
 
 export const ONE: Rational = Rational.of(1n, 1n, 0);
@@ -233,11 +262,4 @@ export function isPowerOfTen(value: Rational): boolean {
 	if (value.sign <= 0) return false;
 	const large = value.d === 1n ? value.n : value.n === 1n ? value.d : 0n;
 	return large > 0n && /^10*$/.test(`${large}`);
-}
-
-/** The power of ten of the leading digit: 2 for 350, -2 for 0.035. The value must not be zero. */
-export function leadingPlace(value: Rational): number {
-	const size = value.abs();
-	const guess = `${size.n}`.length - `${size.d}`.length;
-	return size.compare(tenTo(guess)) >= 0 ? guess : guess - 1;
 }

@@ -1,4 +1,4 @@
-import { leadingPlace, ONE, type Rational, rational, tenTo } from './rational';
+import { decimal, type Rational, rational, tenTo } from './rational';
 
 /** What becomes of a value half-way between two: away from zero, or to the even digit (ISO 80000-1, B.3). */
 export type Ties = 'away' | 'even';
@@ -18,14 +18,12 @@ export type Rounded = {
 	readonly significant: number;
 };
 
-/** The whole number nearest to the value; ties as told. */
-export function nearestWhole(value: Rational, ties: Ties): bigint {
-	const size = value.abs();
-	const below = size.floor();
-	const twice = size.sub(rational(below)).mul(rational(2n)).compare(ONE);
-	const up = twice > 0 || (twice === 0 && (ties === 'away' || below % 2n === 1n));
-	const whole = up ? below + 1n : below;
-	return value.sign < 0 ? -whole : whole;
+/** The whole number of steps of ten to the `place` nearest to the value; ties as told. */
+function nearestSteps(value: Rational, place: number, ties: Ties): bigint {
+	const { whole, half } = value.steps(place);
+	const up = half > 0 || (half === 0 && (ties === 'away' || whole % 2n === 1n));
+	const nearest = up ? whole + 1n : whole;
+	return value.sign < 0 ? -nearest : nearest;
 }
 
 /** Rounds once, exactly, with carries (999.6 to three figures is 1.00e3). */
@@ -35,16 +33,16 @@ export function round(value: Rational, target: RoundingTarget, ties: Ties = 'awa
 		const places = target.significant > 1 ? target.significant : 0;
 		return { value, units: 0n, place: -places, significant: target.significant };
 	}
-	const place = leadingPlace(value) - target.significant + 1;
+	const place = value.leadingPlace() - target.significant + 1;
 	const rounded = atPlace(value, place, ties);
 	if (rounded.significant === target.significant) return rounded;
 	return { ...rounded, units: rounded.units / 10n, place: place + 1, significant: target.significant };
 }
 
 function atPlace(value: Rational, place: number, ties: Ties): Rounded {
-	const units = nearestWhole(value.mul(tenTo(-place)), ties);
+	const units = nearestSteps(value, place, ties);
 	const significant = units === 0n ? Math.max(1, -place) : `${units < 0n ? -units : units}`.length;
-	return { value: rational(units).mul(tenTo(place)), units, place, significant };
+	return { value: decimal(units, place), units, place, significant };
 }
 
 /**
@@ -55,7 +53,7 @@ export function isRoundingOf(written: Rational, value: Rational, target: Roundin
 	const rounded = round(value, target);
 	if (rounded.value.equals(written)) return true;
 	if (value.sign === 0) return false;
-	const place = 'place' in target ? target.place : leadingPlace(value) - target.significant + 1;
+	const place = 'place' in target ? target.place : value.leadingPlace() - target.significant + 1;
 	const half = tenTo(place).div(rational(2n));
 	return rounded.value.sub(value).abs().equals(half) && value.sub(written).abs().equals(half);
 }

@@ -12,7 +12,8 @@ const BASE: ReadonlySet<string> = new Set(BASE_SYMBOLS);
 export function addDimension(to: Dimension, more: Dimension, times: number): Dimension {
 	const sum: Record<string, number> = { ...to };
 	for (const [key, power] of Object.entries(more)) {
-		const next = (sum[key] ?? 0) + power * times;
+		// A counted thing may be called “constructor”.
+		const next = (Object.hasOwn(sum, key) ? (sum[key] as number) : 0) + power * times;
 		if (next === 0) delete sum[key];
 		else sum[key] = next;
 	}
@@ -23,6 +24,14 @@ export function addDimension(to: Dimension, more: Dimension, times: number): Dim
 export function sameDimension(a: Dimension, b: Dimension): boolean {
 	const keys = Object.keys(a);
 	return keys.length === Object.keys(b).length && keys.every((key) => a[key] === b[key]);
+}
+
+/** A dimension as one text, the same for the same powers. */
+export function dimensionKey(dimension: Dimension): string {
+	return Object.entries(dimension)
+		.map(([key, power]) => `${key}${power}`)
+		.sort()
+		.join('|');
 }
 
 /** The dimension without its radians; a plain angle keeps them, so that it stays an angle. */

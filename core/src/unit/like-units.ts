@@ -1,12 +1,9 @@
 import type { Rational } from '../numeral/rational';
-import { sameDimension, withoutRadians } from './dimension';
 import type { Unit } from './unit';
 
 /** Whether one can be converted into the other; a radian inside a compound is disregarded. */
 export function likeUnits(a: Unit, b: Unit): boolean {
-	return (
-		sameDimension(a.dimension, b.dimension) || sameDimension(withoutRadians(a.dimension), withoutRadians(b.dimension))
-	);
+	return a.kind === b.kind || a.plainKind === b.plainKind;
 }
 
 /** How many of `to` one of `from` is, as a rational times a power of pi. Only for like units. */
@@ -19,9 +16,15 @@ export function sameSize(a: Unit, b: Unit): boolean {
 	return likeUnits(a, b) && a.factor.equals(b.factor) && a.pi === b.pi && a.offset === b.offset;
 }
 
+function labelsOf(unit: Unit): string {
+	if (unit.parts.every(({ label }) => label === undefined)) return '';
+	return [...new Set(unit.parts.flatMap(({ label }) => label ?? []))].sort().join('\n');
+}
+
 /** Whether labels disagree: both name a substance somewhere and the sets differ. */
 export function labelsClash(a: Unit, b: Unit): boolean {
-	const labels = (unit: Unit) => [...new Set(unit.parts.flatMap(({ label }) => label ?? []))].sort().join('\n');
-	const [first, second] = [labels(a), labels(b)];
-	return first !== '' && second !== '' && first !== second;
+	const first = labelsOf(a);
+	if (first === '') return false;
+	const second = labelsOf(b);
+	return second !== '' && first !== second;
 }

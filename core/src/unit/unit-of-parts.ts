@@ -1,5 +1,5 @@
 import { ONE, type Rational, rationalOfRow, tenTo, toPower } from '../numeral/rational';
-import { addDimension, type Dimension } from './dimension';
+import { addDimension, type Dimension, dimensionKey, withoutRadians } from './dimension';
 import { rowOf } from './find-unit';
 import { prefixOf } from './prefixes';
 import { printUnit } from './print-unit';
@@ -16,8 +16,21 @@ function rowFactor(symbol: string, factor: string): Rational {
 	return known;
 }
 
+const MEMORY_LIMIT = 4000;
+const memory = new Map<string, Unit>();
+
 /** The unit that these parts make, with everything derived; a part without a row is a counted thing. */
 export function unitOfParts(parts: readonly UnitPart[], counted: readonly string[] = []): Unit {
+	const text = printUnit(parts);
+	const known = memory.get(text);
+	if (known) return { ...known, parts, counted };
+	const made = derive(parts, text, counted);
+	if (memory.size >= MEMORY_LIMIT) memory.clear();
+	memory.set(text, made);
+	return made;
+}
+
+function derive(parts: readonly UnitPart[], text: string, counted: readonly string[]): Unit {
 	let dimension: Dimension = {};
 	let factor = ONE;
 	let pi = 0;
@@ -32,5 +45,7 @@ export function unitOfParts(parts: readonly UnitPart[], counted: readonly string
 	}
 	const [only] = parts;
 	const offset = parts.length === 1 && only?.power === 1 && rowOf(only.unit)?.offset !== undefined;
-	return { parts, dimension, factor, pi, figures, offset, text: printUnit(parts), counted };
+	const kind = dimensionKey(dimension);
+	const plainKind = dimensionKey(withoutRadians(dimension));
+	return { parts, dimension, kind, plainKind, factor, pi, figures, offset, text, counted };
 }

@@ -17,6 +17,9 @@ export type UnitPart = {
 export type Unit = {
 	readonly parts: readonly UnitPart[];
 	readonly dimension: Dimension;
+	/** The dimension as a text, and without the radians inside a compound: alike units have one of them in common. */
+	readonly kind: string;
+	readonly plainKind: string;
 	readonly factor: Rational;
 	readonly pi: number;
 	readonly figures: number | null;
