@@ -11,9 +11,10 @@ function says({
 }
 
 describe('the tables of facts', () => {
-	it.each(FACT_ROWS.map((fact) => [says(fact), fact] as const))('%s is true', (_, { left, right }) => {
+	it.each(FACT_ROWS.map((fact) => [says(fact), fact] as const))('%s is true', (_, { left, right, exact, tables }) => {
+		if (tables.includes('constants')) return;
 		const worked = workChain({ start: { number: '1', unit: 'm' }, factors: [{ top: left, bottom: right }] });
-		expect(worked.ok && worked.value.factors[0]).toMatchObject({ equal: true, exact: true });
+		expect(worked.ok && worked.value.factors[0]).toMatchObject({ equal: true, exact });
 	});
 
 	it('says what a prefix says: the 1 with the prefixed unit, the power of ten with the unit', () => {
@@ -29,12 +30,16 @@ describe('factsHolding', () => {
 		const stated = { left: { number: '1.18', unit: 'g' }, right: { number: '1', unit: 'mL' }, exact: false };
 		const facts = factsHolding('mL', [stated]);
 		expect(facts[0]).toMatchObject({ tables: ['problem'], exact: false });
-		expect(facts.map(says)).toEqual(['1.18 g = 1 mL', '1 L = 1000 mL', '1 mL = 1 cm^3', '1 mL = 10^-3 L']);
+		expect(facts.map(says).slice(0, 4)).toEqual(['1.18 g = 1 mL', '1 L = 1000 mL', '1 mL = 1 cm^3', '1 mL = 10^-3 L']);
+		expect(facts.at(-1)?.note).toMatch(/^water/);
 	});
 
 	it('finds a unit inside a power and leaves its prefixed sisters alone', () => {
 		expect(factsHolding('m').map(says)).toContain('1 ha = 10000 m^2');
-		expect(factsHolding('in').map(says)).toEqual(['1 ft = 12 in', '1 in = 2.54 cm']);
+		const inches = factsHolding('in').map(says);
+		expect(inches[0]).toBe('1 ft = 12 in');
+		expect(inches.indexOf('1 in = 2.54 cm')).toBeLessThan(inches.indexOf('1 m = 39.37 in'));
+		expect(inches.join()).not.toContain('mi ');
 	});
 
 	it('offers common prefixes for a unit that takes them, and only facts that can be read', () => {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { chainSchema, quantitySchema } from './chain-schema';
+import { chainSchema, factSchema, quantitySchema } from './chain-schema';
 import { exerciseSchema } from './exercise-schema';
 
 /** A line of `tidy-sum ask` before its operation is known. */
@@ -26,6 +26,29 @@ export const askConvertSchema = z.object({
 	difference: z.boolean().optional(),
 	exact: z.boolean().optional(),
 });
+
+export const askKeysSchema = z.object({ chain: chainSchema });
+
+export const askRouteSchema = z.object({
+	from: z.string(),
+	to: z.string(),
+	facts: z.array(factSchema).max(200).optional(),
+});
+
+export const askMixedSchema = z
+	.object({
+		quantity: quantitySchema.optional(),
+		parts: z.array(quantitySchema).optional(),
+		into: z.array(z.string()).min(1),
+		place: z.number().int().min(-400).max(400).optional(),
+		significant: z.number().int().min(1).max(200).optional(),
+	})
+	.refine((ask) => (ask.quantity === undefined) !== (ask.parts === undefined), {
+		message: 'either quantity or parts is needed, not both',
+	})
+	.refine((ask) => ask.place === undefined || ask.significant === undefined, {
+		message: 'either place or significant, not both',
+	});
 
 export const askChainSchema = chainSchema;
 

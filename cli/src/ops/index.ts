@@ -2,9 +2,22 @@ import type { Op } from '../op';
 import { chain } from './chain';
 import { check } from './check';
 import { convert } from './convert';
+import { keys } from './keys';
+import { mixed } from './mixed';
 import { numeral } from './numeral';
 import { round } from './round';
+import { route } from './route';
 import { unit } from './unit';
 
 /** The operations `ask` knows, by name. To add one is to add one row. */
-export const OPS: Readonly<Record<string, Op>> = { numeral, round, unit, convert, chain, check };
+export const OPS: Readonly<Record<string, Op>> = {
+	numeral,
+	round,
+	unit,
+	convert,
+	chain,
+	keys,
+	mixed,
+	route,
+	check,
+};

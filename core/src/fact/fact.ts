@@ -1,7 +1,10 @@
 import type { Quantity } from '../quantity/quantity';
 
 /** Which tables people learn from; a class may allow only some. */
-export type TableName = 'prefixes' | 'time' | 'metric' | 'customary' | 'between' | 'problem' | 'own';
+export const TABLE_NAMES = ['prefixes', 'time', 'angle', 'metric', 'customary', 'between', 'constants'] as const;
+
+/** A table of facts, or where else a fact comes from: the problem, or the student. */
+export type TableName = (typeof TABLE_NAMES)[number] | 'problem' | 'own';
 
 /** An equivalence: one quantity equals another. */
 export type Fact = {
@@ -16,4 +19,6 @@ export type TableFact = Fact & {
 	readonly exact: boolean;
 	readonly tables: readonly TableName[];
 	readonly source: string;
+	/** What it holds for, where that is not everything: a substance, a temperature. */
+	readonly note?: string;
 };

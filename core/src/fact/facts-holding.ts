@@ -3,6 +3,7 @@ import { parseUnit } from '../unit/parse-unit';
 import { prefixOf } from '../unit/prefixes';
 import type { UnitPart } from '../unit/unit';
 import type { Fact, TableFact } from './fact';
+import { oddnessOf } from './oddness';
 import { FACT_ROWS, prefixFact, problemFact } from './tables';
 
 /** Prefixes offered for a unit that is written without one, the ones met most first. */
@@ -23,7 +24,7 @@ function prefixFacts(part: UnitPart): TableFact[] {
 }
 
 /**
- * The facts that hold a unit: the problem's own first, then the tables', then what its prefix says.
+ * The facts that hold a unit: the problem's own first, then the ones a teacher would reach for.
  * A fact of the tables that says the same as a prefix (1 km = 1000 m) is kept beside it, since a student
  * may know either.
  * @param unit the touched unit, without its power ("cm", "h", "crate").
@@ -34,5 +35,5 @@ export function factsHolding(unit: string, problem: readonly Fact[] = []): reado
 	if (!part) return [];
 	const own = problem.map(problemFact);
 	const tables = [...own, ...FACT_ROWS].filter(({ left, right }) => holds(left.unit, part) || holds(right.unit, part));
-	return [...tables, ...prefixFacts(part)];
+	return [...tables, ...prefixFacts(part)].sort((a, b) => oddnessOf(a) - oddnessOf(b));
 }

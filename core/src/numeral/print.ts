@@ -120,6 +120,27 @@ function shortest(units: bigint, place: number): { units: bigint; place: number;
 	return { units: units / 10n ** BigInt(zeros), place: place + zeros, significant: text.length - zeros };
 }
 
+/**
+ * A value in plain digits without a sign: to a place, or exactly where no place is given; only for values
+ * that end.
+ */
+export function plainText(value: Rational, place: number | null): string {
+	const to = place ?? -(endingPlaces(value) ?? 0);
+	return plainDigits(round(value, { place: to }).units, to);
+}
+
+/** The figures a value that does not end, or only after very many, is written with. */
+const NEARLY_WRITTEN = 10;
+
+/** A value above zero as a numeral that can be read again: all its digits where it ends within 20, else ten figures. */
+export function decimalText(value: Rational): string {
+	const places = endingPlaces(value);
+	const ending = places === null ? null : shortest((value.n * 10n ** BigInt(places)) / value.d, -places);
+	const { units, place } = ending && ending.significant <= 20 ? ending : round(value, { significant: NEARLY_WRITTEN });
+	const leading = place + digitCount(units) - 1;
+	return leading < -4 || leading > 9 ? scientificOf(units, place) : plainDigits(units, place);
+}
+
 /** The first digits of a value, cut, not rounded, with … when more follow: for showing a quotient unrounded. */
 export function printUnrounded(value: Rational, figures: number): string {
 	if (value.sign === 0) return '0';

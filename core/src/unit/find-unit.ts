@@ -1,4 +1,4 @@
-import { PREFIXES, type Prefix } from './prefixes';
+import { BINARY_PREFIXES, PREFIXES, type Prefix } from './prefixes';
 import { SHORT_ROWS, UNIT_ROWS } from './table';
 import type { ShortRow, UnitRow } from './unit-row';
 
@@ -22,11 +22,14 @@ function symbolsOf(row: UnitRow | ShortRow): readonly string[] {
 
 function namesOf(row: UnitRow | ShortRow): readonly string[] {
 	const more = (row.names ?? []).flatMap((name) => [name, `${name}s`]);
-	return 'stands' in row ? more : [row.name, pluralOf(row), ...more];
+	const all = 'stands' in row ? more : [row.name, pluralOf(row), ...more];
+	// A hyphen between the words of a name is read as a space.
+	return all.flatMap((name) => (name.includes('-') ? [name, name.replaceAll('-', ' ')] : name));
 }
 
 function takes(row: UnitRow | ShortRow, prefix: Prefix): boolean {
-	return row.prefixes === 'all' || (row.prefixes === 'large' && prefix.power > 0);
+	if (prefix.two !== undefined) return row.prefixes === 'binary';
+	return row.prefixes === 'all' || (row.prefixes !== undefined && prefix.power > 0);
 }
 
 /** Writings of a prefix besides its symbol: u for µ (UCUM and keyboards), deka (US spelling of deca). */
@@ -47,7 +50,7 @@ function build(): Index {
 		for (const symbol of symbolsOf(of)) add(symbols, symbol, found);
 		for (const name of namesOf(of)) add(names, name.toLowerCase(), found);
 	}
-	for (const prefix of PREFIXES)
+	for (const prefix of [...PREFIXES, ...BINARY_PREFIXES])
 		for (const { found, of } of each) {
 			if (!takes(of, prefix)) continue;
 			const withPrefix = { ...found, prefix };

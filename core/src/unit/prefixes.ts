@@ -1,5 +1,16 @@
-/** An SI prefix: its name, symbol and power of ten (SI Brochure, 9th edition with the 2022 additions, table 7). */
-export type Prefix = { readonly name: string; readonly symbol: string; readonly power: number };
+import { type Rational, rational, tenTo } from '../numeral/rational';
+
+/** A prefix: its name, its symbol, and the power of ten, or of two, it stands for. */
+export type Prefix = {
+	readonly name: string;
+	readonly symbol: string;
+	/** Of ten; 0 for a binary prefix. */
+	readonly power: number;
+	/** Of two, for the binary prefixes. */
+	readonly two?: number;
+};
+
+/** The SI prefixes (SI Brochure, 9th edition with the 2022 additions, table 7), largest first. */
 
 export const PREFIXES: readonly Prefix[] = [
 	{ name: 'quetta', symbol: 'Q', power: 30 },
@@ -28,7 +39,30 @@ export const PREFIXES: readonly Prefix[] = [
 	{ name: 'quecto', symbol: 'q', power: -30 },
 ];
 
+/** The binary prefixes, for bits and bytes alone (IEC 80000-13, clause 4). */
+export const BINARY_PREFIXES: readonly Prefix[] = [
+	{ name: 'yobi', symbol: 'Yi', power: 0, two: 80 },
+	{ name: 'zebi', symbol: 'Zi', power: 0, two: 70 },
+	{ name: 'exbi', symbol: 'Ei', power: 0, two: 60 },
+	{ name: 'pebi', symbol: 'Pi', power: 0, two: 50 },
+	{ name: 'tebi', symbol: 'Ti', power: 0, two: 40 },
+	{ name: 'gibi', symbol: 'Gi', power: 0, two: 30 },
+	{ name: 'mebi', symbol: 'Mi', power: 0, two: 20 },
+	{ name: 'kibi', symbol: 'Ki', power: 0, two: 10 },
+];
+
+const BY_SYMBOL: ReadonlyMap<string, Prefix> = new Map(
+	[...PREFIXES, ...BINARY_PREFIXES].map((prefix) => [prefix.symbol, prefix]),
+);
+
 /** The prefix with this symbol, or undefined. */
 export function prefixOf(symbol: string | undefined): Prefix | undefined {
-	return symbol === undefined ? undefined : PREFIXES.find((prefix) => prefix.symbol === symbol);
+	return symbol === undefined ? undefined : BY_SYMBOL.get(symbol);
+}
+
+/** What a prefix multiplies by, exactly; 1 for none. */
+export function prefixFactor(symbol: string | undefined): Rational {
+	const prefix = prefixOf(symbol);
+	if (!prefix) return tenTo(0);
+	return prefix.two === undefined ? tenTo(prefix.power) : rational(2n ** BigInt(prefix.two));
 }

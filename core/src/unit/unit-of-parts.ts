@@ -1,7 +1,7 @@
-import { ONE, type Rational, rationalOfRow, tenTo, toPower } from '../numeral/rational';
+import { ONE, type Rational, rationalOfRow, toPower } from '../numeral/rational';
 import { addDimension, type Dimension, dimensionKey, withoutRadians } from './dimension';
 import { rowOf } from './find-unit';
-import { prefixOf } from './prefixes';
+import { prefixFactor } from './prefixes';
 import { printUnit } from './print-unit';
 import type { Unit, UnitPart } from './unit';
 
@@ -39,7 +39,7 @@ function derive(parts: readonly UnitPart[], text: string, counted: readonly stri
 		const row = rowOf(unit);
 		dimension = addDimension(dimension, row?.dimension ?? { [unit]: 1 }, power);
 		if (!row) continue;
-		factor = factor.mul(toPower(rowFactor(unit, row.factor).mul(tenTo(prefixOf(prefix)?.power ?? 0)), power));
+		factor = factor.mul(toPower(rowFactor(unit, row.factor).mul(prefixFactor(prefix)), power));
 		pi += (row.pi ?? 0) * power;
 		if (row.figures) figures = Math.min(figures ?? row.figures, row.figures);
 	}

@@ -19,8 +19,8 @@ export type UnitRow = {
 	readonly figures?: number;
 	/** What is added to a reading before scaling to kelvins: 273.15 for °C. */
 	readonly offset?: string;
-	/** Which SI prefixes it takes: all, or only those for multiples. */
-	readonly prefixes?: 'all' | 'large';
+	/** Which prefixes it takes: all of the SI, only those for multiples, or these and the binary ones. */
+	readonly prefixes?: 'all' | 'large' | 'binary';
 	readonly ucum?: string;
 	readonly source: string;
 };

@@ -17,4 +17,9 @@ export const TIME_AND_ANGLE_UNITS: readonly UnitRow[] = [
 	{ symbol: '′', name: 'arcminute', symbols: ['arcmin'], names: ['minute of arc', 'minutes of arc'], dimension: { rad: 1 }, factor: '1/10800', pi: 1, ucum: "'", source: BESIDE },
 	{ symbol: '″', name: 'arcsecond', symbols: ['arcsec'], names: ['second of arc', 'seconds of arc'], dimension: { rad: 1 }, factor: '1/648000', pi: 1, ucum: "''", source: BESIDE },
 	{ symbol: 'rev', name: 'revolution', symbols: ['revs'], dimension: { rad: 1 }, factor: '2', pi: 1, ucum: 'circ', source: TURN },
+	{ symbol: 'fortnight', name: 'fortnight', dimension: { s: 1 }, factor: '1209600', source: 'fourteen days' },
+	{ symbol: 'mo_j', name: 'Julian month', dimension: { s: 1 }, factor: '2629800', ucum: 'mo_j', source: 'UCUM: 30.4375 days' },
+	{ symbol: 'mo_g', name: 'Gregorian month', dimension: { s: 1 }, factor: '2629746', ucum: 'mo_g', source: 'UCUM: 30.436875 days' },
+	{ symbol: 'a_t', name: 'tropical year', dimension: { s: 1 }, factor: '31556925.216', figures: 8, ucum: 'a_t', source: 'UCUM: 365.24219 days' },
+	{ symbol: 'gon', name: 'gon', symbols: ['grad'], names: ['gradian'], dimension: { rad: 1 }, factor: '1/200', pi: 1, ucum: 'gon', source: TURN },
 ];

@@ -1,0 +1,68 @@
+import { type Fault, good, type Outcome } from '../numeral/fault';
+import type { Numeral } from '../numeral/numeral';
+import { type Chain, START } from './chain';
+import { type ReadBlock, readChain } from './read-chain';
+
+/** A whole number as keyed: a small minus stands before it. */
+function signed(negative: boolean, text: string): string {
+	return negative ? `-${text}` : text;
+}
+
+/** One number as it is keyed on a scientific calculator; fractions and pi in brackets of their own. */
+export function keysOfNumeral({ form }: Numeral): string {
+	switch (form.kind) {
+		case 'power':
+			return signed(form.negative, `1 EE ${form.exponent}`);
+		case 'decimal':
+			return signed(form.negative, form.exponent === null ? form.digits : `${form.digits} EE ${form.exponent}`);
+		case 'fraction': {
+			const part = `${form.top} ÷ ${form.bottom}`;
+			return signed(form.negative, `( ${form.whole === null ? part : `${form.whole} + ${part}`} )`);
+		}
+		case 'pi': {
+			const times = form.times === '1' ? 'π' : `${form.times} × π`;
+			const whole = form.over === '1' ? times : `${times} ÷ ${form.over}`;
+			return signed(form.negative, whole === 'π' ? whole : `( ${whole} )`);
+		}
+	}
+}
+
+function isWrittenOne({ form }: Numeral): boolean {
+	return form.kind === 'decimal' && !form.negative && form.digits === '1' && form.exponent === null;
+}
+
+function missing(field: string): { ok: false; fault: Fault } {
+	return { ok: false, fault: { code: 'empty', message: 'There is no number here yet.', in: `${field}.number` } };
+}
+
+/** Where a number that is still missing stands, as a field of the chain; null when none is. */
+function missingIn(blocks: readonly ReadBlock[]): string | null {
+	for (const [i, { top, bottom }] of blocks.entries()) {
+		const name = i + START === START ? 'start' : `factors.${i + START}`;
+		if (!top.number) return i === 0 && !bottom ? name : `${name}.top`;
+		if (bottom && !bottom.number) return `${name}.bottom`;
+	}
+	return null;
+}
+
+/**
+ * What to press on a scientific calculator to work a line: across the top, then divided by the bottom,
+ * which needs brackets when it has more than one number; a written 1 changes nothing and is not pressed.
+ * @returns the keys, spaced, or a fault of the line; `empty` where a number is still missing.
+ */
+export function keysOf(chain: Chain): Outcome<{ readonly keys: string; readonly counted: readonly string[] }> {
+	const read = readChain(chain);
+	if (!read.ok) return read;
+	const blocks = [read.value.start, ...read.value.factors];
+	const lacks = missingIn(blocks);
+	if (lacks !== null) return missing(lacks);
+	const side = (which: 'top' | 'bottom') =>
+		blocks.flatMap((block) => {
+			const number = block[which]?.number;
+			return number && !isWrittenOne(number) ? Array<string>(block.power).fill(keysOfNumeral(number)) : [];
+		});
+	const [top, bottom] = [side('top'), side('bottom')];
+	const above = top.join(' × ') || '1';
+	const below = bottom.length > 1 ? `( ${bottom.join(' × ')} )` : (bottom[0] ?? '');
+	return good({ keys: `${above}${below && ` ÷ ${below}`} =`, counted: read.value.counted });
+}

@@ -1,0 +1,133 @@
+import type { Fact, TableFact } from '../fact/fact';
+import { oddnessOf } from '../fact/oddness';
+import { FACT_ROWS, prefixFact } from '../fact/tables';
+import type { Quantity } from '../quantity/quantity';
+import { rowOf } from '../unit/find-unit';
+import { parseUnit } from '../unit/parse-unit';
+import type { Unit, UnitPart } from '../unit/unit';
+
+/** A unit to a power above zero, as a place on the way; its label is the substance it is of. */
+export type Place = {
+	readonly base: string;
+	readonly unit: string;
+	readonly prefix: string | undefined;
+	readonly label: string | undefined;
+	readonly power: number;
+};
+
+/** A factor that can be laid down: what goes on top, what on the bottom, and how it stands with a teacher. */
+export type Move = {
+	readonly top: Quantity;
+	readonly bottom: Quantity;
+	readonly exact?: boolean;
+	readonly given?: boolean;
+	/** How odd it is: of two routes of one length, the one of less oddness is taken. */
+	readonly odd: number;
+};
+
+/** A move from one unit to another: the bottom's unit is left, the top's is come to. */
+export type Edge = { readonly move: Move; readonly from: Place; readonly to: Place };
+
+/** A fact with more than one unit on a side, both ways up. */
+export type Compound = { readonly move: Move; readonly top: Unit; readonly bottom: Unit };
+
+/** The facts a route may take, by the unit they lead away from. */
+export type FactGraph = {
+	readonly edges: ReadonlyMap<string, readonly Edge[]>;
+	readonly compounds: readonly Compound[];
+	/** Whether the prefixes of the SI may be taken too. */
+	readonly prefixes: boolean;
+};
+
+const ODD_PREFIX = 2;
+
+export function placeOf(part: UnitPart, power = Math.abs(part.power)): Place {
+	const { unit, prefix, label } = part;
+	return { base: prefix === undefined ? unit : prefix + unit, unit, prefix, label, power };
+}
+
+function lone(unit: Unit): UnitPart | null {
+	const [only] = unit.parts;
+	return unit.parts.length === 1 && only && only.power > 0 ? only : null;
+}
+
+function movesOf(fact: TableFact): readonly Move[] {
+	const of = fact.tables.includes('problem') || fact.tables.includes('own');
+	const rest = { ...(of ? { given: true, exact: fact.exact } : {}), odd: oddnessOf(fact) };
+	return [
+		{ top: fact.right, bottom: fact.left, ...rest },
+		{ top: fact.left, bottom: fact.right, ...rest },
+	];
+}
+
+/** The graph of some facts; those that cannot be read are passed over. */
+export function factGraph(facts: readonly TableFact[], prefixes: boolean): FactGraph {
+	const edges = new Map<string, Edge[]>();
+	const compounds: Compound[] = [];
+	for (const fact of facts)
+		for (const move of movesOf(fact)) {
+			const top = parseUnit(move.top.unit, { counted: true });
+			const bottom = parseUnit(move.bottom.unit, { counted: true });
+			if (!top.ok || !bottom.ok) continue;
+			const [to, from] = [lone(top.value), lone(bottom.value)];
+			if (to && from) {
+				const edge: Edge = { move, from: placeOf(from), to: placeOf(to) };
+				const known = edges.get(edge.from.base);
+				if (known) known.push(edge);
+				else edges.set(edge.from.base, [edge]);
+			} else compounds.push({ move, top: top.value, bottom: bottom.value });
+		}
+	return { edges, compounds, prefixes };
+}
+
+let builtIn: FactGraph | null = null;
+
+/** The facts of the built-in tables that hold for everything, with the prefixes; not those of one substance. */
+export function builtInGraph(): FactGraph {
+	builtIn ??= factGraph(
+		FACT_ROWS.filter(({ tables }) => !tables.includes('constants')),
+		true,
+	);
+	return builtIn;
+}
+
+/** A graph with more facts than another. */
+export function withFacts(graph: FactGraph, facts: readonly TableFact[]): FactGraph {
+	const more = factGraph(facts, false);
+	const edges = new Map(graph.edges);
+	for (const [base, list] of more.edges) edges.set(base, [...list, ...(edges.get(base) ?? [])]);
+	return { edges, compounds: [...more.compounds, ...graph.compounds], prefixes: graph.prefixes };
+}
+
+/** Facts as a person gives them, read as facts of their own table; whether they are exact may be left out. */
+export function givenFacts(facts: readonly Fact[]): readonly TableFact[] {
+	return facts.map((fact) => ({ ...fact, exact: fact.exact ?? true, tables: ['own'], source: '' }));
+}
+
+function prefixEdge(prefix: string, unit: string, label: string | undefined, up: boolean): Edge | null {
+	const fact = prefixFact(prefix, unit);
+	if (!fact) return null;
+	const plain: Place = { base: unit, unit, prefix: undefined, label, power: 1 };
+	const prefixed: Place = { base: prefix + unit, unit, prefix, label, power: 1 };
+	return up
+		? { move: { top: fact.left, bottom: fact.right, odd: ODD_PREFIX }, from: plain, to: prefixed }
+		: { move: { top: fact.right, bottom: fact.left, odd: ODD_PREFIX }, from: prefixed, to: plain };
+}
+
+/** The prefix edges that lead away from a place: to the bare unit, or to those of the units looked for. */
+export function prefixEdges(graph: FactGraph, at: Place, lookedFor: ReadonlySet<string>): readonly Edge[] {
+	if (!graph.prefixes) return [];
+	if (at.prefix !== undefined) {
+		const down = prefixEdge(at.prefix, at.unit, undefined, false);
+		return down ? [down] : [];
+	}
+	const row = rowOf(at.unit);
+	if (!row?.prefixes) return [];
+	const up: Edge[] = [];
+	for (const base of lookedFor) {
+		if (!base.endsWith(at.unit) || base.length === at.unit.length) continue;
+		const edge = prefixEdge(base.slice(0, -at.unit.length), at.unit, undefined, true);
+		if (edge) up.push(edge);
+	}
+	return up;
+}

@@ -1,0 +1,69 @@
+import { type Edge, type FactGraph, type Place, prefixEdges } from './fact-graph';
+
+/** One factor of a route: the move, and the power it is raised to. */
+export type Step = { readonly edge: Edge; readonly power: number };
+
+/** A place that can be come to: by how many factors, how odd they are, and by which. */
+export type Way = {
+	readonly place: Place;
+	readonly count: number;
+	readonly odd: number;
+	readonly steps: readonly Step[];
+};
+
+/** The most places that are looked at from one unit. */
+const PLACES_LIMIT = 1500;
+
+export function labelsAgree(a: string | undefined, b: string | undefined): boolean {
+	return a === undefined || b === undefined || a === b;
+}
+
+function keyOf(place: Place): string {
+	return `${place.base}^${place.power}{${place.label ?? ''}}`;
+}
+
+function before(a: Way, b: Way): boolean {
+	return a.count < b.count || (a.count === b.count && a.odd < b.odd);
+}
+
+/** Where an edge leads from a place, raised as often as it takes; null where the powers do not fit. */
+function along(edge: Edge, at: Place): { readonly place: Place; readonly power: number } | null {
+	if (at.power % edge.from.power !== 0 || !labelsAgree(edge.from.label, at.label)) return null;
+	const power = at.power / edge.from.power;
+	// A label met by an unlabelled side passes to the other one.
+	const label = edge.to.label ?? (edge.from.label === undefined ? at.label : undefined);
+	return { place: { ...edge.to, label, power: edge.to.power * power }, power };
+}
+
+/**
+ * All places that can be come to from one, each by its fewest factors and, of these, the least odd: a
+ * search outward, nearest first.
+ * @param lookedFor the units, with prefix, that prefixes may lead to.
+ */
+export function waysFrom(graph: FactGraph, start: Place, lookedFor: ReadonlySet<string>): readonly Way[] {
+	const best = new Map<string, Way>();
+	let level: Way[] = [{ place: start, count: 0, odd: 0, steps: [] }];
+	best.set(keyOf(start), level[0] as Way);
+	while (level.length && best.size < PLACES_LIMIT) {
+		const next = new Map<string, Way>();
+		for (const way of level) {
+			const edges = [...(graph.edges.get(way.place.base) ?? []), ...prefixEdges(graph, way.place, lookedFor)];
+			for (const edge of edges) {
+				const led = along(edge, way.place);
+				if (!led) continue;
+				const key = keyOf(led.place);
+				const found: Way = {
+					place: led.place,
+					count: way.count + 1,
+					odd: way.odd + edge.move.odd,
+					steps: [...way.steps, { edge, power: led.power }],
+				};
+				const known = best.get(key) ?? next.get(key);
+				if (!known || before(found, known)) next.set(key, found);
+			}
+		}
+		for (const [key, way] of next) best.set(key, way);
+		level = [...next.values()];
+	}
+	return [...best.values()];
+}
