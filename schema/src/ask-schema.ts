@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { chainSchema, factSchema, quantitySchema } from './chain-schema';
+import { chainSchema, factorSchema, factSchema, quantitySchema } from './chain-schema';
 import { exerciseSchema } from './exercise-schema';
 
 /** A line of `tidy-sum ask` before its operation is known. */
@@ -33,6 +33,7 @@ export const askRouteSchema = z.object({
 	from: z.string(),
 	to: z.string(),
 	facts: z.array(factSchema).max(200).optional(),
+	next: factorSchema.optional(),
 });
 
 export const askMixedSchema = z
@@ -50,6 +51,7 @@ export const askMixedSchema = z
 		message: 'either place or significant, not both',
 	});
 
-export const askChainSchema = chainSchema;
+/** A chain; `say` asks for its sentences, `alike` for the facts that would make units of one kind cancel. */
+export const askChainSchema = chainSchema.extend({ say: z.boolean().optional(), alike: z.boolean().optional() });
 
 export const askCheckSchema = z.object({ exercise: exerciseSchema, answer: z.string(), chain: chainSchema.optional() });

@@ -1,4 +1,4 @@
-import { type Chain, type Exact, rationalText, workChain } from '@tidy-sum/core';
+import { alikeIn, type Chain, type Exact, rationalText, sayLine, workChain } from '@tidy-sum/core';
 import { askChainSchema } from '@tidy-sum/schema';
 import { op, piField } from '../op';
 
@@ -41,6 +41,8 @@ export const chain = op(askChainSchema, (request) => {
 			plain: printed?.plain ?? null,
 			scientific: printed?.scientific ?? null,
 			counted: worked.value.read.counted,
+			...(request.alike ? { alike: alikeIn(worked.value.pieces) } : {}),
+			...(request.say ? { said: sayLine(worked.value) } : {}),
 		},
 	};
 });

@@ -1,4 +1,11 @@
-import { printRounded, rationalFromText, round as roundTo } from '@tidy-sum/core';
+import {
+	engineeringText,
+	fractionText,
+	mixedNumberText,
+	printRounded,
+	rationalFromText,
+	round as roundTo,
+} from '@tidy-sum/core';
 import { askRoundSchema } from '@tidy-sum/schema';
 import { op } from '../op';
 
@@ -14,5 +21,11 @@ export const round = op(askRoundSchema, ({ value, significant, place, ties }) =>
 			? fault('zero-below', 'Nothing can be divided by zero.')
 			: fault('not-a-number', 'A value is written n or n/d, in whole numbers.');
 	const target = significant === undefined ? { place: place as number } : { significant };
-	return { ok: true, value: printRounded(roundTo(exact, target, ties)) };
+	const rounded = roundTo(exact, target, ties);
+	const forms = {
+		engineering: engineeringText(rounded),
+		fraction: fractionText(exact),
+		mixedNumber: mixedNumberText(exact),
+	};
+	return { ok: true, value: { ...printRounded(rounded), ...forms } };
 });

@@ -32,3 +32,18 @@ export const START = -1;
 export function sidesOfStart(start: Start): { readonly top: Quantity; readonly bottom: Quantity | null } {
 	return 'top' in start ? start : { top: start, bottom: null };
 }
+
+/** A factor the other way up; twice is as before. */
+export function turnedFactor(factor: Factor): Factor {
+	return { ...factor, top: factor.bottom, bottom: factor.top };
+}
+
+/**
+ * A start the other way up: two quantities change places; one quantity comes to stand below a plain 1.
+ * Twice is as before.
+ */
+export function turnedStart(start: Start): Start {
+	const { top, bottom } = sidesOfStart(start);
+	if (bottom && top.number === '1' && top.unit === '') return bottom;
+	return { top: bottom ?? { number: '1', unit: '' }, bottom: top };
+}

@@ -1,5 +1,5 @@
 import { type Chain, sidesOfStart } from '../chain/chain';
-import type { Exercise, Want } from '../exercise/exercise';
+import type { UnitExercise, UnitWant } from '../exercise/exercise';
 import type { Numeral } from '../numeral/numeral';
 import { toSuperscript } from '../numeral/superscript';
 import type { Key } from './key';
@@ -7,7 +7,7 @@ import type { VerdictLine } from './verdict';
 
 const FORM_NAME = { scientific: 'scientific form', plain: 'plain form', fraction: 'a fraction' } as const;
 
-function isInForm(answer: Numeral, form: NonNullable<Want['form']>): boolean {
+function isInForm(answer: Numeral, form: NonNullable<UnitWant['form']>): boolean {
 	const { form: written } = answer;
 	if (form === 'fraction')
 		return (
@@ -43,9 +43,9 @@ export function placeText(place: number): string {
 }
 
 /** Which inputs limit the figures, named as they are written. */
-function limitText(exercise: Exercise, key: Key): string {
-	if (typeof exercise.rounding === 'object' || !key.limitedBy.length) return '';
-	const chain: Chain = key.chain ?? { start: exercise.start, factors: [] };
+function limitText({ rounding, start }: UnitExercise, key: Key): string {
+	if (typeof rounding === 'object' || !key.limitedBy.length || !start) return '';
+	const chain: Chain = key.chain ?? { start, factors: [] };
 	const named = key.limitedBy.map((index) => {
 		const factor = chain.factors[index];
 		const { number, unit } = factor
@@ -59,7 +59,7 @@ function limitText(exercise: Exercise, key: Key): string {
 }
 
 /** Judges how many figures the answer shows, and its form where one is asked (contract, "check", figures). */
-export function judgeFigures(answer: Numeral, exercise: Exercise, key: Key): VerdictLine {
+export function judgeFigures(answer: Numeral, exercise: UnitExercise, key: Key): VerdictLine {
 	const { form } = exercise.want;
 	if (form && !isInForm(answer, form))
 		return { verdict: 'wrong', why: `The answer is asked for in ${FORM_NAME[form]}; this is written another way.` };

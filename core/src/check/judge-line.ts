@@ -2,7 +2,7 @@ import { type Chain, sidesOfStart } from '../chain/chain';
 import type { ReadFactor } from '../chain/read-chain';
 import type { WorkedChain } from '../chain/work-chain';
 import { workChain } from '../chain/work-chain';
-import type { Exercise } from '../exercise/exercise';
+import type { Exercise, Want } from '../exercise/exercise';
 import type { Outcome } from '../numeral/fault';
 import { within } from '../numeral/fault';
 import type { Quantity } from '../quantity/quantity';
@@ -24,7 +24,8 @@ function statesFact(factor: ReadFactor, left: Quantity, right: Quantity): boolea
 	return sides(a.value, b.value) || sides(b.value, a.value);
 }
 
-function isStated(factor: ReadFactor, exercise: Exercise): boolean {
+/** Whether a block is one of the exercise's facts, or of its key's, either way up. */
+export function isStated(factor: ReadFactor, exercise: Exercise): boolean {
 	const facts = [
 		...exercise.facts.map(({ left, right }) => [left, right] as const),
 		...(exercise.line ?? []).map(({ top, bottom }) => [top, bottom] as const),
@@ -33,6 +34,7 @@ function isStated(factor: ReadFactor, exercise: Exercise): boolean {
 }
 
 function startsRight(chain: Chain, exercise: Exercise): boolean {
+	if (!exercise.start) return true;
 	const [mine, asked] = [sidesOfStart(chain.start), sidesOfStart(exercise.start)];
 	const same = (a: Quantity | null, b: Quantity | null) => {
 		if (!a || !b) return a === b;
@@ -42,9 +44,17 @@ function startsRight(chain: Chain, exercise: Exercise): boolean {
 	return same(mine.top, asked.top) && same(mine.bottom, asked.bottom);
 }
 
+/** The unit a line should end at; any of a mixed measure will do, and the smallest stands for them. */
+function goalOf(want: Want, chain: Chain): string {
+	if ('unit' in want) return want.unit;
+	if ('mixed' in want) return want.mixed.at(-1) ?? '';
+	if ('factor' in want) return want.factor;
+	return chain.want ?? '';
+}
+
 /** Judges a line that was given: its start, each block, and where it ends (contract, "check", line). */
 export function judgeLine(chain: Chain, exercise: Exercise): Outcome<VerdictLine> {
-	const worked = workChain({ ...chain, want: exercise.want.unit });
+	const worked = workChain({ ...chain, want: goalOf(exercise.want, chain) });
 	if (!worked.ok) return { ok: false, fault: within(worked.fault, 'chain') };
 	return { ok: true, value: verdictOf(chain, worked.value, exercise) };
 }
@@ -71,7 +81,7 @@ function verdictOf(chain: Chain, worked: WorkedChain, exercise: Exercise): Verdi
 		};
 	return {
 		verdict: 'wrong',
-		why: `The line ends at ${worked.unit.text || 'a plain number'}; ${want?.text ?? exercise.want.unit} is wanted.`,
+		why: `The line ends at ${worked.unit.text || 'a plain number'}; ${want?.text ?? 'something else'} is wanted.`,
 	};
 }
 

@@ -1,11 +1,13 @@
-import type { Chain } from '../chain/chain';
+import { type Chain, type Factor, type Start, sidesOfStart } from '../chain/chain';
 import { workChain } from '../chain/work-chain';
-import type { Exercise } from '../exercise/exercise';
-import { bad, type Outcome, within } from '../numeral/fault';
+import type { Exercise, UnitExercise } from '../exercise/exercise';
+import { bad, good, type Outcome, within } from '../numeral/fault';
+import { withPi } from '../numeral/pi';
 import { endingPlaces } from '../numeral/print';
-import type { Rational } from '../numeral/rational';
-import { convert, valueIn } from '../quantity/convert';
+import { type Rational, rational } from '../numeral/rational';
+import { type Converted, convert, valueIn } from '../quantity/convert';
 import type { Quantity } from '../quantity/quantity';
+import { route } from '../route/route';
 import { likeUnits } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
 import type { Unit } from '../unit/unit';
@@ -30,26 +32,43 @@ export type Key = {
 	readonly chain: Chain | null;
 };
 
-/** Works the key of an exercise: by its line, or by converting the start where that is alike with what is wanted. */
-export function keyOf(exercise: Exercise): Outcome<Key> {
-	const want = parseUnit(exercise.want.unit, { counted: true });
-	if (!want.ok) return { ok: false, fault: within(want.fault, 'exercise.want.unit') };
-	if (!exercise.line && !('top' in exercise.start)) {
-		const made = byConverting(exercise, exercise.start, want.value);
-		if (made.ok || made.fault.code !== 'unlike') return made;
-		return bad(
-			'no-route',
-			`There is no line here that leads from ${exercise.start.unit || 'a plain number'} to ${want.value.text}.`,
-		);
-	}
-	return byLine(exercise, want.value);
+/** The unit of a start: of a rate or of two quantities, top over bottom. */
+export function unitOfStart(start: Start): string {
+	const { top, bottom } = sidesOfStart(start);
+	return bottom ? `(${top.unit || '1'})/(${bottom.unit || '1'})` : top.unit;
 }
 
-function byConverting(exercise: Exercise, start: Quantity, want: Unit): Outcome<Key> {
-	const options = { difference: exercise.difference ?? false, exact: exercise.exactStart ?? false, counted: true };
-	const made = convert(start, exercise.want.unit, options);
-	if (!made.ok)
-		return { ok: false, fault: { ...made.fault, in: (made.fault.in ?? 'from').replace(/^from/, 'exercise.start') } };
+/**
+ * Works the key of an exercise: by its line; by adding its terms; by converting the start where that is
+ * alike with what is wanted; else by a route over its facts and the built-in tables.
+ */
+export function keyOf(exercise: UnitExercise): Outcome<Key> {
+	const want = parseUnit(exercise.want.unit, { counted: true });
+	if (!want.ok) return { ok: false, fault: within(want.fault, 'exercise.want.unit') };
+	if (exercise.terms?.length) return byAdding(exercise, exercise.terms, want.value);
+	const { start } = exercise;
+	if (!start) return bad('no-key', 'This exercise has nothing to start from.');
+	if (exercise.line) return byLine(exercise, start, exercise.line, want.value);
+	const from = parseUnit(unitOfStart(start), { counted: true });
+	if (!from.ok) return { ok: false, fault: within(from.fault, 'exercise.start') };
+	if (likeUnits(from.value, want.value))
+		return 'top' in start ? byLine(exercise, start, [], want.value) : byConverting(exercise, start, want.value);
+	const found = route(from.value.text, want.value.text, { facts: exercise.facts, tables: true });
+	if (!found.ok) return found;
+	return byLine(exercise, start, found.value.factors, want.value);
+}
+
+function convertedOf(exercise: Exercise, quantity: Quantity, field: string, unit: string): Outcome<Converted> {
+	const exact = field === 'exercise.start' && (exercise.exactStart ?? false);
+	const made = convert(quantity, unit, { difference: exercise.difference ?? false, exact, counted: true });
+	return made.ok
+		? made
+		: { ok: false, fault: { ...made.fault, in: (made.fault.in ?? 'from').replace(/^from/, field) } };
+}
+
+function byConverting(exercise: UnitExercise, start: Quantity, want: Unit): Outcome<Key> {
+	const made = convertedOf(exercise, start, 'exercise.start', exercise.want.unit);
+	if (!made.ok) return made;
 	const { value, pi, significant, atMost, lastPlace, shifted } = made.value;
 	const own: AskedFigures =
 		significant === null || atMost === null || lastPlace === null
@@ -57,17 +76,35 @@ function byConverting(exercise: Exercise, start: Quantity, want: Unit): Outcome<
 			: shifted
 				? { kind: 'place', place: lastPlace }
 				: { kind: 'count', from: significant, to: atMost };
-	return {
-		ok: true,
-		value: { value, pi, unit: want, ...asked(exercise, own, value, pi), limitedBy: own ? [-1] : [], chain: null },
-	};
+	return good({ value, pi, unit: want, ...asked(exercise, own, value, pi), limitedBy: own ? [-1] : [], chain: null });
 }
 
-function byLine(exercise: Exercise, want: Unit): Outcome<Key> {
+/** The sum of the start and the terms, good to the last place that all of them have (NIST SP 811, B.7). */
+function byAdding(exercise: UnitExercise, terms: readonly Quantity[], want: Unit): Outcome<Key> {
+	const { start } = exercise;
+	if (start && 'top' in start) return bad('no-key', 'A sum begins with one quantity, not with one over another.');
+	const all = [
+		...(start ? [{ quantity: start, field: 'exercise.start' }] : []),
+		...terms.map((quantity, i) => ({ quantity, field: `exercise.terms.${i}` })),
+	];
+	let value = rational(0n);
+	let place: number | null = null;
+	for (const { quantity, field } of all) {
+		const made = convertedOf({ ...exercise, difference: true }, quantity, field, exercise.want.unit);
+		if (!made.ok) return made;
+		value = value.add(withPi(made.value.value, made.value.pi));
+		const { lastPlace } = made.value;
+		if (lastPlace !== null) place = place === null ? lastPlace : Math.max(place, lastPlace);
+	}
+	const own: AskedFigures = place === null ? null : { kind: 'place', place };
+	return good({ value, pi: 0, unit: want, ...asked(exercise, own, value, 0), limitedBy: [], chain: null });
+}
+
+function byLine(exercise: UnitExercise, start: Start, line: readonly Factor[], want: Unit): Outcome<Key> {
 	const chain: Chain = {
-		start: exercise.start,
+		start,
 		exactStart: exercise.exactStart ?? false,
-		factors: (exercise.line ?? []).map((factor) => ({ ...factor, given: factor.given ?? true })),
+		factors: line.map((factor) => ({ ...factor, given: factor.given ?? true })),
 		want: exercise.want.unit,
 	};
 	const worked = workChain(chain);
@@ -84,7 +121,7 @@ function byLine(exercise: Exercise, want: Unit): Outcome<Key> {
 	const { value: scaled, pi } = valueIn(value, unit, want, true);
 	const own: AskedFigures =
 		significant === null || atMost === null ? null : { kind: 'count', from: significant, to: atMost };
-	return { ok: true, value: { value: scaled, pi, unit: want, ...asked(exercise, own, scaled, pi), limitedBy, chain } };
+	return good({ value: scaled, pi, unit: want, ...asked(exercise, own, scaled, pi), limitedBy, chain });
 }
 
 /** What the exercise asks of the figures; its own count is that of the inputs. */

@@ -24,5 +24,14 @@ export type Verdict = {
 	readonly first: string | null;
 };
 
+/** The lines that judge the answer itself. */
+export type AnswerLines = Pick<Verdict, 'value' | 'figures' | 'unit'>;
+
+/** An answer judged by itself: its lines, and the slips they show. */
+export type Judged = { readonly lines: AnswerLines; readonly slips: readonly Slip[] };
+
+/** The most slips that are named at once. */
+export const SLIPS_LIMIT = 5;
+
 /** The four lines in the order they are shown. */
 export const VERDICT_LINES = ['line', 'value', 'figures', 'unit'] as const;

@@ -1,9 +1,20 @@
-import type { Factor, Start } from '../chain/chain';
+import type { Chain, Factor, Start } from '../chain/chain';
 import type { Fact } from '../fact/fact';
 import type { Quantity } from '../quantity/quantity';
 
-/** What an answer should be: a unit, perhaps in a form. */
-export type Want = { readonly unit: string; readonly form?: 'scientific' | 'plain' | 'fraction' };
+/** An answer that is one quantity: its unit, perhaps its form. */
+export type UnitWant = { readonly unit: string; readonly form?: 'scientific' | 'plain' | 'fraction' };
+
+/**
+ * What an answer should be: a quantity; a mixed measure; how many figures a numeral has; the one factor that
+ * takes the start to a unit; or which block of a line is wrong.
+ */
+export type Want =
+	| UnitWant
+	| { readonly mixed: readonly string[] }
+	| { readonly figures: string }
+	| { readonly factor: string }
+	| { readonly slip: Chain };
 
 /** How the answer is to be rounded: by the figures of the inputs, to a count, to a place, or not at all. */
 export type Rounding = 'figures' | 'none' | { readonly significant: number } | { readonly place: number };
@@ -17,10 +28,12 @@ export type Mark = { readonly at: readonly [number, number]; readonly role: Role
 /** A problem with everything its key is worked from (contract, "check"). */
 export type Exercise = {
 	readonly prompt: string;
-	readonly start: Start;
+	readonly start?: Start;
 	readonly exactStart?: boolean;
 	readonly difference?: boolean;
+	/** The end of a range that begins at the start. */
 	readonly until?: Quantity;
+	/** Quantities to add to the start, or to each other where there is none. */
 	readonly terms?: readonly Quantity[];
 	readonly facts: readonly Fact[];
 	readonly marks?: readonly Mark[];
@@ -30,5 +43,11 @@ export type Exercise = {
 	readonly line?: readonly Factor[];
 };
 
+/** An exercise whose answer is one quantity. */
+export type UnitExercise = Exercise & { readonly want: UnitWant };
+
+/** An exercise that is worked as a line: from a start to a quantity. */
+export type LineExercise = UnitExercise & { readonly start: Start };
+
 /** An exercise of a book: a short name, a title for lists, and what it trains. */
-export type BookExercise = Exercise & { readonly name: string; readonly title: string; readonly trains: string };
+export type BookExercise = LineExercise & { readonly name: string; readonly title: string; readonly trains: string };

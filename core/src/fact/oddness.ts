@@ -5,7 +5,7 @@ const OF_TABLE: Readonly<Partial<Record<TableName, number>>> = {
 	problem: 0,
 	own: 0,
 	prefixes: 2,
-	between: 2,
+	between: 3,
 	constants: 8,
 };
 const OF_OTHERS = 1;

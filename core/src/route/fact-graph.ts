@@ -31,6 +31,9 @@ export type Edge = { readonly move: Move; readonly from: Place; readonly to: Pla
 /** A fact with more than one unit on a side, both ways up. */
 export type Compound = { readonly move: Move; readonly top: Unit; readonly bottom: Unit };
 
+/** A fact of a graph; one that is given says on its factors whether it is exact, if it was told. */
+export type GraphFact = TableFact & { readonly given?: { readonly exact?: boolean } };
+
 /** The facts a route may take, by the unit they lead away from. */
 export type FactGraph = {
 	readonly edges: ReadonlyMap<string, readonly Edge[]>;
@@ -51,9 +54,8 @@ function lone(unit: Unit): UnitPart | null {
 	return unit.parts.length === 1 && only && only.power > 0 ? only : null;
 }
 
-function movesOf(fact: TableFact): readonly Move[] {
-	const of = fact.tables.includes('problem') || fact.tables.includes('own');
-	const rest = { ...(of ? { given: true, exact: fact.exact } : {}), odd: oddnessOf(fact) };
+function movesOf(fact: GraphFact): readonly Move[] {
+	const rest = { ...(fact.given ? { given: true, ...fact.given } : {}), odd: oddnessOf(fact) };
 	return [
 		{ top: fact.right, bottom: fact.left, ...rest },
 		{ top: fact.left, bottom: fact.right, ...rest },
@@ -61,7 +63,7 @@ function movesOf(fact: TableFact): readonly Move[] {
 }
 
 /** The graph of some facts; those that cannot be read are passed over. */
-export function factGraph(facts: readonly TableFact[], prefixes: boolean): FactGraph {
+export function factGraph(facts: readonly GraphFact[], prefixes: boolean): FactGraph {
 	const edges = new Map<string, Edge[]>();
 	const compounds: Compound[] = [];
 	for (const fact of facts)
@@ -92,16 +94,22 @@ export function builtInGraph(): FactGraph {
 }
 
 /** A graph with more facts than another. */
-export function withFacts(graph: FactGraph, facts: readonly TableFact[]): FactGraph {
+export function withFacts(graph: FactGraph, facts: readonly GraphFact[]): FactGraph {
 	const more = factGraph(facts, false);
 	const edges = new Map(graph.edges);
 	for (const [base, list] of more.edges) edges.set(base, [...list, ...(edges.get(base) ?? [])]);
 	return { edges, compounds: [...more.compounds, ...graph.compounds], prefixes: graph.prefixes };
 }
 
-/** Facts as a person gives them, read as facts of their own table; whether they are exact may be left out. */
-export function givenFacts(facts: readonly Fact[]): readonly TableFact[] {
-	return facts.map((fact) => ({ ...fact, exact: fact.exact ?? true, tables: ['own'], source: '' }));
+/** Facts that a problem or a person gives; whether they are exact may be left for their factor to say. */
+export function givenFacts(facts: readonly Fact[]): readonly GraphFact[] {
+	return facts.map((fact) => ({
+		...fact,
+		exact: fact.exact ?? true,
+		tables: ['own'],
+		source: '',
+		given: fact.exact === undefined ? {} : { exact: fact.exact },
+	}));
 }
 
 function prefixEdge(prefix: string, unit: string, label: string | undefined, up: boolean): Edge | null {

@@ -1,0 +1,136 @@
+import type { Exercise } from '../exercise/exercise';
+import { partsOf } from '../mixed/mixed';
+import { type Outcome, type Span, within } from '../numeral/fault';
+import { withPi } from '../numeral/pi';
+import { ONE, type Rational, rational } from '../numeral/rational';
+import type { RoundingTarget } from '../numeral/round';
+import { valueIn } from '../quantity/convert';
+import { likeUnits, ratioOfUnits, sameSize } from '../unit/like-units';
+import { parseUnit } from '../unit/parse-unit';
+import type { Unit } from '../unit/unit';
+import { isRightValue } from './judge-value';
+import { type Key, keyOf } from './key';
+import { type Part, readMixedAnswer } from './read-parts';
+import type { Judged, Slip, VerdictLine } from './verdict';
+
+type MixedWant = { readonly mixed: readonly string[] };
+
+/** Judges an answer that is a mixed measure: its parts together, and that each stands in its own unit. */
+export function judgeMixed(exercise: Exercise & { readonly want: MixedWant }, text: string): Outcome<Judged> {
+	const { mixed } = exercise.want;
+	const units: Unit[] = [];
+	for (const [i, unit] of mixed.entries()) {
+		const read = parseUnit(unit, { counted: true });
+		if (!read.ok) return { ok: false, fault: within(read.fault, `exercise.want.mixed.${i}`) };
+		units.push(read.value);
+	}
+	const smallest = mixed.at(-1) ?? '';
+	const key = keyOf({ ...exercise, want: { unit: smallest } });
+	if (!key.ok) return key;
+	const read = readMixedAnswer(text);
+	if (!read.ok) return { ok: false, fault: within(read.fault, 'answer') };
+	return { ok: true, value: judged(exercise, key.value, units, read.value, text) };
+}
+
+function judged(exercise: Exercise, key: Key, units: readonly Unit[], parts: readonly Part[], text: string): Judged {
+	const all: Span = [0, text.length];
+	const figures: VerdictLine = { verdict: 'not-asked', why: 'A mixed measure is not asked for its figures.' };
+	const names = units.map((unit) => unit.text).join(' and ');
+	const empty = parts.find(({ number }) => number === null);
+	if (empty) {
+		const value: VerdictLine = { verdict: 'absent', why: 'There is a part without a number.', at: empty.at };
+		return { lines: { value, figures, unit: judgeUnits(parts, units, names, all) }, slips: [] };
+	}
+	const unit = judgeUnits(parts, units, names, all);
+	const right = isRight(exercise, key, units, parts);
+	const value: VerdictLine = right
+		? { verdict: 'right', why: 'The parts come to the right value.' }
+		: {
+				verdict: 'wrong',
+				why: `Together the parts do not come to what is asked. Take ${names} one after another.`,
+				at: all,
+			};
+	const slips: Slip[] = [];
+	if (unit.verdict === 'absent') slips.push({ code: 'unit-missing', why: unit.why });
+	if (unit.verdict === 'wrong') slips.push({ code: 'unit-wrong', why: unit.why });
+	return { lines: { value, figures, unit }, slips };
+}
+
+/** The parts as one value of the smallest unit wanted; null where a part is of another kind. */
+function totalOf(parts: readonly Part[], smallest: Unit): Rational | null {
+	let total = rational(0n);
+	const negative = parts[0]?.number?.form.negative ?? false;
+	for (const { number, unit } of parts) {
+		if (!number || !unit || !likeUnits(unit, smallest)) return null;
+		const part = valueIn(number, unit, smallest, true);
+		const value = withPi(part.value, part.pi);
+		// "−7 ft 5 in" is written with its sign once, at the front.
+		total = total.add(negative && value.sign > 0 ? value.neg() : value);
+	}
+	return total;
+}
+
+function isRight(exercise: Exercise, key: Key, units: readonly Unit[], parts: readonly Part[]): boolean {
+	const smallest = units.at(-1) as Unit;
+	const total = totalOf(parts, smallest);
+	if (total === null) return false;
+	const truth = withPi(key.value, key.pi);
+	if (total.equals(truth)) return true;
+	const { rounding } = exercise;
+	if (typeof rounding === 'object')
+		return total.equals(sum(partsOf(truth, units, rounding as RoundingTarget).parts, units));
+	const last = parts.at(-1);
+	const place = last?.unit && sameSize(last.unit, smallest) ? last.number?.lastPlace : null;
+	if (place === null || place === undefined || total.sign === 0) return false;
+	const significant = total.leadingPlace() - place + 1;
+	if (significant < 1) return false;
+	const form = { kind: 'decimal', negative: false, digits: '', exponent: null } as const;
+	const number = {
+		text: '',
+		value: total,
+		pi: 0,
+		significant,
+		atMost: significant,
+		ambiguous: false,
+		lastPlace: place,
+		form,
+	};
+	return isRightValue(number, { value: truth, pi: 0 }, key);
+}
+
+function sum(parts: readonly Rational[], units: readonly Unit[]): Rational {
+	const smallest = units.at(-1) as Unit;
+	return parts.reduce((total, part, i) => {
+		const ratio = ratioOfUnits(units[i] as Unit, smallest);
+		return total.add(part.mul(withPi(ratio.value, ratio.pi)));
+	}, rational(0n));
+}
+
+function judgeUnits(parts: readonly Part[], units: readonly Unit[], names: string, all: Span): VerdictLine {
+	let next = 0;
+	for (const [i, { unit, number, at, unitAt }] of parts.entries()) {
+		if (!unit) return { verdict: 'absent', why: `A part has no unit; ${names} are wanted.`, at };
+		const found = units.findIndex((wanted, k) => k >= next && sameSize(wanted, unit));
+		if (found < 0) return { verdict: 'wrong', why: `${unit.text} is not what is wanted here: ${names}.`, at: unitAt };
+		next = found + 1;
+		const larger = units[found - 1];
+		if (!number) continue;
+		if (i < parts.length - 1 && number.value.d !== 1n)
+			return {
+				verdict: 'wrong',
+				why: `Only the last part has a fraction; ${number.text} ${unit.text} is not whole.`,
+				at,
+			};
+		if (larger && !fits(number.value, unit, larger))
+			return { verdict: 'wrong', why: `${number.text} ${unit.text} still holds a whole ${larger.text}.`, at };
+	}
+	const missing = units.length > 1 && parts.length === 1 && parts[0]?.number?.value.d !== 1n && next < units.length;
+	if (missing) return { verdict: 'wrong', why: `It is wanted in ${names}, part by part.`, at: all };
+	return { verdict: 'right', why: `${names} are what is wanted.` };
+}
+
+/** Whether a part is less than one of the next larger unit. */
+function fits(value: Rational, unit: Unit, larger: Unit): boolean {
+	const ratio = ratioOfUnits(unit, larger);
+	return value.abs().mul(withPi(ratio.value, ratio.pi)).compare(ONE) < 0;
+}

@@ -1,0 +1,64 @@
+import { symbolOfPiece } from '../chain/cancel';
+import { START, sidesOfStart } from '../chain/chain';
+import type { WorkedChain } from '../chain/work-chain';
+import { printUnrounded } from '../numeral/print';
+import { parseUnit } from '../unit/parse-unit';
+import { sayFactor, sayQuantity, sayUnit } from './say';
+
+/** How many digits of a running value are said before it is cut. */
+const SAID_FIGURES = 6;
+
+function listed(words: readonly string[]): string {
+	return words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+}
+
+function sayUnitText(text: string): string {
+	const read = parseUnit(text, { counted: true });
+	return (read.ok && sayUnit(read.value, true)) || 'a plain number';
+}
+
+/** What stands after a block, in words: "6.985 centimetres per hour", cut with "and so on" where it is long. */
+function sayRunning(worked: WorkedChain, index: number): string {
+	const running = worked.running[index + 1];
+	if (!running) return '';
+	const unit = running.unit ? sayUnitText(running.unit) : '';
+	if (!running.value) return unit || 'a plain number';
+	const digits = printUnrounded(running.value, SAID_FIGURES);
+	const value = digits.endsWith('…') ? `about ${digits.slice(0, -1)}` : digits;
+	return [value, running.pi ? 'pi' : '', unit].filter(Boolean).join(' ');
+}
+
+/** What the block did: which units cancelled with it. */
+function sayCancelled(worked: WorkedChain, index: number): string {
+	const gone = worked.pieces
+		.filter(({ block, pair }) => block === index && pair !== null)
+		.filter(
+			({ pair }) =>
+				Math.max(
+					worked.cancelled[pair as number]?.from ?? START,
+					worked.cancelled[pair as number]?.against ?? START,
+				) === index,
+		)
+		.map((piece) => sayUnitText(symbolOfPiece(piece)));
+	const units = [...new Set(gone)];
+	if (!units.length) return 'Nothing cancels with it yet.';
+	return `${listed(units)} ${units.length > 1 ? 'cancel' : 'cancels'}.`.replace(/^./, (c) => c.toUpperCase());
+}
+
+/**
+ * A line in sentences, one for the start and one for each block, for reading aloud and for a worked
+ * solution: what is multiplied by, what cancels, and what stands then.
+ */
+export function sayLine(worked: WorkedChain): readonly string[] {
+	const { start, factors } = worked.read;
+	const written = (quantity: typeof start.top) =>
+		sayQuantity({ number: quantity.number?.text ?? '', unit: quantity.unit.text });
+	const first = start.bottom ? `${written(start.top)} over ${written(start.bottom)}` : written(start.top);
+	return [
+		`Start with ${first}.`,
+		...factors.map(
+			(factor, i) =>
+				`Multiply by ${sayFactor(factor.written)}. ${sayCancelled(worked, i)} Now there ${/^1 \S/.test(sayRunning(worked, i)) ? 'is' : 'are'} ${sayRunning(worked, i)}.`,
+		),
+	];
+}
