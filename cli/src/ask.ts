@@ -27,7 +27,7 @@ function shapeFault(error: z.ZodError): Fault {
  * @param line a JSON text; anything else gets an error reply with id null.
  */
 export function ask(line: string): AskReply {
-	if (Buffer.byteLength(line) > LINE_LIMIT)
+	if (line.length * 3 > LINE_LIMIT && Buffer.byteLength(line) > LINE_LIMIT)
 		return refuse(null, { code: 'too-large', message: `A request line can have up to ${LINE_LIMIT} bytes.` });
 	let json: unknown;
 	try {

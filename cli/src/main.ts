@@ -1,14 +1,29 @@
-import { createInterface } from 'node:readline';
-import { ask } from './ask';
+import { ask, LINE_LIMIT } from './ask';
 
 const USE = `tidy-sum ask    reads requests from standard input, one JSON text a line, and answers each with one line\n`;
 
+function answer(line: string): string {
+	return line.trim() === '' ? '' : `${JSON.stringify(ask(line))}\n`;
+}
+
+/** Writes and waits until there is room for more. */
+async function say(text: string): Promise<void> {
+	if (text !== '' && !process.stdout.write(text)) await new Promise((resolve) => process.stdout.once('drain', resolve));
+}
+
+/**
+ * Answers the lines as they come in, all that one chunk completes at once. Of a line that is too long no
+ * more is kept than it takes to say so.
+ */
 async function answerAll(): Promise<void> {
-	for await (const line of createInterface({ input: process.stdin, crlfDelay: Number.POSITIVE_INFINITY })) {
-		if (line.trim() === '') continue;
-		const more = process.stdout.write(`${JSON.stringify(ask(line))}\n`);
-		if (!more) await new Promise((resolve) => process.stdout.once('drain', resolve));
+	process.stdin.setEncoding('utf8');
+	let rest = '';
+	for await (const chunk of process.stdin) {
+		const lines = (rest + chunk).split(/\r?\n/);
+		rest = (lines.pop() as string).slice(0, LINE_LIMIT + 1);
+		await say(lines.map(answer).join(''));
 	}
+	await say(answer(rest));
 }
 
 const [command] = process.argv.slice(2);

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { kindOf, likeUnits, nearUnits, PREFIXES, parseUnit, rationalText, sameSize, sayUnit, ucumOf } from '../src';
 import { lettersApart } from '../src/unit/find-unit';
+import { BINARY_PREFIXES } from '../src/unit/prefixes';
 import { singular } from '../src/unit/singular';
 import { SHORT_ROWS, UNIT_ROWS } from '../src/unit/table';
 
@@ -227,5 +228,28 @@ describe('what is said of a unit', () => {
 			lettersApart('mter', 'metr'),
 			lettersApart('', 'abc'),
 		]).toEqual([0, 1, 1, 3]);
+	});
+});
+
+describe('prefixes', () => {
+	/** Writings that mean something else: the whole symbol is older than the prefixed one. */
+	const TAKEN = ['TR', 'kph', 'mph'];
+
+	it("are read on every unit that takes them, but where the writing is another unit's own", () => {
+		const taken: string[] = [];
+		for (const { symbol, prefixes } of UNIT_ROWS)
+			for (const prefix of [...PREFIXES, ...BINARY_PREFIXES]) {
+				const text = `${prefix.symbol}${symbol}`;
+				const takes =
+					prefix.two === undefined
+						? prefixes === 'all' || (prefixes !== undefined && prefix.power > 0)
+						: prefixes === 'binary';
+				const unit = parseUnit(text);
+				const [part] = unit.ok ? unit.value.parts : [];
+				const isIt = part?.unit === symbol && part.prefix === prefix.symbol;
+				if (takes && !isIt) taken.push(text);
+				if (!takes) expect([text, isIt]).toEqual([text, false]);
+			}
+		expect(taken).toEqual(TAKEN);
 	});
 });

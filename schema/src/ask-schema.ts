@@ -2,8 +2,8 @@ import { z } from 'zod';
 import { chainSchema, factorSchema, factSchema, quantitySchema } from './chain-schema';
 import { exerciseSchema } from './exercise-schema';
 
-/** A line of `tidy-sum ask` before its operation is known. */
-export const askSchema = z.looseObject({ id: z.json().optional(), op: z.string() });
+/** A line of `tidy-sum ask` before its operation is known; its id may be any JSON. */
+export const askSchema = z.looseObject({ op: z.string() });
 
 export const askNumeralSchema = z.object({ text: z.string() });
 

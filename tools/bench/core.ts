@@ -1,55 +1,218 @@
-import { type Chain, convert, workChain } from '@tidy-sum/core';
+import { spawnSync } from 'node:child_process';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { UcumLhcUtils } from '@lhncbc/ucum-lhc';
+import { buildSync } from 'esbuild';
 import Qty from 'js-quantities';
 import * as math from 'mathjs';
-import { microseconds, table } from './measure';
+import { ask } from '../../cli/src/ask';
+import { casesIn, fuzzInputs } from '../../cli/test/fuzz-inputs';
+import { type Chain, convert, readChain, route, workChain, workRead } from '../../core/src';
+import { UNIT_ROWS } from '../../core/src/unit/table';
+import { median, microseconds, percentile, table } from './measure';
+
+/** The bench runs from the folder of the house. */
+const ROOT = process.cwd();
+const CLI = join(ROOT, 'cli', 'dist', 'tidy-sum.mjs');
 
 const CHAIN: Chain = {
-	start: { number: '6.40', unit: 'qt' },
+	start: { number: '18.5', unit: 'mi/h' },
 	factors: [
-		{ top: { number: '0.9464', unit: 'L' }, bottom: { number: '1', unit: 'qt' } },
-		{ top: { number: '1000', unit: 'mL' }, bottom: { number: '1', unit: 'L' } },
-		{ top: { number: '1.42', unit: 'g' }, bottom: { number: '1', unit: 'mL' } },
-		{ top: { number: '1', unit: 'kg' }, bottom: { number: '1000', unit: 'g' } },
+		{ top: { number: '5280', unit: 'ft' }, bottom: { number: '1', unit: 'mi' } },
+		{ top: { number: '12', unit: 'in' }, bottom: { number: '1', unit: 'ft' } },
+		{ top: { number: '2.54', unit: 'cm' }, bottom: { number: '1', unit: 'in' } },
+		{ top: { number: '1', unit: 'm' }, bottom: { number: '100', unit: 'cm' } },
+		{ top: { number: '1', unit: 'h' }, bottom: { number: '60', unit: 'min' } },
+		{ top: { number: '1', unit: 'min' }, bottom: { number: '60', unit: 's' } },
 	],
-	want: 'kg',
+	want: 'm/s',
 };
+const TOPS = [185n, 5280n, 12n, 254n, 1n, 1n, 1n];
+const BOTTOMS = [10n, 1n, 1n, 100n, 100n, 60n, 60n];
 
-/** What is timed: our call, and the nearest thing each library has to it. */
-const TASKS: readonly {
-	readonly name: string;
-	readonly ours: () => unknown;
-	readonly mathjs: () => unknown;
-	readonly quantities: () => unknown;
-}[] = [
-	{
-		name: 'convert 40 mi/h to ft/s, from text',
+function product(numbers: readonly bigint[]): bigint {
+	let all = 1n;
+	for (const number of numbers) all *= number;
+	return all;
+}
+
+type Row = { readonly name: string; readonly measured: string; readonly bar: string; readonly met: boolean };
+
+/** A measured figure held against its bar; the bar is at most or at least that much. */
+function row(
+	name: string,
+	measured: number,
+	bar: { readonly most?: number; readonly least?: number },
+	unit: string,
+): Row {
+	const { most, least } = bar;
+	const met = (most === undefined || measured <= most) && (least === undefined || measured >= least);
+	const text = most === undefined ? `at least ${least}` : `at most ${most}`;
+	return { name, measured: `${measured.toPrecision(3)} ${unit}`, bar: `${text} ${unit}`, met };
+}
+
+/** Our conversion and chain beside three libraries and beside bare products, all in the same rounds. */
+function calls(): readonly Row[] {
+	const ucum = UcumLhcUtils.getInstance();
+	const read = readChain(CHAIN);
+	if (!read.ok) throw new Error(read.fault.message);
+	const time = microseconds({
 		ours: () => convert({ number: '40', unit: 'mi/h' }, 'ft/s'),
 		mathjs: () => math.unit('40 mi/h').to('ft/s').toNumber('ft/s'),
 		quantities: () => Qty('40 mi/h').to('ft/s').scalar,
-	},
-	{
-		name: 'a chain of four factors, from text',
-		ours: () => workChain(CHAIN),
-		mathjs: () =>
-			math.evaluate('6.40 quart * 0.9464 L / (1 quart) * 1000 mL / (1 L) * 1.42 g / (1 mL) * 1 kg / (1000 g) to kg'),
-		quantities: () =>
-			Qty('6.40 qt').mul(Qty('0.9464 L/qt')).mul(Qty('1000 mL/L')).mul(Qty('1.42 g/mL')).mul(Qty('0.001 kg/g')).to('kg')
-				.scalar,
-	},
-];
+		ucum: () => ucum.convertUnitTo('[mi_i]/h', 40, '[ft_i]/s').toVal,
+		bare: () => product(TOPS) - product(BOTTOMS),
+		derived: () => workRead(read.value),
+		parsed: () => workChain(CHAIN),
+	});
+	const { ours, mathjs, quantities, bare, derived, parsed } = time;
+	process.stdout.write(
+		table('40 mi/h to ft/s from text, median microseconds a call (a ratio over 1 means ours is faster)', [
+			['', 'tidy sum', 'mathjs', 'js-quantities', 'ucum-lhc'],
+			['time', ...[ours, mathjs, quantities, time.ucum].map((one) => one.toFixed(2))],
+			['ratio', '1', ...[mathjs, quantities, time.ucum].map((one) => (one / ours).toFixed(2))],
+		]),
+	);
+	process.stdout.write(
+		table('A chain of six factors, median microseconds', [
+			['bare products', 'derived from a parsed chain', 'parsed and derived'],
+			[bare.toFixed(3), derived.toFixed(2), parsed.toFixed(2)],
+		]),
+	);
+	const fastest = Math.min(mathjs, quantities, time.ucum);
+	return [
+		row('convert from text, against the fastest of three libraries', fastest / ours, { least: 3 }, 'times'),
+		row(
+			'a parsed chain of six with everything derived, in bare BigInt products',
+			derived / bare,
+			{ most: 60 },
+			'times',
+		),
+		row('the same, in mathjs conversions', derived / mathjs, { most: 1 }, 'times'),
+	];
+}
 
-const rows = TASKS.map(({ name, ours, mathjs, quantities }) => {
-	const mine = microseconds(ours);
-	const others = [microseconds(mathjs), microseconds(quantities)];
-	return [name, mine.toFixed(1), ...others.flatMap((time) => [time.toFixed(1), `${(time / mine).toFixed(2)}×`])];
-});
+function routes(): Row {
+	const symbols = UNIT_ROWS.filter(({ offset }) => !offset);
+	let state = 12345;
+	const pick = <T>(of: readonly T[]): T => {
+		state = (Math.imul(state, 1103515245) + 12345) >>> 0;
+		return of[(state >>> 8) % of.length] as T;
+	};
+	const unit = () => {
+		const one = pick(symbols);
+		const prefix = one.prefixes === 'all' ? pick(['', '', 'k', 'm', 'c', 'µ']) : '';
+		return `${prefix}${one.symbol}${pick(['', '', '', '^2', '^3'])}`;
+	};
+	const kinds = new Map<string, string[]>();
+	for (const { symbol, dimension } of symbols) {
+		const key = JSON.stringify(dimension);
+		kinds.set(key, [...(kinds.get(key) ?? []), symbol]);
+	}
+	const families = [...kinds.values()].filter((family) => family.length > 1);
+	const rate = () => {
+		const [top, bottom] = [pick(families), pick(families)];
+		return [`${pick(top)}/${pick(bottom)}`, `${pick(top)}/${pick(bottom)}`];
+	};
+	const pairs = Array.from({ length: 2000 }, (_, i) => (i % 2 ? [unit(), unit()] : rate()) as [string, string]);
+	const timed = () =>
+		pairs.map(([from, to]) => {
+			const began = performance.now();
+			route(from, to);
+			return performance.now() - began;
+		});
+	// A shared machine stops for whole seconds now and then: the better of two rounds is the route's own time.
+	const again = timed();
+	const times = timed().map((time, i) => Math.min(time, again[i] as number));
+	process.stdout.write(
+		`Routes between 2000 random pairs, half of them rates of one kind: median ${median(times).toFixed(3)} ms, slowest ${Math.max(...times).toFixed(1)} ms\n`,
+	);
+	return row('a route between any two units, 99th percentile', percentile(times, 0.99), { most: 5 }, 'ms');
+}
 
-process.stdout.write(
-	table('Median microseconds a call; a ratio over 1 means ours is faster', [
-		['task', 'tidy sum', 'mathjs', 'ratio', 'js-quantities', 'ratio'],
-		...rows,
-	]),
-);
-process.stdout.write(
-	'Ours is exact and gives figures, cancellation, running values and each factor judged; the libraries give one floating-point number.\n',
-);
+/** Cases of the contract without wrong answers, which are searched for slips. */
+function mixedRequests(count: number): string {
+	const folder = join(ROOT, 'cli', 'vectors');
+	const asks = readdirSync(folder).flatMap((file) =>
+		readFileSync(join(folder, file), 'utf8')
+			.split('\n')
+			.filter(Boolean)
+			.map((line) => JSON.parse(line) as { ask: Record<string, unknown>; expect: { right?: boolean } })
+			.filter(({ expect }) => expect.right !== false)
+			.map(({ ask: request }) => request),
+	);
+	return Array.from({ length: count }, (_, id) => JSON.stringify({ id, ...asks[id % asks.length] })).join('\n');
+}
+
+function seconds(args: readonly string[], input = ''): number {
+	const began = performance.now();
+	const { status } = spawnSync(process.execPath, args, { input, maxBuffer: 2 ** 30 });
+	if (status !== 0) throw new Error(`${args.join(' ')} ended with ${status}`);
+	return (performance.now() - began) / 1000;
+}
+
+function commandLine(): readonly Row[] {
+	const count = 100000;
+	const input = mixedRequests(count);
+	const starts = Array.from({ length: 9 }, () => [seconds([CLI, 'ask']), seconds(['-e', ''])] as const);
+	const start = median(starts.map(([ours]) => ours));
+	const empty = median(starts.map(([, bare]) => bare));
+	const busy = median(Array.from({ length: 5 }, () => seconds([CLI, 'ask'], input) - start));
+	process.stdout.write(
+		`tidy-sum ask: starts in ${(start * 1000).toFixed(0)} ms; an empty node script in ${(empty * 1000).toFixed(0)} ms\n`,
+	);
+	return [
+		row('tidy-sum ask, requests a second on mixed cases', count / busy, { least: 20000 }, ''),
+		row('its start, in empty node scripts', start / empty, { most: 3 }, 'times'),
+	];
+}
+
+/** From here on a request is looked at twice. */
+const SLOW_MS = 25;
+
+function fuzz(): Row {
+	const timed = (input: string) => {
+		const began = performance.now();
+		JSON.stringify(ask(input));
+		return performance.now() - began;
+	};
+	const slow: string[] = [];
+	for (const input of fuzzInputs(casesIn(join(ROOT, 'cli', 'vectors')), 200000))
+		if (timed(input) > SLOW_MS) slow.push(input);
+	// Those that were slow once are timed again, lest a stop of the machine is taken for theirs.
+	const [slowest, line] = slow.reduce<readonly [number, string]>(
+		(worst, input) => {
+			const took = Math.min(timed(input), timed(input));
+			return took > worst[0] ? [took, input] : worst;
+		},
+		[0, ''],
+	);
+	process.stdout.write(`Over ${SLOW_MS} ms at first: ${slow.length}; the slowest of them: ${line.slice(0, 160)}\n`);
+	return row('the slowest of 200 000 spoiled requests', slowest, { most: 100 }, 'ms');
+}
+
+function scriptSize(): Row {
+	const { outputFiles } = buildSync({
+		entryPoints: [join(ROOT, 'core', 'src', 'index.ts')],
+		bundle: true,
+		minify: true,
+		format: 'esm',
+		write: false,
+	});
+	const size = gzipSync(outputFiles[0]?.contents ?? Buffer.alloc(0)).length / 1000;
+	return row('script of the core, gzipped', size, { most: 60 }, 'KB');
+}
+
+function main(): void {
+	const all = [...calls(), routes(), ...commandLine(), fuzz(), scriptSize()];
+	process.stdout.write(
+		table('\nFigures against their bars', [
+			['', 'measured', 'bar', ''],
+			...all.map(({ name, measured, bar, met }) => [name, measured, bar, met ? 'met' : 'NOT MET']),
+		]),
+	);
+	if (all.some(({ met }) => !met)) process.exitCode = 1;
+}
+
+main();

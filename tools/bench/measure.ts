@@ -13,26 +13,41 @@ export function percentile(values: readonly number[], share: number): number {
 	return sorted[Math.min(sorted.length - 1, Math.ceil(share * sorted.length) - 1)] as number;
 }
 
-/**
- * Microseconds for one call: the median of several runs, each long enough to trust the clock.
- * @param call what is timed; what it gives is kept from being optimised away.
- */
-export function microseconds(call: () => unknown, runs = 7, atLeastMs = 60): number {
-	let kept: unknown;
-	let times = 1;
-	for (;;) {
+/** How long one turn of a task is, so that the clock can be trusted. */
+const TURN_MS = 25;
+/** A machine that is shared slows for seconds at a time: many short turns, each task in each round. */
+const ROUNDS = 21;
+
+/** How often a task is called in one turn. */
+function callsInTurn(call: () => unknown): number {
+	for (let times = 1; ; times *= 2) {
 		const from = performance.now();
 		for (let i = 0; i < times; i++) kept = call();
-		if (performance.now() - from >= atLeastMs) break;
-		times *= 2;
+		if (performance.now() - from >= TURN_MS) return times;
 	}
-	const each = Array.from({ length: runs }, () => {
-		const from = performance.now();
-		for (let i = 0; i < times; i++) kept = call();
-		return ((performance.now() - from) * 1000) / times;
-	});
+}
+
+/** What a task gives is kept, so that it is not optimised away. */
+let kept: unknown;
+
+/**
+ * Microseconds for one call of each task: the median of its turns. The tasks take turns, so that what slows
+ * the machine slows all of them alike.
+ */
+export function microseconds<K extends string>(tasks: Readonly<Record<K, () => unknown>>): Readonly<Record<K, number>> {
+	const names = Object.keys(tasks) as K[];
+	const calls = new Map(names.map((name) => [name, callsInTurn(tasks[name])]));
+	const turns = new Map(names.map((name) => [name, [] as number[]]));
+	for (let round = 0; round < ROUNDS; round++)
+		for (const name of names) {
+			const times = calls.get(name) as number;
+			const call = tasks[name];
+			const from = performance.now();
+			for (let i = 0; i < times; i++) kept = call();
+			turns.get(name)?.push(((performance.now() - from) * 1000) / times);
+		}
 	if (kept === undefined) throw new Error('nothing was computed');
-	return median(each);
+	return Object.fromEntries(names.map((name) => [name, median(turns.get(name) ?? [])])) as Record<K, number>;
 }
 
 /** A table with a heading, its columns as wide as they need to be. */

@@ -8,9 +8,11 @@ import { printRounded } from '../numeral/print';
 import { round } from '../numeral/round';
 import { valueIn } from '../quantity/convert';
 import type { Quantity } from '../quantity/quantity';
-import { builtInGraph, factGraph, givenFacts, withFacts } from '../route/fact-graph';
+import { type FactGraph, factGraph, givenFacts, withFacts } from '../route/fact-graph';
 import { routeOver } from '../route/route';
 import { parseUnit } from '../unit/parse-unit';
+import type { Unit } from '../unit/unit';
+import { unitOfParts } from '../unit/unit-of-parts';
 import { type Key, unitOfStart } from './key';
 
 /** The least figures a fact between systems is taught with. */
@@ -60,18 +62,36 @@ export function keysWithRoundedFacts(exercise: UnitExercise, key: Key): readonly
 	return keys;
 }
 
+/** The tables without the facts between systems. */
+let others: FactGraph | null = null;
+
+function withoutBetween(): FactGraph {
+	others ??= factGraph(
+		FACT_ROWS.filter((fact) => !isBetween(fact) && !fact.tables.includes('constants')),
+		true,
+	);
+	return others;
+}
+
+/** Whether a fact measures nothing that the units do not: one of mass is no help between lengths. */
+function mayHelp({ left }: TableFact, bases: ReadonlySet<string>): boolean {
+	const read = parseUnit(left.unit);
+	return read.ok && Object.keys(read.value.dimension).every((base) => bases.has(base));
+}
+
+function basesOf({ parts }: Unit): readonly string[] {
+	return parts.flatMap((part) => Object.keys(unitOfParts([part]).dimension));
+}
+
 /** The routes of an exercise by each of the facts between systems on its own. */
 function routesBetween(exercise: UnitExercise): readonly (readonly Factor[])[] {
 	const from = parseUnit(unitOfStart(exercise.start as NonNullable<UnitExercise['start']>), { counted: true });
 	const want = parseUnit(exercise.want.unit, { counted: true });
 	if (!from.ok || !want.ok || from.value.offset) return [];
-	const others = factGraph(
-		FACT_ROWS.filter((fact) => !isBetween(fact) && !fact.tables.includes('constants')),
-		builtInGraph().prefixes,
-	);
-	const own = withFacts(others, givenFacts(exercise.facts));
-	return FACT_ROWS.filter(isBetween).flatMap((fact) => {
-		const factors = routeOver(withFacts(own, [fact]), from.value, want.value, false);
+	const own = withFacts(withoutBetween(), givenFacts(exercise.facts));
+	const bases = new Set([...basesOf(from.value), ...basesOf(want.value)]);
+	return FACT_ROWS.filter((fact) => isBetween(fact) && mayHelp(fact, bases)).flatMap((fact) => {
+		const factors = routeOver(withFacts(own, [fact]), from.value, want.value, {});
 		return factors?.some((factor) => sameFact(factor, fact)) ? [factors] : [];
 	});
 }

@@ -4,7 +4,7 @@ import type { Quantity } from '../quantity/quantity';
 export const TABLE_NAMES = ['prefixes', 'time', 'angle', 'metric', 'customary', 'between', 'constants'] as const;
 
 /** A table of facts, or where else a fact comes from: the problem, or the student. */
-export type TableName = (typeof TABLE_NAMES)[number] | 'problem' | 'own';
+export type TableName = (typeof TABLE_NAMES)[number] | 'problem' | 'own' | 'definitions';
 
 /** An equivalence: one quantity equals another. */
 export type Fact = {

@@ -7,6 +7,7 @@ const OF_TABLE: Readonly<Partial<Record<TableName, number>>> = {
 	prefixes: 2,
 	between: 3,
 	constants: 8,
+	definitions: 9,
 };
 const OF_OTHERS = 1;
 const MEASURED = 4;

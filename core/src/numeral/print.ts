@@ -129,14 +129,10 @@ export function plainText(value: Rational, place: number | null): string {
 	return plainDigits(round(value, { place: to }).units, to);
 }
 
-/** The figures a value that does not end, or only after very many, is written with. */
-const NEARLY_WRITTEN = 10;
-
-/** A value above zero as a numeral that can be read again: all its digits where it ends within 20, else ten figures. */
+/** A value above zero that ends, as a numeral that can be read again, with all its digits. */
 export function decimalText(value: Rational): string {
-	const places = endingPlaces(value);
-	const ending = places === null ? null : shortest((value.n * 10n ** BigInt(places)) / value.d, -places);
-	const { units, place } = ending && ending.significant <= 20 ? ending : round(value, { significant: NEARLY_WRITTEN });
+	const places = endingPlaces(value) ?? 0;
+	const { units, place } = shortest((value.n * 10n ** BigInt(places)) / value.d, -places);
 	const leading = place + digitCount(units) - 1;
 	return leading < -4 || leading > 9 ? scientificOf(units, place) : plainDigits(units, place);
 }

@@ -41,6 +41,35 @@ function digitsIn(size: bigint): number {
 	return `${size}`.length;
 }
 
+/** How often a whole number is divided by a small one, at most `most` times, and what is left of it. */
+function divided(size: bigint, by: bigint, most: number): { readonly times: number; readonly left: bigint } {
+	const stride = 32;
+	const leap = by ** BigInt(stride);
+	let left = size;
+	let times = 0;
+	while (times + stride <= most && left % leap === 0n) {
+		left /= leap;
+		times += stride;
+	}
+	while (times < most && left % by === 0n) {
+		left /= by;
+		times += 1;
+	}
+	return { times, left };
+}
+
+/**
+ * 10^power over a whole number with what they share taken out: the number's rest, the digits left of the
+ * power, and the zeros after them. It spares writing out a long power of ten only to divide it.
+ */
+function shareTens(size: bigint, power: number) {
+	const twos = divided(size, 2n, power);
+	const fives = divided(twos.left, 5n, power);
+	const common = Math.max(twos.times, fives.times);
+	const digits = 2n ** BigInt(common - twos.times) * 5n ** BigInt(common - fives.times);
+	return { rest: fives.left, digits, zeros: '0'.repeat(power - common) };
+}
+
 type Ratio = { readonly n: bigint; readonly d: bigint };
 
 /**
@@ -96,6 +125,19 @@ export class Rational {
 	/** The denominator in lowest terms, above zero. */
 	get d(): bigint {
 		return this.lowest.d;
+	}
+
+	/** `"n/d"` in lowest terms with d above zero, or `"n"` for a whole number: the boundary form of the contract. */
+	text(): string {
+		const { a, b, e } = this;
+		if (e === 0) return b === 1n ? `${a}` : `${a}/${b}`;
+		if (e > 0) {
+			const { rest, digits, zeros } = shareTens(b, e);
+			return rest === 1n ? `${a * digits}${zeros}` : `${a * digits}${zeros}/${rest}`;
+		}
+		const { rest, digits, zeros } = shareTens(a, -e);
+		const below = `${b * digits}${zeros}`;
+		return below === '1' ? `${rest}` : `${rest}/${below}`;
 	}
 
 	/** -1, 0 or 1. */
@@ -225,7 +267,7 @@ export function toPower(base: Rational, power: number): Rational {
 
 /** `"n/d"` in lowest terms with d positive, or `"n"` for a whole number: the boundary form of the contract. */
 export function rationalText(value: Rational): string {
-	return value.d === 1n ? `${value.n}` : `${value.n}/${value.d}`;
+	return value.text();
 }
 
 const BOUNDARY = /^(-?\d+)(?:\/(\d+))?$/;

@@ -34,12 +34,13 @@ function offsetOf(unit: Unit): Rational {
 	return rationalOfRow((unit.offset && only && rowOf(only.unit)?.offset) || '0');
 }
 
+function measures(unit: Unit): string {
+	return unit.text === '' ? 'a plain number has no unit' : `${unit.text} measures ${kindOf(unit.dimension)}`;
+}
+
 /** Why two units cannot be converted into each other, naming both kinds. */
 export function unlike(from: Unit, to: Unit): ReturnType<typeof bad> {
-	return bad(
-		'unlike',
-		`${from.text || 'a plain number'} measures ${kindOf(from.dimension)} and ${to.text || 'a plain number'} measures ${kindOf(to.dimension)}; one cannot become the other.`,
-	);
+	return bad('unlike', `One cannot become the other: ${measures(from)}, and ${measures(to)}.`);
 }
 
 /**

@@ -93,12 +93,16 @@ export function builtInGraph(): FactGraph {
 	return builtIn;
 }
 
-/** A graph with more facts than another. */
-export function withFacts(graph: FactGraph, facts: readonly GraphFact[]): FactGraph {
-	const more = factGraph(facts, false);
+/** Two graphs as one; the facts of the second are looked at first. */
+export function withGraph(graph: FactGraph, more: FactGraph): FactGraph {
 	const edges = new Map(graph.edges);
 	for (const [base, list] of more.edges) edges.set(base, [...list, ...(edges.get(base) ?? [])]);
 	return { edges, compounds: [...more.compounds, ...graph.compounds], prefixes: graph.prefixes };
+}
+
+/** A graph with more facts than another. */
+export function withFacts(graph: FactGraph, facts: readonly GraphFact[]): FactGraph {
+	return withGraph(graph, factGraph(facts, false));
 }
 
 /** Facts that a problem or a person gives; whether they are exact may be left for their factor to say. */
@@ -112,30 +116,42 @@ export function givenFacts(facts: readonly Fact[]): readonly GraphFact[] {
 	}));
 }
 
-function prefixEdge(prefix: string, unit: string, label: string | undefined, up: boolean): Edge | null {
-	const fact = prefixFact(prefix, unit);
-	if (!fact) return null;
-	const plain: Place = { base: unit, unit, prefix: undefined, label, power: 1 };
-	const prefixed: Place = { base: prefix + unit, unit, prefix, label, power: 1 };
-	return up
-		? { move: { top: fact.left, bottom: fact.right, odd: ODD_PREFIX }, from: plain, to: prefixed }
-		: { move: { top: fact.right, bottom: fact.left, odd: ODD_PREFIX }, from: prefixed, to: plain };
+type Both = { readonly up: Edge; readonly down: Edge };
+
+const prefixed = new Map<string, Both | null>();
+
+/** What a prefix says of a unit, both ways; remembered, since every search asks it of the same few. */
+function prefixBoth(prefix: string, unit: string): Both | null {
+	const key = `${prefix} ${unit}`;
+	let both = prefixed.get(key);
+	if (both === undefined) {
+		const fact = prefixFact(prefix, unit);
+		const plain: Place = { base: unit, unit, prefix: undefined, label: undefined, power: 1 };
+		const raised: Place = { base: prefix + unit, unit, prefix, label: undefined, power: 1 };
+		both = fact && {
+			up: { move: { top: fact.left, bottom: fact.right, odd: ODD_PREFIX }, from: plain, to: raised },
+			down: { move: { top: fact.right, bottom: fact.left, odd: ODD_PREFIX }, from: raised, to: plain },
+		};
+		prefixed.set(key, both);
+	}
+	return both;
 }
+
+const NONE: readonly Edge[] = [];
 
 /** The prefix edges that lead away from a place: to the bare unit, or to those of the units looked for. */
 export function prefixEdges(graph: FactGraph, at: Place, lookedFor: ReadonlySet<string>): readonly Edge[] {
-	if (!graph.prefixes) return [];
+	if (!graph.prefixes) return NONE;
 	if (at.prefix !== undefined) {
-		const down = prefixEdge(at.prefix, at.unit, undefined, false);
-		return down ? [down] : [];
+		const both = prefixBoth(at.prefix, at.unit);
+		return both ? [both.down] : NONE;
 	}
-	const row = rowOf(at.unit);
-	if (!row?.prefixes) return [];
+	if (!rowOf(at.unit)?.prefixes) return NONE;
 	const up: Edge[] = [];
 	for (const base of lookedFor) {
-		if (!base.endsWith(at.unit) || base.length === at.unit.length) continue;
-		const edge = prefixEdge(base.slice(0, -at.unit.length), at.unit, undefined, true);
-		if (edge) up.push(edge);
+		if (base.length === at.unit.length || !base.endsWith(at.unit)) continue;
+		const both = prefixBoth(base.slice(0, -at.unit.length), at.unit);
+		if (both) up.push(both.up);
 	}
 	return up;
 }

@@ -1,12 +1,12 @@
-import type { Chain, Factor } from '../chain/chain';
-import { workChain } from '../chain/work-chain';
+import type { Factor } from '../chain/chain';
+import { type WorkedChain, workChain } from '../chain/work-chain';
 import type { Fact } from '../fact/fact';
 import { bad, good, type Outcome, within } from '../numeral/fault';
-import { decimalText } from '../numeral/print';
 import { labelsClash, likeUnits, sameSize } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
 import type { Unit, UnitPart } from '../unit/unit';
 import { unitOfParts } from '../unit/unit-of-parts';
+import { withDefinitions } from './definitions';
 import {
 	builtInGraph,
 	type Compound,
@@ -26,41 +26,37 @@ export type Route = { readonly factors: readonly Factor[]; readonly counted: rea
 /** A unit that must go or come, with the side it stands on. */
 type Need = { readonly part: UnitPart; readonly place: Place; readonly side: 'top' | 'bottom' };
 
+/** The parts of a unit, or of what stands. */
+type Parts = readonly UnitPart[];
+
 type Laid = { readonly move: Move; readonly power: number };
 
 /** How many facts with several units on a side one route may take. */
 const COMPOUNDS_LIMIT = 2;
 /** How many lines are tried with them. */
-const TRIES_LIMIT = 400;
+const TRIES_LIMIT = 100;
 
 function needOf(part: UnitPart): Need {
 	return { part, place: placeOf(part), side: part.power > 0 ? 'top' : 'bottom' };
 }
 
-/** The parts of one unit over another: what must go has its own sign, what must come the other one. */
-function differenceOf(from: Unit, to: Unit): { readonly go: readonly Need[]; readonly come: readonly Need[] } {
-	const left = new Map<string, UnitPart>();
-	const add = (part: UnitPart, sign: number) => {
-		const same = [...left.entries()].find(
-			([, has]) => has.unit === part.unit && has.prefix === part.prefix && labelsAgree(has.label, part.label),
+/** What of one unit's parts must go and what of the other's must come: all but what stands alike on the same side. */
+function differenceOf(from: Parts, to: Parts): { readonly go: readonly Need[]; readonly come: readonly Need[] } {
+	const come = to.map((part) => ({ ...part }));
+	const go: UnitPart[] = [];
+	for (const part of from) {
+		const same = come.find(
+			(has) =>
+				has.unit === part.unit &&
+				has.prefix === part.prefix &&
+				has.power > 0 === part.power > 0 &&
+				labelsAgree(has.label, part.label),
 		);
-		const key = same?.[0] ?? `${part.prefix ?? ''}${part.unit}{${part.label ?? ''}}${sign}`;
-		const power = (same?.[1].power ?? 0) + part.power * sign;
-		if (power === 0) left.delete(key);
-		else left.set(key, { ...(same?.[1] ?? part), power });
-	};
-	for (const part of from.parts) add(part, 1);
-	const want = new Map(left);
-	for (const part of to.parts) add(part, -1);
-	const go: Need[] = [];
-	const come: Need[] = [];
-	for (const [key, part] of left) {
-		const had = want.get(key);
-		// What stood before and still stands must go; what was only taken away must come, on the side it is wanted.
-		if (had && Math.sign(had.power) === Math.sign(part.power)) go.push(needOf(part));
-		else come.push(needOf({ ...part, power: -part.power }));
+		const stays = same ? Math.min(Math.abs(same.power), Math.abs(part.power)) * Math.sign(part.power) : 0;
+		if (same) same.power -= stays;
+		if (part.power !== stays) go.push({ ...part, power: part.power - stays });
 	}
-	return { go, come };
+	return { go: go.map(needOf), come: come.filter(({ power }) => power !== 0).map(needOf) };
 }
 
 /** Where something that must go may end: in a place that is wanted on its side, or against one that must go too. */
@@ -114,16 +110,52 @@ function match(
 /** The most factors a route may have. */
 const FACTORS_LIMIT = 40;
 
-function bySingles(graph: FactGraph, from: Unit, to: Unit): Match | null {
-	const { go, come } = differenceOf(from, to);
-	if (go.length > 8 || come.length > 8) return null;
-	const lookedFor = new Set([...go, ...come].map(({ place }) => place.base));
-	const ways = new Map(go.map((need) => [need, waysFrom(graph, need.place, lookedFor)]));
-	return match(go, come, ways, FACTORS_LIMIT);
+/** A search over one graph: what prefixes may lead to, and the ways found so far. */
+type Search = {
+	readonly graph: FactGraph;
+	readonly lookedFor: ReadonlySet<string>;
+	readonly ways: Map<string, readonly Way[]>;
+};
+
+function basesOf(parts: readonly UnitPart[]): readonly string[] {
+	return parts.map((part) => placeOf(part).base);
 }
 
-function after(unit: Unit, { top, bottom }: Compound, power: number): Unit {
-	const parts: UnitPart[] = unit.parts.map((part) => ({ ...part }));
+function waysOf({ graph, lookedFor, ways }: Search, place: Place): readonly Way[] {
+	const key = `${place.base}^${place.power}{${place.label ?? ''}}`;
+	let known = ways.get(key);
+	if (!known) {
+		known = waysFrom(graph, place, lookedFor);
+		ways.set(key, known);
+	}
+	return known;
+}
+
+function kindOfPlace({ place: { unit, power } }: Need): string {
+	return unitOfParts([{ unit, power }]).kind;
+}
+
+/** The ways from a unit that must go: to its ends of the same kind where it has any, else to wherever they lead. */
+function waysToAlike(search: Search, need: Need, ends: readonly Need[]): readonly Way[] {
+	const kind = kindOfPlace(need);
+	const alike = ends.filter((end) => kindOfPlace(end) === kind).map(({ place }) => place);
+	if (!alike.length) return waysOf(search, need.place);
+	return waysFrom(search.graph, need.place, search.lookedFor, alike);
+}
+
+/** The most units that are matched with each other: more ways to pair them than anyone could mean. */
+const NEEDS_LIMIT = 8;
+
+function bySingles(search: Search, from: Parts, to: Parts): Match | null {
+	const { go, come } = differenceOf(from, to);
+	if (go.length > NEEDS_LIMIT || come.length > NEEDS_LIMIT) return null;
+	const ways = go.map((need) => [need, waysToAlike(search, need, endsFor(need, go, come))] as const);
+	return match(go, come, new Map(ways), FACTORS_LIMIT);
+}
+
+/** The parts that stand once a fact is laid down. */
+function after(standing: Parts, { top, bottom }: Compound, power: number): Parts {
+	const parts: UnitPart[] = standing.map((part) => ({ ...part }));
 	const add = (part: UnitPart, sign: number) => {
 		const at = parts.findIndex(
 			(has) => has.unit === part.unit && has.prefix === part.prefix && labelsAgree(has.label, part.label),
@@ -135,72 +167,54 @@ function after(unit: Unit, { top, bottom }: Compound, power: number): Unit {
 	};
 	for (const part of top.parts) add(part, 1);
 	for (const part of bottom.parts) add(part, -1);
-	return unitOfParts(parts);
+	return parts;
 }
 
-/** Whether a compound fact has anything to do with what is looked for: it leads away from a unit of its kind. */
-function touches(graph: FactGraph, need: Need, compound: Compound): boolean {
-	const lookedFor = new Set([...compound.top.parts, ...compound.bottom.parts].map((part) => placeOf(part).base));
-	if (lookedFor.has(need.place.base)) return true;
-	return waysFrom(graph, { ...need.place, power: 1 }, lookedFor).some(({ place }) => lookedFor.has(place.base));
+/** The facts with several units on a side that may help: what they name, or all they name it by, can be come to. */
+function compoundsNear(search: Search, needs: readonly Need[]): readonly Compound[] {
+	const reached = new Set(
+		needs.flatMap(({ place }) => waysOf(search, { ...place, power: 1 }).map((way) => way.place.base)),
+	);
+	const within = (parts: readonly UnitPart[]) => parts.length > 0 && basesOf(parts).every((base) => reached.has(base));
+	return search.graph.compounds.filter(({ top, bottom }) => within(top.parts) || within(bottom.parts));
 }
 
 /** Routes that take one or two facts with several units on a side (1 N = 1 kg·m/s²), beside simple ones. */
-function byCompounds(graph: FactGraph, from: Unit, to: Unit): Match | null {
+function byCompounds(graph: FactGraph, from: Parts, to: Parts): Match | null {
 	const { go, come } = differenceOf(from, to);
-	const near = graph.compounds.filter((compound) => [...go, ...come].some((need) => touches(graph, need, compound)));
-	let tries = 0;
+	const held = graph.compounds.flatMap(({ top, bottom }) => basesOf([...top.parts, ...bottom.parts]));
+	const lookedFor = new Set([...held, ...basesOf(from), ...basesOf(to)]);
+	const search: Search = { graph, lookedFor, ways: new Map() };
+	// A unit that leads nowhere, and that no such fact holds, stays where it is whatever is tried.
+	const stuck = [...go, ...come].some(({ place }) => waysOf(search, place).length < 2 && !held.includes(place.base));
+	if (stuck) return null;
+	const near = compoundsNear(search, [...go, ...come]);
+	const powers = [...go, ...come].some(({ place }) => place.power > 1) ? [1, 2] : [1];
 	let best: Match | null = null;
-	const look = (unit: Unit, taken: readonly Laid[], odd: number) => {
-		for (const compound of near) {
-			for (const power of [1, 2]) {
-				if (tries++ > TRIES_LIMIT) return;
-				const next = after(unit, compound, power);
-				const laid = [...taken, { move: compound.move, power }];
-				const rest = bySingles(graph, next, to);
-				const count = laid.length + (rest?.count ?? 0);
-				const total = odd + compound.move.odd + (rest?.odd ?? 0);
-				if (rest && (!best || count < best.count || (count === best.count && total < best.odd)))
-					best = { count, odd: total, laid: [...laid, ...rest.laid] };
-				if (!best && laid.length < COMPOUNDS_LIMIT) look(next, laid, odd + compound.move.odd);
-			}
-		}
-	};
-	look(from, [], 0);
+	let level: readonly Taken[] = [{ parts: from, laid: [], odd: 0 }];
+	let tries = 0;
+	for (let depth = 0; depth < COMPOUNDS_LIMIT && !best; depth++) {
+		const next: Taken[] = [];
+		for (const taken of level)
+			for (const compound of near)
+				for (const power of powers) {
+					if (tries++ > TRIES_LIMIT) return best;
+					const parts = after(taken.parts, compound, power);
+					const laid = [...taken.laid, { move: compound.move, power }];
+					const odd = taken.odd + compound.move.odd;
+					next.push({ parts, laid, odd });
+					const rest = bySingles(search, parts, to);
+					if (!rest) continue;
+					const made: Match = { count: laid.length + rest.count, odd: odd + rest.odd, laid: [...laid, ...rest.laid] };
+					if (!best || made.count < best.count || (made.count === best.count && made.odd < best.odd)) best = made;
+				}
+		level = next;
+	}
 	return best;
 }
 
-/** The SI unit of one word for what a unit measures, to go by where no table has a fact. */
-const COHERENT = ['m', 'm^2', 'm^3', 'kg', 's', 'rad', 'K', 'mol', 'J', 'W', 'Pa', 'N', 'Bq', 'Gy', 'T', 'Wb', 'lx'];
-
-/** What a unit is by its definition, as a factor to or from the coherent SI unit; null where it is that unit. */
-function definitionOf(unit: Unit): { readonly move: Move; readonly to: string } | null {
-	for (const text of COHERENT) {
-		const read = parseUnit(text);
-		if (!read.ok || read.value.kind !== unit.kind) continue;
-		if (unit.pi !== 0 || sameSize(read.value, unit)) return null;
-		const number = decimalText(unit.factor);
-		return {
-			move: {
-				top: { number, unit: text },
-				bottom: { number: '1', unit: unit.text },
-				exact: unit.figures === null,
-				odd: 9,
-			},
-			to: text,
-		};
-	}
-	return null;
-}
-
-/** By the definitions of both units, through the SI unit: where no table knows a way. */
-function byDefinitions(from: Unit, to: Unit): Match | null {
-	const laid: Laid[] = [];
-	const [away, home] = [definitionOf(from), definitionOf(to)];
-	if (away) laid.push({ move: away.move, power: 1 });
-	if (home) laid.push({ move: { ...home.move, top: home.move.bottom, bottom: home.move.top }, power: 1 });
-	return laid.length ? { count: laid.length, odd: 9 * laid.length, laid } : null;
-}
+/** A line with some facts of several units laid down. */
+type Taken = { readonly parts: Parts; readonly laid: readonly Laid[]; readonly odd: number };
 
 function factorOf({ move: { top, bottom, exact, given }, power }: Laid): Factor {
 	return {
@@ -212,37 +226,50 @@ function factorOf({ move: { top, bottom, exact, given }, power }: Laid): Factor 
 	};
 }
 
+/** The line of some factors from one of a unit, worked; null when it cannot be. */
+function lineOf(from: Unit, factors: readonly Factor[], to?: Unit): WorkedChain | null {
+	const worked = workChain({ start: { number: '1', unit: from.text }, factors, ...(to ? { want: to.text } : {}) });
+	return worked.ok ? worked.value : null;
+}
+
+function cancelsAt(worked: WorkedChain | null, index: number): boolean {
+	return worked?.cancelled.some((pair) => Math.max(pair.from, pair.against) === index) ?? false;
+}
+
 /** The factors in an order in which each one cancels something that stands, where there is one. */
 function inOrder(from: Unit, factors: readonly Factor[]): readonly Factor[] {
+	const asFound = lineOf(from, factors);
+	if (factors.every((_, i) => cancelsAt(asFound, i))) return factors;
 	const ordered: Factor[] = [];
 	const left = [...factors];
-	const start = { number: '1', unit: from.text };
 	while (left.length) {
-		const at = left.findIndex((factor) => {
-			const now = workChain({ start, factors: [...ordered, factor] });
-			return now.ok && now.value.cancelled.some(({ from: a, against: b }) => Math.max(a, b) === ordered.length);
-		});
+		const at = left.findIndex((factor) => cancelsAt(lineOf(from, [...ordered, factor]), ordered.length));
 		ordered.push(...left.splice(Math.max(0, at), 1));
 	}
 	return ordered;
 }
 
-function reaches(from: Unit, to: Unit, factors: readonly Factor[]): boolean {
-	const chain: Chain = { start: { number: '1', unit: from.text }, factors, want: to.text };
-	const worked = workChain(chain);
-	return worked.ok && worked.value.reached === true;
-}
-
-/** The fewest factors from one unit to another over a graph of facts; null where there is no way. */
-export function routeOver(graph: FactGraph, from: Unit, to: Unit, definitions: boolean): readonly Factor[] | null {
+/**
+ * The fewest factors from one unit to another over a graph of facts; null where there is no way.
+ * @param besides what else may be tried: facts with several units on a side, and the units' definitions.
+ */
+export function routeOver(
+	graph: FactGraph,
+	from: Unit,
+	to: Unit,
+	besides: { readonly compounds?: boolean; readonly definitions?: boolean },
+): readonly Factor[] | null {
 	if (sameSize(from, to) && !labelsClash(from, to)) return [];
+	const lookedFor = new Set([...basesOf(from.parts), ...basesOf(to.parts)]);
+	const simple = (over: FactGraph) => bySingles({ graph: over, lookedFor, ways: new Map() }, from.parts, to.parts);
+	const defined = besides.definitions ? withDefinitions(graph) : null;
 	const found =
-		bySingles(graph, from, to) ??
-		byCompounds(graph, from, to) ??
-		(definitions && likeUnits(from, to) && !labelsClash(from, to) ? byDefinitions(from, to) : null);
+		simple(graph) ??
+		(defined && simple(defined)) ??
+		(besides.compounds ? byCompounds(defined ?? graph, from.parts, to.parts) : null);
 	if (!found) return null;
 	const factors = inOrder(from, found.laid.map(factorOf));
-	return reaches(from, to, factors) ? factors : null;
+	return lineOf(from, factors, to)?.reached ? factors : null;
 }
 
 /** Which facts a route may take: only those given, the built-in tables, or both. */
@@ -272,7 +299,9 @@ export function route(from: string, to: string, choose: RouteFacts = {}): Outcom
 	const tablesOnly = choose.facts === undefined || choose.facts.length === 0;
 	const useTables = choose.tables ?? choose.facts === undefined;
 	const hopeless = useTables && tablesOnly && !likeUnits(start.value, end.value);
-	const factors = hopeless ? null : routeOver(graphOf(choose), start.value, end.value, useTables);
+	const factors = hopeless
+		? null
+		: routeOver(graphOf(choose), start.value, end.value, { compounds: true, definitions: useTables });
 	if (!factors)
 		return bad(
 			'no-route',

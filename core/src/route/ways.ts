@@ -22,10 +22,6 @@ function keyOf(place: Place): string {
 	return `${place.base}^${place.power}{${place.label ?? ''}}`;
 }
 
-function before(a: Way, b: Way): boolean {
-	return a.count < b.count || (a.count === b.count && a.odd < b.odd);
-}
-
 /** Where an edge leads from a place, raised as often as it takes; null where the powers do not fit. */
 function along(edge: Edge, at: Place): { readonly place: Place; readonly power: number } | null {
 	if (at.power % edge.from.power !== 0 || !labelsAgree(edge.from.label, at.label)) return null;
@@ -39,30 +35,39 @@ function along(edge: Edge, at: Place): { readonly place: Place; readonly power: 
  * All places that can be come to from one, each by its fewest factors and, of these, the least odd: a
  * search outward, nearest first.
  * @param lookedFor the units, with prefix, that prefixes may lead to.
+ * @param ends where the way may end: the search stops once all of them are found; without any it goes on to the last place.
  */
-export function waysFrom(graph: FactGraph, start: Place, lookedFor: ReadonlySet<string>): readonly Way[] {
+export function waysFrom(
+	graph: FactGraph,
+	start: Place,
+	lookedFor: ReadonlySet<string>,
+	ends: readonly Place[] = [],
+): readonly Way[] {
+	const missing = new Set(ends.map(({ base, power }) => `${base}^${power}`));
 	const best = new Map<string, Way>();
 	let level: Way[] = [{ place: start, count: 0, odd: 0, steps: [] }];
 	best.set(keyOf(start), level[0] as Way);
 	while (level.length && best.size < PLACES_LIMIT) {
 		const next = new Map<string, Way>();
 		for (const way of level) {
-			const edges = [...(graph.edges.get(way.place.base) ?? []), ...prefixEdges(graph, way.place, lookedFor)];
-			for (const edge of edges) {
+			const lead = (edge: Edge) => {
 				const led = along(edge, way.place);
-				if (!led) continue;
+				if (!led) return;
 				const key = keyOf(led.place);
-				const found: Way = {
-					place: led.place,
-					count: way.count + 1,
-					odd: way.odd + edge.move.odd,
-					steps: [...way.steps, { edge, power: led.power }],
-				};
 				const known = best.get(key) ?? next.get(key);
-				if (!known || before(found, known)) next.set(key, found);
-			}
+				const count = way.count + 1;
+				const odd = way.odd + edge.move.odd;
+				if (known && (known.count < count || (known.count === count && known.odd <= odd))) return;
+				next.set(key, { place: led.place, count, odd, steps: [...way.steps, { edge, power: led.power }] });
+			};
+			for (const edge of graph.edges.get(way.place.base) ?? []) lead(edge);
+			for (const edge of prefixEdges(graph, way.place, lookedFor)) lead(edge);
 		}
-		for (const [key, way] of next) best.set(key, way);
+		for (const [key, way] of next) {
+			best.set(key, way);
+			missing.delete(`${way.place.base}^${way.place.power}`);
+		}
+		if (ends.length && missing.size === 0) break;
 		level = [...next.values()];
 	}
 	return [...best.values()];

@@ -42,7 +42,7 @@ function sayCancelled(worked: WorkedChain, index: number): string {
 		.map((piece) => sayUnitText(symbolOfPiece(piece)));
 	const units = [...new Set(gone)];
 	if (!units.length) return 'Nothing cancels with it yet.';
-	return `${listed(units)} ${units.length > 1 ? 'cancel' : 'cancels'}.`.replace(/^./, (c) => c.toUpperCase());
+	return `${listed(units)} cancel.`.replace(/^./, (c) => c.toUpperCase());
 }
 
 /**

@@ -100,6 +100,31 @@ export function lettersApart(a: string, b: string): number {
 	return last[b.length] as number;
 }
 
+/** The letters of a word as bits, so that words with quite other letters are told apart at once. */
+function letterBits(word: string): number {
+	let bits = 0;
+	for (let i = 0; i < word.length; i++) bits |= 1 << (word.charCodeAt(i) & 31);
+	return bits;
+}
+
+function bitsIn(bits: number): number {
+	let count = 0;
+	for (let left = bits; left !== 0; left &= left - 1) count += 1;
+	return count;
+}
+
+type Named = { readonly name: string; readonly bits: number; readonly shown: string };
+
+let named: readonly Named[] | null = null;
+
+/** The names that may be meant, with what to offer for each. */
+function theNames(): readonly Named[] {
+	named ??= [...theIndex().names].flatMap(([name, found]) =>
+		'row' in found ? [{ name, bits: letterBits(name), shown: (found.prefix?.name ?? '') + found.row.name }] : [],
+	);
+	return named;
+}
+
 /** Up to three units whose name or symbol is near the word, nearest first, by name or by symbol as typed. */
 export function nearUnits(word: string): readonly string[] {
 	if (word.length > 40) return [];
@@ -109,13 +134,13 @@ export function nearUnits(word: string): readonly string[] {
 	const offer = (shown: string, apart: number) => {
 		if (apart <= reach && apart < (near.get(shown) ?? 99)) near.set(shown, apart);
 	};
-	const { symbols, names } = theIndex();
-	for (const [symbol, found] of symbols) {
-		if (symbol.toLowerCase() === typed && 'row' in found) offer((found.prefix?.symbol ?? '') + found.row.symbol, 0);
-	}
-	for (const [name, found] of names)
-		if (Math.abs(name.length - typed.length) <= reach && 'row' in found)
-			offer((found.prefix?.name ?? '') + found.row.name, lettersApart(typed, name));
+	for (const [symbol, found] of theIndex().symbols)
+		if (symbol.length === typed.length && symbol.toLowerCase() === typed && 'row' in found)
+			offer((found.prefix?.symbol ?? '') + found.row.symbol, 0);
+	const bits = letterBits(typed);
+	for (const { name, bits: theirs, shown } of theNames())
+		if (Math.abs(name.length - typed.length) <= reach && bitsIn(bits ^ theirs) <= 2 * reach)
+			offer(shown, lettersApart(typed, name));
 	return [...near]
 		.sort(([a, x], [b, y]) => x - y || a.length - b.length)
 		.slice(0, 3)

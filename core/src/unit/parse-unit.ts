@@ -101,7 +101,9 @@ function wordKind(kind: Token['kind'], text: string): Token['kind'] {
 	const word = text.toLowerCase();
 	if (word === 'per') return 'per';
 	if (word === 'squared' || word === 'cubed') return 'squared';
-	return word in SQUARES ? 'square' : 'word';
+	// In capitals it may be a symbol: cU is a hundredth of an enzyme unit, cu is cubic.
+	const raises = Object.hasOwn(SQUARES, word) && (word === text || !findUnit(text));
+	return raises ? 'square' : 'word';
 }
 
 /** The longest run of words that is one name: "nautical mile", "degrees Celsius". */

@@ -32,7 +32,7 @@ export const VOLUME_UNITS: readonly UnitRow[] = [
 	{ symbol: 'imp tbsp', name: 'imperial tablespoon', names: ['UK tablespoon'], dimension: { m: 3 }, factor: '454609/25600000000', source: 'five eighths of an imperial fluid ounce' },
 	{ symbol: 'imp tsp', name: 'imperial teaspoon', names: ['UK teaspoon'], dimension: { m: 3 }, factor: '454609/76800000000', source: 'a third of an imperial tablespoon' },
 	{ symbol: 'imp bu', name: 'imperial bushel', names: ['UK bushel'], dimension: { m: 3 }, factor: '0.03636872', ucum: '[bu_br]', source: SP811 },
-	{ symbol: 'metric cup', name: 'metric cup', dimension: { m: 3 }, factor: '0.00025', ucum: '[cup_m]', source: 'a quarter of a litre' },
+	{ symbol: 'metric cup', name: 'metric cup', dimension: { m: 3 }, factor: '0.00025', source: 'a quarter of a litre' },
 	{ symbol: 'metric tbsp', name: 'metric tablespoon', dimension: { m: 3 }, factor: '0.000015', ucum: '[tbs_m]', source: FDA },
 	{ symbol: 'metric tsp', name: 'metric teaspoon', dimension: { m: 3 }, factor: '0.000005', ucum: '[tsp_m]', source: FDA },
 	{ symbol: 'acre ft', name: 'acre-foot', plural: 'acre-feet', names: ['acre foot', 'acre feet'], dimension: { m: 3 }, factor: '60228605349/48828125', source: HB44 },

@@ -1,0 +1,193 @@
+import { type Chain, check, type Exercise } from '../src';
+
+const BASE = { prompt: '', facts: [], rounding: 'figures' } as const;
+
+function verdict(
+	exercise: Omit<Exercise, 'prompt' | 'facts' | 'rounding'> & Partial<Exercise>,
+	answer: string,
+	chain?: Chain,
+) {
+	const made = check({ ...BASE, ...exercise } as Exercise, answer, chain);
+	if (!made.ok) return made.fault.code;
+	const { value, figures, unit, right, first } = made.value;
+	return { value: value.verdict, figures: figures.verdict, unit: unit.verdict, right, first };
+}
+
+const q = (text: string) => ({ number: text.split(' ')[0] as string, unit: text.split(' ').slice(1).join(' ') });
+
+describe('a mixed answer', () => {
+	const beam = { start: q('8.75 ft'), want: { mixed: ['ft', 'in'] } };
+
+	it.each([
+		['8 ft 9 in', true, 'right', 'right'],
+		[`8'9"`, true, 'right', 'right'],
+		['8 feet and 9 inches', true, 'right', 'right'],
+		['8 ft, 9.0 in', true, 'right', 'right'],
+		['8 ft 75 in', false, 'wrong', 'wrong'],
+		['7 ft 21 in', false, 'right', 'wrong'],
+		['8.75 ft', false, 'right', 'wrong'],
+		['9 in 8 ft', false, 'right', 'wrong'],
+		['8 ft 9', false, 'wrong', 'absent'],
+		['105 in', false, 'right', 'wrong'],
+	])('%s is right: %s, its value %s and its units %s', (answer, right, value, unit) => {
+		expect(verdict(beam, answer)).toMatchObject({ right, value, unit, figures: 'not-asked' });
+	});
+
+	it('may leave out a part of nothing, and has its sign once', () => {
+		expect(verdict({ start: q('36 in'), want: { mixed: ['ft', 'in'] } }, '3 ft')).toMatchObject({ right: true });
+		expect(verdict({ start: q('-89 in'), want: { mixed: ['ft', 'in'] } }, '-7 ft 5 in')).toMatchObject({ right: true });
+	});
+
+	it('is rounded where that is asked, with carries', () => {
+		const sled = { start: q('11.99 in'), want: { mixed: ['ft', 'in'] }, rounding: { place: 0 } };
+		expect(verdict(sled, '1 ft 0 in')).toMatchObject({ right: true });
+		expect(verdict(sled, '0 ft 11.99 in')).toMatchObject({ value: 'right' });
+		expect(verdict(sled, '0 ft 11 in')).toMatchObject({ value: 'wrong' });
+	});
+});
+
+describe('a range', () => {
+	const house = { start: q('15 degC'), until: q('25 degC'), want: { unit: 'degF' } };
+
+	it.each([
+		['59 to 77 degF', true],
+		['59 degF to 77 degF', true],
+		['59–77 °F', true],
+		['59 to 78 degF', false],
+		['77 to 59 degF', false],
+		['59 degF', false],
+		['59 to 77', false],
+	])('%s is right: %s', (answer, right) => {
+		expect(verdict(house, answer)).toMatchObject({ right });
+	});
+
+	it('goes from low to high below zero too, whichever end is named first', () => {
+		const freezer = { start: q('-18 degC'), until: q('-25 degC'), want: { unit: 'K' } };
+		expect(verdict(freezer, '248 to 255 K')).toMatchObject({ right: true });
+		expect(verdict(freezer, '255 to 248 K')).toMatchObject({ right: false });
+	});
+
+	it('names the end that is off', () => {
+		const made = check({ ...BASE, ...house }, '59 to 78 degF');
+		expect(made.ok && made.value.value.why).toContain('At the high end');
+	});
+});
+
+describe('a sum', () => {
+	const rope = { terms: [q('2.50 m'), q('35 cm'), q('0.4 m')], want: { unit: 'm' } };
+
+	it('is good to the last place that all of its terms have', () => {
+		expect(verdict(rope, '3.3 m')).toMatchObject({ right: true });
+		expect(verdict(rope, '3.25 m')).toMatchObject({ value: 'right', figures: 'wrong' });
+		expect(verdict(rope, '3.1 m')).toMatchObject({ value: 'wrong' });
+	});
+
+	it('begins with the start where there is one', () => {
+		expect(verdict({ start: q('1.00 kg'), terms: [q('250. g')], want: { unit: 'kg' } }, '1.25 kg')).toMatchObject({
+			right: true,
+		});
+	});
+});
+
+describe('a count of figures', () => {
+	it.each([
+		['0.0820', '3', true],
+		['0.0820', '3 significant figures', true],
+		['0.0820', '3 sf', true],
+		['0.0820', '5', false],
+		['1250', '3', true],
+		['4000.', '4', true],
+		['0.0820', 'three or so', false],
+	])('of %s, %s is right: %s', (figures, answer, right) => {
+		expect(verdict({ want: { figures } }, answer)).toMatchObject({ right, figures: 'not-asked' });
+	});
+
+	it('has no key for what is exact by its form', () => {
+		expect(verdict({ want: { figures: '10^-3' } }, '1')).toBe('no-key');
+	});
+});
+
+describe('the one factor that is missing', () => {
+	const work = { start: q('2500 J'), want: { factor: 'kJ' } };
+
+	it.each([
+		['1 kJ / 10^3 J', true, null],
+		['1 kJ/1000 J', true, null],
+		['(1 kJ / 1000 J)', true, null],
+		['0.001 kJ / 1 J', true, null],
+		['1 kJ per 1000 J', true, null],
+		['0.001 kJ/J', true, null],
+		['1000 J / 1 kJ', false, 'flipped-factor'],
+		['1 kJ / 100 J', false, 'unequal-factor'],
+		['kJ', false, null],
+	])('%s is right: %s', (answer, right, first) => {
+		expect(verdict(work, answer)).toMatchObject({ right, first });
+	});
+
+	it('may carry a power, and may be a fact of the problem', () => {
+		expect(verdict({ start: q('0.35 m^2'), want: { factor: 'cm^2' } }, '(100 cm / 1 m)^2')).toMatchObject({
+			right: true,
+		});
+		const facts = [{ left: q('12 jar'), right: q('1 crate') }];
+		expect(verdict({ start: q('4 crate'), want: { factor: 'jar' }, facts }, '12 jars / 1 crate')).toMatchObject({
+			right: true,
+		});
+		expect(verdict({ start: q('4 crate'), want: { factor: 'jar' }, facts }, '10 jars / 1 crate')).toMatchObject({
+			right: false,
+		});
+	});
+});
+
+describe('the block that is wrong', () => {
+	const line = (...factors: (readonly [string, string, number?])[]): Exercise['want'] => ({
+		slip: {
+			start: q('3.0 ft'),
+			factors: factors.map(([top, bottom, power]) => ({ top: q(top), bottom: q(bottom), ...(power ? { power } : {}) })),
+			want: 'cm',
+		},
+	});
+
+	it.each([
+		['upside down', line(['12 in', '1 ft'], ['1 in', '2.54 cm']), 2],
+		['with a wrong number', line(['16 in', '1 ft'], ['2.54 cm', '1 in']), 1],
+	])('is found %s', (_, want, block) => {
+		expect(verdict({ want }, `factor ${block}`)).toMatchObject({ right: true });
+		expect(verdict({ want }, `${block}`)).toMatchObject({ right: true });
+		expect(verdict({ want }, `factor ${3 - block}`)).toMatchObject({ right: false, value: 'wrong' });
+		expect(verdict({ want }, 'the last')).toMatchObject({ right: false, value: 'absent' });
+	});
+
+	it('is none in a line that holds', () => {
+		expect(verdict({ want: line(['12 in', '1 ft'], ['2.54 cm', '1 in']) }, 'factor 1')).toBe('no-key');
+	});
+});
+
+describe('an exercise without a line', () => {
+	it('has its key by a route over its facts and the tables', () => {
+		const honey = {
+			start: q('4.0 crate'),
+			facts: [
+				{ left: q('12 jar'), right: q('1 crate') },
+				{ left: q('454 g'), right: q('1 jar'), exact: false },
+			],
+			want: { unit: 'kg' },
+		};
+		expect(verdict(honey, '22 kg')).toMatchObject({ right: true });
+		expect(verdict(honey, '21 kg')).toMatchObject({ value: 'wrong' });
+		expect(verdict({ ...honey, facts: [] }, '22 kg')).toBe('no-route');
+	});
+
+	it('starts from two quantities, one over the other', () => {
+		const sled = { start: { top: q('150. km'), bottom: q('2.5 h') }, want: { unit: 'm/s' } };
+		expect(verdict(sled, '17 m/s')).toMatchObject({ right: true });
+	});
+
+	it('takes a fact between systems rounded to as many figures as are asked', () => {
+		const road = { start: q('25.00 mi'), want: { unit: 'km' }, rounding: { significant: 3 } };
+		expect(verdict(road, '40.2 km')).toMatchObject({ right: true });
+		expect(verdict(road, '40.3 km')).toMatchObject({ right: true });
+		expect(verdict(road, '40.5 km')).toMatchObject({ right: false });
+		const load = { start: q('6.00 lb'), want: { unit: 'kg' } };
+		expect(verdict(load, '2.72 kg')).toMatchObject({ right: true });
+	});
+});

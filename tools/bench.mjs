@@ -1,0 +1,27 @@
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { build } from 'esbuild';
+import { ROOT, run } from './lib/run.mjs';
+import { commandLine, packages, tool } from './lib/steps.mjs';
+
+/** Times the core as it is shipped: bundled, without the helpers a development loader puts into every function. */
+await tool(async () => {
+	packages();
+	await commandLine();
+	const outfile = join(ROOT, 'tools', 'dist', 'bench-core.cjs');
+	mkdirSync(join(ROOT, 'tools', 'dist'), { recursive: true });
+	await build({
+		entryPoints: [join(ROOT, 'tools', 'bench', 'core.ts')],
+		outfile,
+		bundle: true,
+		platform: 'node',
+		format: 'cjs',
+		packages: 'external',
+		alias: {
+			'@tidy-sum/core': join(ROOT, 'core', 'src', 'index.ts'),
+			'@tidy-sum/schema': join(ROOT, 'schema', 'src', 'index.ts'),
+		},
+		logLevel: 'warning',
+	});
+	if (!run(process.execPath, [outfile]).ok) process.exitCode = 1;
+});
