@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { type Role, type StyleProp, StyleSheet, type ViewStyle } from 'react-native';
-import { unstable_createElement } from 'react-native-web';
+import createElement from 'react-native-web/dist/exports/createElement';
 
 export type BoxProps = {
 	readonly children?: ReactNode;
@@ -21,7 +21,7 @@ export type BoxProps = {
  * what is drawn many times or anew at every touch. It is laid out as a View is.
  */
 export function Box({ style, ...rest }: BoxProps) {
-	return unstable_createElement('div', { ...rest, style: [styles.box, style] });
+	return createElement('div', { ...rest, style: [styles.box, style] });
 }
 
 type TouchProps = BoxProps & {
@@ -34,7 +34,7 @@ type TouchProps = BoxProps & {
  * pressed is shown by the page's own style sheet, with no drawing anew.
  */
 export function Touch({ onTouch, style, disabled = false, ...rest }: TouchProps) {
-	return unstable_createElement('button', {
+	return createElement('button', {
 		...rest,
 		'aria-disabled': disabled,
 		onClick: disabled ? undefined : onTouch,

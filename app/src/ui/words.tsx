@@ -1,6 +1,6 @@
 import { Children, createContext, type ReactNode, useContext } from 'react';
 import { type Role, type StyleProp, StyleSheet, type TextStyle } from 'react-native';
-import { unstable_createElement } from 'react-native-web';
+import createElement from 'react-native-web/dist/exports/createElement';
 import { FONT, SIZE } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 
@@ -48,7 +48,7 @@ function raised(children: ReactNode, size: keyof typeof SIZE): ReactNode {
 		return child.split(SUPERSCRIPT).map((piece, i) =>
 			i % 2 === 0
 				? piece
-				: unstable_createElement('span', {
+				: createElement('span', {
 						key: i,
 						role: 'superscript',
 						style: [plain.inside, plain[`${size}Raised`]],
@@ -68,7 +68,7 @@ const Inside = createContext(false);
 export function Words({ children, size = 'body', tone = 'ink', strong, mono, style, ...rest }: Props) {
 	const tones = useTones();
 	const inside = useContext(Inside);
-	const element = unstable_createElement(inside ? 'span' : 'div', {
+	const element = createElement(inside ? 'span' : 'div', {
 		...rest,
 		style: [
 			inside ? plain.inside : plain.words,
