@@ -34,7 +34,8 @@ function named(name: string): BookExercise {
 }
 
 function keyLine(exercise: BookExercise): Chain {
-	return { start: exercise.start, factors: exercise.line ?? [], want: exercise.want.unit };
+	const { start, exactStart = false, line = [], want } = exercise;
+	return { start, exactStart, factors: line, want: want.unit };
 }
 
 describe('reading an answer', () => {

@@ -67,9 +67,11 @@ function verdictOf(chain: Chain, worked: WorkedChain, exercise: Exercise): Verdi
 		const read = worked.read.factors[i] as ReadFactor;
 		const sides = `${shown(read.top)} and ${shown(read.bottom)}`;
 		if (factor.equal === null) return { verdict: 'wrong', factor: i, why: `${block} has a number missing.` };
-		if (factor.equal === false)
+		// What the problem states need not be equal: 1.5 mg goes with each 1 kg of dog.
+		const stated = factor.equal !== true && isStated(read, exercise);
+		if (factor.equal === false && !stated)
 			return { verdict: 'wrong', factor: i, why: `${block}: ${sides} are not equal, so this block changes the value.` };
-		if (factor.equal === 'stated' && !isStated(read, exercise))
+		if (factor.equal === 'stated' && !stated)
 			return { verdict: 'wrong', factor: i, why: `${block}: nothing in the problem says that ${sides} go together.` };
 	}
 	if (worked.reached) return { verdict: 'right', why: 'Every block holds, and the line ends at what is wanted.' };
