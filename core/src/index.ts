@@ -14,6 +14,7 @@ export * from './fact/fact';
 export * from './fact/facts-holding';
 export * from './fact/tables';
 export * from './mixed/mixed';
+export * from './nudge/nudge';
 export * from './numeral/fault';
 export * from './numeral/forms';
 export * from './numeral/numeral';

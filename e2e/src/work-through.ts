@@ -41,6 +41,37 @@ export const WORKED: Readonly<Record<string, { readonly blocks: readonly Placing
 		blocks: [{ unit: 'unit--1-top-m', fact: '1m=100cm', below: 'm', power: 2 }],
 		answer: '4.20 × 10^3 cm²',
 	},
+	'wind-gust': {
+		blocks: [
+			{ unit: 'unit--1-top-mi', fact: '1mi=5280ft', below: 'mi' },
+			{ unit: 'unit--1-bottom-h', fact: '1h=3600s', below: 's' },
+		],
+		answer: '27.1 ft/s',
+	},
+	'sled-run': {
+		blocks: [
+			{ unit: 'unit--1-top-km', fact: '1km=1000m', below: 'km' },
+			{ unit: 'unit--1-bottom-min', fact: '1min=60s', below: 's' },
+		],
+		answer: '4.8 m/s',
+	},
+	'honey-crates': {
+		blocks: [
+			{ unit: 'unit--1-top-crate', fact: '12jar=1crate', below: 'crate' },
+			{ unit: 'unit-0-top-jar', fact: '454g=1jar', below: 'jar' },
+			{ unit: 'unit-1-top-g', fact: '1kg=1000g', below: 'g' },
+		],
+		answer: '196 kg',
+	},
+	'soil-bin': {
+		blocks: [
+			{ unit: 'unit--1-top-ft', fact: '1ft=12in', below: 'ft', power: 3 },
+			{ unit: 'unit-0-top-in', fact: '1in=2.54cm', below: 'in', power: 3 },
+			{ unit: 'unit-1-top-cm', fact: '1mL=1cm^3', below: 'cm^3' },
+			{ unit: 'unit-2-top-mL', fact: '1L=1000mL', below: 'mL' },
+		],
+		answer: '90.6 L',
+	},
 };
 
 /** Touches a unit, takes a fact and decides which side goes on the bottom. */

@@ -9,12 +9,20 @@ const SAYS: Readonly<Record<Keeping, string>> = {
 	refused: 'Kept on this device. The server could not take the last change.',
 };
 
+/** The same in a browser that gives no store of its own. */
+const SAYS_FLEETING: Readonly<Record<Keeping, string>> = {
+	both: 'Kept on the server. This browser keeps nothing by itself.',
+	sending: 'On its way to the server. This browser keeps nothing by itself.',
+	device: 'Kept only while this page is open: the server is away, and this browser keeps nothing by itself.',
+	refused: 'Kept only while this page is open: the server could not take the last change.',
+};
+
 /** Where the work is kept, said quietly. */
 export function KeptWhere() {
-	const keeping = useAppSelector((state) => state.sync.keeping);
+	const { keeping, lasting } = useAppSelector((state) => state.sync);
 	return (
 		<Words size="small" tone="soft" role="status" aria-live="polite" testID="kept">
-			{SAYS[keeping]}
+			{(lasting ? SAYS : SAYS_FLEETING)[keeping]}
 		</Words>
 	);
 }

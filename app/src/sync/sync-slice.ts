@@ -5,10 +5,12 @@ export type Keeping = 'device' | 'sending' | 'both' | 'refused';
 
 export const syncSlice = createSlice({
 	name: 'sync',
-	initialState: { keeping: 'both' as Keeping },
+	initialState: { keeping: 'both' as Keeping, lasting: true },
 	reducers: {
-		kept: (_, { payload }: PayloadAction<Keeping>) => ({ keeping: payload }),
+		kept: (state, { payload }: PayloadAction<Keeping>) => ({ ...state, keeping: payload }),
+		/** This browser gives no store: what is done lasts on the device only while the page is open. */
+		fleeting: (state) => ({ ...state, lasting: false }),
 	},
 });
 
-export const { kept } = syncSlice.actions;
+export const { kept, fleeting } = syncSlice.actions;

@@ -25,7 +25,7 @@ function statesFact(factor: ReadFactor, left: Quantity, right: Quantity): boolea
 }
 
 /** Whether a block is one of the exercise's facts, or of its key's, either way up. */
-export function isStated(factor: ReadFactor, exercise: Exercise): boolean {
+export function isStated(factor: ReadFactor, exercise: Pick<Exercise, 'facts' | 'line'>): boolean {
 	const facts = [
 		...exercise.facts.map(({ left, right }) => [left, right] as const),
 		...(exercise.line ?? []).map(({ top, bottom }) => [top, bottom] as const),

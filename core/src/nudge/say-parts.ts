@@ -1,0 +1,29 @@
+import type { WorkedChain } from '../chain/work-chain';
+import { parseUnit } from '../unit/parse-unit';
+import { symbolOfPart } from '../unit/print-unit';
+import type { UnitPart } from '../unit/unit';
+
+function powersOf(parts: readonly UnitPart[]): Map<string, number> {
+	return new Map(parts.map((part) => [symbolOfPart(part), part.power]));
+}
+
+function listed(units: readonly string[]): string {
+	const words = units.map((unit) => `“${unit}”`);
+	return words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+}
+
+/** Which units of what stands must go, which must come, and which stay as they are. */
+export function sayParts(worked: WorkedChain, want: string): string {
+	const wanted = parseUnit(want, { counted: true });
+	if (!wanted.ok) return '';
+	const [now, then] = [powersOf(worked.unit.parts), powersOf(wanted.value.parts)];
+	const go = [...now].filter(([unit, power]) => then.get(unit) !== power).map(([unit]) => unit);
+	const come = [...then].filter(([unit, power]) => now.get(unit) !== power).map(([unit]) => unit);
+	const stay = [...now].filter(([unit, power]) => then.get(unit) === power).map(([unit]) => unit);
+	const said = [
+		go.length ? `${listed(go)} must go` : '',
+		come.length ? `${listed(come)} must come` : '',
+		stay.length ? `${listed(stay)} ${stay.length > 1 ? 'stay' : 'stays'}` : '',
+	].filter(Boolean);
+	return said.length ? ` ${said.join(', ')}.` : '';
+}

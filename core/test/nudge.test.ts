@@ -1,0 +1,70 @@
+import { BOOK, type Factor, nudgesFor, workChain } from '../src';
+
+const q = (text: string) => ({ number: text.split(' ')[0] as string, unit: text.split(' ')[1] ?? '' });
+const over = (top: string, bottom: string): Factor => ({ top: q(top), bottom: q(bottom) });
+const snow = (...factors: Factor[]) => nudgesFor({ start: q('2.75 in/h'), factors }, 'mm/min');
+
+describe('nudges', () => {
+	it('say first what differs, then the unit, then the fact, then which way up', () => {
+		expect(snow()).toEqual([
+			'What stands is in/h; wanted is mm/min. “in” and “h” must go, “mm” and “min” must come.',
+			'Go for “in”, on the top: which fact holds it?',
+			'A fact that leads on: 1 in is 25.4 mm.',
+			'“in” stands on the top, so in the block it goes on the bottom: 25.4 mm over 1 in.',
+		]);
+	});
+
+	it('leave alone what is the same', () => {
+		expect(nudgesFor({ start: q('3.1 kPa/min'), factors: [] }, 'Pa/min')[0]).toContain('“min” stays');
+	});
+
+	it('point at the block that stands upside down', () => {
+		const said = snow(over('1 in', '2.54 cm'));
+		expect(said[0]).toBe('A unit stands twice on the top instead of cancelling.');
+		expect(said.at(-1)).toBe('Block 1 cancels nothing as it stands. Turn it over.');
+	});
+
+	it('point at the block whose sides are not equal, with a fact to hold it against', () => {
+		expect(snow(over('2.45 cm', '1 in'))).toEqual([
+			'One block changes the value: its top and its bottom are not equal.',
+			'It is block 1, 2.45 cm over 1 in. Look at its numbers.',
+			'A fact to hold it against: 1 in is 2.54 cm.',
+		]);
+	});
+
+	it('name the power of an area', () => {
+		expect(nudgesFor({ start: q('0.42 m^2'), factors: [] }, 'cm^2').at(-1)).toContain(
+			'Raise the whole block to the power 2.',
+		);
+	});
+
+	it('turn to the numbers once the line closes, without saying the answer', () => {
+		const said = nudgesFor({ start: q('454 g'), factors: [over('1 kg', '10^3 g')] }, 'kg');
+		expect(said).toContain('The answer may have 3 figures.');
+		expect(said.join(' ')).not.toContain('0.454');
+	});
+
+	it('lead through every exercise of the book, block by block, to a line that closes', () => {
+		for (const { name, start, facts, want } of BOOK) {
+			const factors: Factor[] = [];
+			for (let step = 0; step < 12; step++) {
+				const worked = workChain({ start, factors, want: want.unit });
+				if (worked.ok && worked.value.reached) break;
+				const block =
+					/ on the (?:top|bottom): (\S+) (\S+) over (\S+) (\S+?)\.(?: Raise the whole block to the power (\d))?/.exec(
+						nudgesFor({ start, factors }, want.unit, facts).at(-1) ?? '',
+					);
+				expect([name, block]).not.toEqual([name, null]);
+				const [, a = '', b = '', c = '', d = '', power] = block ?? [];
+				const plain = (text: string) => text.replaceAll('\u202f', '');
+				factors.push({
+					top: { number: plain(a), unit: b },
+					bottom: { number: plain(c), unit: d },
+					...(power ? { power: Number(power) } : {}),
+				});
+			}
+			const worked = workChain({ start, factors, want: want.unit });
+			expect([name, worked.ok && worked.value.reached]).toEqual([name, true]);
+		}
+	});
+});
