@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { By } from 'selenium-webdriver';
+import { By, Key } from 'selenium-webdriver';
 import { Browser, PHONE } from './src/browser';
 import { Whole } from './src/whole';
 import { place, WORKED, workThrough, write } from './src/work-through';
@@ -73,7 +73,7 @@ describe('one exercise on a phone', () => {
 		await browser.press('tool-answer');
 		expect(await browser.text('verdict-value')).toContain('right');
 		await browser.press('next');
-		await browser.until('problem', (text) => text.includes('south hives'));
+		await browser.until('problem', (text) => text.includes('gust'));
 	});
 
 	it('says what is wrong with an answer at its place, and loses nothing', async () => {
@@ -126,6 +126,40 @@ describe('one exercise on a phone', () => {
 			expect(await browser.text(`verdict-${line}`)).toContain('right');
 		await browser.press('tool-book');
 		expect(await browser.text(`open-${name}`)).toContain('right');
+	});
+
+	it('nudges one step at a time to the block that leads on, and never says the answer', async () => {
+		await browser.go(`${whole.url}/desk/lamp-power`);
+		await browser.press('nudge-open');
+		expect(await browser.text('nudge-1')).toContain('“W” must go, “kW” must come');
+		expect(await browser.has('nudge-2')).toBe(false);
+		await browser.press('nudge-more', 'nudge-more', 'nudge-more');
+		expect(await browser.text('nudge-4')).toContain('goes on the bottom: 1 kW over 10');
+		await place(browser, { unit: 'unit--1-top-W', fact: '1kW=10^3W', below: 'W' });
+		await browser.driver.actions().sendKeys(Key.ESCAPE).perform();
+		await browser.press('nudge-open', 'nudge-more', 'nudge-more');
+		expect(await browser.text('nudge-3')).toBe('The answer may have 3 to 4 figures.');
+		expect(await browser.text('nudge')).not.toContain('1.25');
+	});
+
+	it('works the numbers step by step, and says which keys to press', async () => {
+		await browser.go(`${whole.url}/desk/wind-gust`);
+		for (const block of WORKED['wind-gust']?.blocks ?? []) await place(browser, block);
+		await browser.press('steps');
+		expect(await browser.text('running')).toContain('680 ft/h');
+		expect(await browser.text('calculator-keys')).toBe('18.5 × 5280 ÷ 3600 =');
+	});
+
+	it('shows the worked line only when asked, and keeps that it was shown', async () => {
+		await browser.go(`${whole.url}/desk/trail-mile`);
+		await browser.press('tool-answer');
+		await write(browser, '42 yd');
+		await browser.press('check');
+		expect(await browser.text('verdict')).not.toContain('4220');
+		await browser.press('show-worked');
+		expect(await browser.text('worked-line')).toContain('Multiply by 1760 yards over 1 mile. Miles cancel.');
+		await browser.press('tool-book');
+		expect(await browser.text('open-trail-mile')).toContain('line was shown');
 	});
 
 	it('shows that the plain factor is not enough for an area', async () => {

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
+import { Key } from 'selenium-webdriver';
 import { Browser, DESKTOP, PHONE, type Screen } from './src/browser';
 import { Whole } from './src/whole';
-import { place, WORKED, workThrough } from './src/work-through';
+import { place, WORKED, workThrough, write } from './src/work-through';
 
 jest.setTimeout(180_000);
 
@@ -37,7 +38,16 @@ async function eachState(browser: Browser, look: (state: string) => Promise<void
 	await look('facts');
 	await browser.press('place-cm-below');
 	await look('an upside-down block');
-	await browser.press('turn', 'tool-answer', 'check');
+	await browser.press('turn', 'steps');
+	await look('the numbers step by step');
+	await browser.driver.actions().sendKeys(Key.ESCAPE).perform();
+	await browser.driver.actions().sendKeys('n').perform();
+	await browser.press('nudge-more');
+	await look('a nudge');
+	await browser.driver.actions().sendKeys('?').perform();
+	await browser.find('keys');
+	await look('the keys');
+	await browser.press('tool-answer', 'check');
 	await look('an empty answer');
 	await browser.press('tool-book');
 	await look('the exercises');
@@ -45,6 +55,10 @@ async function eachState(browser: Browser, look: (state: string) => Promise<void
 	await browser.until('problem', (text) => text.includes('concentrate'));
 	await workThrough(browser, 'nutrient-tank');
 	await look('a verdict');
+	await browser.press('change-answer');
+	await write(browser, '3 kg');
+	await browser.press('check', 'show-worked');
+	await look('the worked line');
 }
 
 const SCREENS: readonly (readonly [string, Screen, boolean])[] = [

@@ -55,9 +55,25 @@ describe('one exercise on a wide screen', () => {
 		expect(await browser.errors()).toEqual([]);
 	});
 
+	it('has a sheet of its keys, and walks the blocks by arrow', async () => {
+		await browser.driver.actions().sendKeys('?').perform();
+		expect(await browser.text('keys')).toContain('turn the open block over');
+		await browser.driver.actions().sendKeys(Key.ESCAPE, Key.ARROW_RIGHT, Key.ARROW_RIGHT).perform();
+		await browser.until('block', (text) => text.startsWith('Block 2'));
+		await browser.driver.actions().sendKeys('t').perform();
+		await browser.until('block-says', (text) => text.includes('stands twice on'));
+		await browser.driver.actions().sendKeys('t').perform();
+		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
+		expect(await browser.errors()).toEqual([]);
+	});
+
 	it('turns a block over and takes it back by keyboard', async () => {
 		await enter('number-0-top', 'turn');
 		expect(await browser.text('block-says')).toContain('stands twice on');
+		await browser.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
+		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
+		await browser.driver.actions().keyDown(Key.CONTROL).sendKeys('y').keyUp(Key.CONTROL).perform();
+		await browser.until('balance-says', (text) => text.includes('must go'));
 		await enter('undo');
 		expect(await browser.text('balance-says')).toBe('The line closes: only mm/min stands.');
 		expect(await browser.errors()).toEqual([]);

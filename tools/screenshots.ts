@@ -1,8 +1,9 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { Key } from 'selenium-webdriver';
 import { Browser, DESKTOP, PHONE, type Screen } from '../e2e/src/browser';
 import { Whole } from '../e2e/src/whole';
-import { WORKED, write } from '../e2e/src/work-through';
+import { place, WORKED, write } from '../e2e/src/work-through';
 
 const FOLDER = join(__dirname, '..', 'docs', 'screenshots');
 
@@ -34,8 +35,26 @@ const SHOTS: readonly Shot[] = [
 	},
 	{ name: 'desk-verdict-phone', screen: PHONE, exercise: 'honey-jar', show: (b) => b.press('tool-answer') },
 	{ name: 'desk-book-phone', screen: PHONE, exercise: 'vent-pane', show: (b) => b.press('tool-book') },
+	{
+		name: 'desk-steps-phone',
+		screen: PHONE,
+		exercise: 'wind-gust',
+		show: async (b) => {
+			for (const block of WORKED['wind-gust']?.blocks ?? []) await place(b, block);
+			await b.driver.actions().sendKeys(Key.ESCAPE).perform();
+			await b.press('steps');
+			await b.driver.executeScript('document.querySelector("[data-testid=calculator-keys]").scrollIntoView()');
+		},
+	},
 	{ name: 'desk-line-phone-dark', screen: PHONE, dark: true, exercise: 'new-snow', show: async () => {} },
+	{
+		name: 'desk-nudge-phone',
+		screen: PHONE,
+		exercise: 'soil-bin',
+		show: (b) => b.press('nudge-open', 'nudge-more', 'nudge-more'),
+	},
 	{ name: 'desk-wide', screen: DESKTOP, exercise: 'new-snow', show: async () => {} },
+	{ name: 'desk-keys-wide', screen: DESKTOP, exercise: 'sled-run', show: (b) => b.press('keys-open') },
 	{
 		name: 'desk-verdict-wide',
 		screen: DESKTOP,

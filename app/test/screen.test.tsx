@@ -1,9 +1,10 @@
-import { fireEvent, render, screen } from '@testing-library/react';
+import { act, fireEvent, render, screen } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import { Provider } from 'react-redux';
 import { AnswerPanel } from '../src/desk/panels/answer-panel';
 import { BookPanel } from '../src/desk/panels/book-panel';
 import { FactsPanel } from '../src/desk/panels/facts-panel';
+import { NudgePanel } from '../src/desk/panels/nudge-panel';
 import { useDesk } from '../src/desk/use-desk';
 import { exerciseNamed } from '../src/desk/work';
 import { did } from '../src/desk/works-slice';
@@ -141,5 +142,26 @@ describe('work of another version of the app', () => {
 		show(<Look />, store);
 		expect((seen as unknown as ReturnType<typeof useDesk>).blocks.map(({ id }) => id)).toEqual(['y']);
 		expect((seen as unknown as ReturnType<typeof useDesk>).worked.unit.text).toBe('cm/h');
+	});
+});
+
+function Nudge({ exercise }: { readonly exercise: string }) {
+	return <NudgePanel view={useDesk(exercise)} />;
+}
+
+describe('a nudge', () => {
+	it('tells one step at a time, and begins anew when the line has changed', () => {
+		const store = show(<Nudge exercise="new-snow" />);
+		expect(screen.getByTestId('nudge-1').textContent).toContain('must go');
+		expect(screen.queryByTestId('nudge-2')).toBeNull();
+		for (let i = 0; i < 3; i++) fireEvent.click(screen.getByTestId('nudge-more'));
+		expect(screen.getByTestId('nudge-4').textContent).toContain('goes on the bottom');
+		expect(screen.queryByTestId('nudge-more')).toBeNull();
+		const factor = { top: { number: '1', unit: 'in' }, bottom: { number: '2.54', unit: 'cm' } };
+		act(() => {
+			store.dispatch(did('new-snow', { do: 'place', block: 'a', factor }));
+		});
+		expect(screen.getByTestId('nudge-1').textContent).toBe('A unit stands twice on the top instead of cancelling.');
+		expect(screen.queryByTestId('nudge-2')).toBeNull();
 	});
 });

@@ -5,6 +5,7 @@ export * from './chain/keys';
 export * from './chain/read-chain';
 export * from './chain/work-chain';
 export * from './check/check';
+export { countedWords } from './check/counted-words';
 export { figuresText, placeText } from './check/judge-figures';
 export { type Answer, readAnswer } from './check/read-answer';
 export * from './check/verdict';

@@ -1,4 +1,4 @@
-import { type Chain, check, type Exercise } from '../src';
+import { type Chain, check, countedWords, type Exercise } from '../src';
 
 const BASE = { prompt: '', facts: [], rounding: 'figures' } as const;
 
@@ -159,6 +159,19 @@ describe('the block that is wrong', () => {
 
 	it('is none in a line that holds', () => {
 		expect(verdict({ want: line(['12 in', '1 ft'], ['2.54 cm', '1 in']) }, 'factor 1')).toBe('no-key');
+	});
+});
+
+describe('the words taken for counted things', () => {
+	it('are those of the exercise and of the answer, each once', () => {
+		const exercise = {
+			...BASE,
+			start: q('4 crates'),
+			facts: [{ left: q('12 jars'), right: q('1 crate') }],
+			want: { unit: 'jar' },
+		};
+		expect(countedWords(exercise, '48 blubs')).toEqual(['crate', 'jar', 'blub']);
+		expect(countedWords({ ...BASE, want: { figures: '0.082' } }, '2 figures')).toEqual([]);
 	});
 });
 

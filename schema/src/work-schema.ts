@@ -17,6 +17,7 @@ export const stepSchema = z.discriminatedUnion('do', [
 	z.object({ do: z.literal('remove'), block: blockIdSchema }),
 	z.object({ do: z.literal('answer'), text: z.string().max(1000) }),
 	z.object({ do: z.literal('check') }),
+	z.object({ do: z.literal('show') }),
 ]);
 
 export type Step = z.infer<typeof stepSchema>;

@@ -1,12 +1,14 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { BOOK, type Factor } from '@tidy-sum/core';
 import { useRouter } from 'expo-router';
+import Bulb from 'lucide-react-native/icons/lightbulb';
 import { type ReactNode, useCallback, useEffect } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { GAP, SHORT_UNDER, WIDE_FROM } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { afterPaint } from '../ui/after-paint';
+import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Words } from '../ui/words';
 import { Balance } from './balance';
@@ -19,13 +21,16 @@ import { AnswerPanel } from './panels/answer-panel';
 import { BlockPanel } from './panels/block-panel';
 import { BookPanel } from './panels/book-panel';
 import { FactsPanel } from './panels/facts-panel';
+import { KeysPanel } from './panels/keys-panel';
+import { NudgePanel } from './panels/nudge-panel';
 import { VerdictPanel } from './panels/verdict-panel';
 import { Problem } from './problem';
 import { Rehearsal } from './rehearsal';
+import { useShortcuts } from './shortcuts';
 import { Tools } from './tools';
 import { type DeskView, useDesk } from './use-desk';
 import { useInView } from './use-in-view';
-import { did, opened, swapped } from './works-slice';
+import { did, opened, redid, swapped, undid } from './works-slice';
 
 /** What is open when nothing was chosen: the verdict of checked work; on a wide screen the Shelf beside the line. */
 function panelFor(chosen: Panel, view: DeskView, wide: boolean): Panel {
@@ -46,6 +51,18 @@ function hint(view: DeskView): string {
 	return 'What is wanted is not on the line yet. Open Facts.';
 }
 
+/** The unit the Shelf opens on when none was touched: the first that must go, else the first that stands. */
+function firstUnit({ columns, worked }: DeskView): string {
+	return (mustGoOf(columns)[0] ?? worked.pieces.find(({ pair }) => pair === null))?.base ?? '';
+}
+
+/** The block after the open one, or before it; from none the first or the last. */
+function nextBlock({ blocks }: DeskView, open: string | null, by: 1 | -1): string | undefined {
+	const at = blocks.findIndex(({ id }) => id === open);
+	if (at < 0) return blocks.at(by === 1 ? 0 : -1)?.id;
+	return blocks[(at + by + blocks.length) % blocks.length]?.id;
+}
+
 /** The Desk: one exercise, worked from the problem to the checked answer. */
 export function DeskScreen({ name }: { readonly name: string | undefined }) {
 	const styles = useStyles();
@@ -56,7 +73,7 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 	const router = useRouter();
 	const view = useDesk(name);
 	const chosen = useAppSelector((state) => state.desk.panel);
-	const { exercise, worked } = view;
+	const { exercise } = view;
 	const panel = panelFor(chosen, view, wide);
 
 	useEffect(() => {
@@ -87,6 +104,24 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 		dispatch(did(exercise.name, { do: 'check' }));
 		show({ kind: 'verdict' });
 	};
+	const onNudge = useCallback(() => show({ kind: 'nudge' }), [show]);
+	const openBlock = panel.kind === 'block' ? panel.id : null;
+	useShortcuts({
+		undo: () => dispatch(undid(exercise.name)),
+		redo: () => dispatch(redid(exercise.name)),
+		facts: () => show({ kind: 'facts', unit: firstUnit(view) }),
+		answer: () => show({ kind: view.verdict ? 'verdict' : 'answer' }),
+		exercises: () => show({ kind: 'book' }),
+		nudge: onNudge,
+		keys: () => show({ kind: 'keys' }),
+		close,
+		walk: (by) => {
+			const next = nextBlock(view, openBlock, by);
+			if (next) onBlock(next);
+		},
+		turn: () => openBlock && dispatch(did(exercise.name, { do: 'turn', block: openBlock })),
+		remove: () => openBlock && dispatch(did(exercise.name, { do: 'remove', block: openBlock })),
+	});
 	const at = BOOK.findIndex((other) => other.name === exercise.name);
 	const next = BOOK[(at + 1) % BOOK.length];
 	const open = (other: string) => router.navigate(`/desk/${other}`);
@@ -122,9 +157,14 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 				view={view}
 				onAnswer={onAnswer}
 				onBlock={(index) => onBlock(view.blocks[index]?.id ?? '')}
+				onShow={() => dispatch(did(exercise.name, { do: 'show' }))}
 				onNext={next ? () => open(next.name) : null}
 				{...shut}
 			/>
+		) : panel.kind === 'nudge' ? (
+			<NudgePanel view={view} onClose={close} />
+		) : panel.kind === 'keys' ? (
+			<KeysPanel onClose={close} />
 		) : panel.kind === 'book' ? (
 			<BookPanel current={exercise.name} onOpen={open} onClose={close} />
 		) : null;
@@ -136,10 +176,23 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 			canRedo={view.canRedo}
 			open={panel.kind}
 			checked={view.verdict !== null}
-			first={(mustGoOf(view.columns)[0] ?? worked.pieces.find(({ pair }) => pair === null))?.base ?? ''}
+			first={firstUnit(view)}
 		/>
 	);
 	const balance = <Balance view={view} touched={touched} onUnit={onUnit} brief={!wide && onNumbers} />;
+	const helpRow = (
+		<Box style={styles.hint}>
+			<Box style={styles.hintWords}>
+				<Words tone="pine" strong testID="hint">
+					{hint(view)}
+				</Words>
+			</Box>
+			<Button label="Nudge" icon={Bulb} onPress={onNudge} testID="nudge-open" />
+			{wide ? (
+				<Button label="Keys" say="of the keyboard" onPress={() => show({ kind: 'keys' })} testID="keys-open" />
+			) : null}
+		</Box>
+	);
 	const work = (
 		<>
 			<Problem exercise={exercise} place={at + 1} of={BOOK.length} />
@@ -162,6 +215,7 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 				</View>
 			) : null}
 			{wide ? balance : null}
+			{wide ? helpRow : null}
 			{view.blocks.length ? <Numbers view={view} /> : null}
 			<KeptWhere />
 			<Rehearsal />
@@ -193,11 +247,7 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 	const lower = shownPanel ? (
 		<View style={short ? null : [styles.sheet, onNumbers && styles.tall]}>{shownPanel}</View>
 	) : (
-		<View style={styles.hint}>
-			<Words tone="pine" strong testID="hint">
-				{hint(view)}
-			</Words>
-		</View>
+		helpRow
 	);
 	// With little height (a phone on its side, or 200 % text) the parts stand one under another on one page.
 	const upper = short ? (
@@ -234,6 +284,14 @@ const useStyles = makeStyles((palette) => ({
 	roomy: { paddingHorizontal: GAP.xl * 2, paddingVertical: GAP.l, gap: GAP.m },
 	sheet: { flexShrink: 1, maxHeight: '44%' },
 	tall: { maxHeight: '64%' },
-	hint: { paddingHorizontal: GAP.l, paddingVertical: GAP.m, backgroundColor: palette.panel },
+	hint: {
+		flexDirection: 'row',
+		alignItems: 'center',
+		gap: GAP.m,
+		paddingHorizontal: GAP.l,
+		paddingVertical: GAP.s,
+		backgroundColor: palette.panel,
+	},
+	hintWords: { flex: 1 },
 	beside: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: GAP.s, paddingVertical: GAP.s },
 }));

@@ -7,6 +7,8 @@ export type Panel =
 	| { readonly kind: 'block'; readonly id: string }
 	| { readonly kind: 'answer' }
 	| { readonly kind: 'verdict' }
+	| { readonly kind: 'nudge' }
+	| { readonly kind: 'keys' }
 	| { readonly kind: 'book' };
 
 type DeskState = { readonly panel: Panel };

@@ -139,7 +139,7 @@ export const FactorBlock = memo(
 const useStyles = makeStyles((palette) => ({
 	joined: { flexDirection: 'row', alignItems: 'center' },
 	through: { width: 4, height: 2, marginTop: -2, backgroundColor: palette.ink },
-	sign: { marginHorizontal: 3, lineHeight: 20 },
+	sign: { marginHorizontal: 3, marginTop: -5, lineHeight: 20 },
 	block: { flexDirection: 'row', alignItems: 'stretch', borderRadius: 8 },
 	selected: { backgroundColor: palette.pineWash },
 	unequal: { backgroundColor: palette.lookWash },

@@ -1,9 +1,11 @@
-import { type Exact, printUnrounded, printWritten, sidesOfStart } from '@tidy-sum/core';
+import { type Exact, keysOf, printUnrounded, printWritten, sidesOfStart } from '@tidy-sum/core';
 import { memo, useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { afterPaint } from '../ui/after-paint';
+import { Box } from '../ui/box';
+import { Button } from '../ui/button';
 import { Fraction } from '../ui/fraction';
 import { Words } from '../ui/words';
 import { sayFigures } from './describe';
@@ -33,9 +35,47 @@ export function Numbers({ view }: { readonly view: DeskView }) {
 	return <Products view={shown} />;
 }
 
+/** The running value in its running unit after the start and after each block, and the keys of a calculator. */
+function Steps({ view }: { readonly view: DeskView }) {
+	const styles = useStyles();
+	const keys = keysOf(view.chain);
+	return (
+		<Box style={styles.steps} testID="running">
+			<Box role="list" style={styles.steps}>
+				{view.worked.running.map(({ value, pi, unit }, i) => {
+					const name = i === 0 ? 'start' : `after block ${i}`;
+					return (
+						<Box key={name} role="listitem" style={styles.step}>
+							<Box style={styles.stepName}>
+								<Words size="small" tone="soft">
+									{name}
+								</Words>
+							</Box>
+							<Words>
+								{shown(value && { value, pi })} {unit}
+							</Words>
+						</Box>
+					);
+				})}
+			</Box>
+			{keys.ok ? (
+				<>
+					<Words size="small" tone="soft">
+						On a scientific calculator, EE being its key for the power of ten:
+					</Words>
+					<Words mono testID="calculator-keys">
+						{keys.value.keys}
+					</Words>
+				</>
+			) : null}
+		</Box>
+	);
+}
+
 /** The products across the top and the bottom, one division, and how many figures the result may have and why. */
 const Products = memo(function Products({ view }: { readonly view: DeskView }) {
 	const styles = useStyles();
+	const [steps, setSteps] = useState(false);
 	const { worked, exercise } = view;
 	const [above, below] = [product(view, 'top'), product(view, 'bottom')];
 	return (
@@ -63,11 +103,23 @@ const Products = memo(function Products({ view }: { readonly view: DeskView }) {
 			<Words size="small" tone="soft" testID="figures-why">
 				{sayFigures(worked, exercise)}
 			</Words>
+			<Box style={styles.row}>
+				<Button
+					label={steps ? 'Hide the steps' : 'Step by step, and keys'}
+					on={steps}
+					onPress={() => setSteps(!steps)}
+					testID="steps"
+				/>
+			</Box>
+			{steps ? <Steps view={view} /> : null}
 		</View>
 	);
 });
 
 const useStyles = makeStyles(() => ({
+	steps: { gap: GAP.s },
+	step: { flexDirection: 'row', alignItems: 'baseline', gap: GAP.m },
+	stepName: { minWidth: 100 },
 	numbers: { gap: GAP.s, paddingVertical: GAP.m, maxWidth: 720 },
 	row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', columnGap: GAP.s, rowGap: GAP.s },
 	side: { paddingHorizontal: GAP.xs, textAlign: 'center', fontVariant: ['tabular-nums'] },

@@ -5,9 +5,15 @@ import type { Step, WorkBody } from '@tidy-sum/schema';
 export type Block = { readonly id: string; readonly factor: Factor };
 
 /** What stands on the Desk after the steps so far; all of it follows from them. */
-export type Work = { readonly blocks: readonly Block[]; readonly answer: string; readonly checked: boolean };
+export type Work = {
+	readonly blocks: readonly Block[];
+	readonly answer: string;
+	readonly checked: boolean;
+	/** Whether the worked line was asked for; it stays so, whatever is done afterwards. */
+	readonly shown: boolean;
+};
 
-const EMPTY: Work = { blocks: [], answer: '', checked: false };
+const EMPTY: Work = { blocks: [], answer: '', checked: false, shown: false };
 
 function change(work: Work, id: string, make: (factor: Factor) => Factor): Work {
 	return {
@@ -28,6 +34,7 @@ const DOES: { readonly [K in Step['do']]: (work: Work, step: Extract<Step, { do:
 	remove: (work, { block }) => ({ ...work, checked: false, blocks: work.blocks.filter(({ id }) => id !== block) }),
 	answer: (work, { text }) => ({ ...work, checked: false, answer: text }),
 	check: (work) => ({ ...work, checked: true }),
+	show: (work) => ({ ...work, shown: true }),
 };
 
 /** The work after one more step. */

@@ -29,7 +29,13 @@ export function Panel({ title, onClose, children, testID }: Props) {
 				</Words>
 				{onClose ? <Button label="Close" onPress={onClose} /> : null}
 			</View>
-			<ScrollView style={styles.scroll} contentContainerStyle={styles.body} keyboardShouldPersistTaps="handled">
+			<ScrollView
+				// A panel that only tells something is scrolled from the keyboard as well.
+				tabIndex={0}
+				style={styles.scroll}
+				contentContainerStyle={styles.body}
+				keyboardShouldPersistTaps="handled"
+			>
 				{children}
 			</ScrollView>
 		</View>

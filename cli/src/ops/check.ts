@@ -1,4 +1,4 @@
-import { type Chain, check as checkAnswer, type Exercise, type VerdictLine } from '@tidy-sum/core';
+import { type Chain, check as checkAnswer, countedWords, type Exercise, type VerdictLine } from '@tidy-sum/core';
 import { askCheckSchema } from '@tidy-sum/schema';
 import { op } from '../op';
 
@@ -16,5 +16,6 @@ export const check = op(askCheckSchema, ({ exercise, answer, chain }) => {
 		figures: line(made.value.figures),
 		unit: line(made.value.unit),
 	};
-	return { ok: true, value: { ...lines, right, slips, first } };
+	const counted = countedWords(exercise as Exercise, answer, chain as Chain | undefined);
+	return { ok: true, value: { ...lines, right, slips, first, counted } };
 });

@@ -17,7 +17,8 @@ function stateOf(exercise: (typeof BOOK)[number], works: WorksState): string {
 	if (!work || (!work.blocks.length && !work.answer)) return 'not begun';
 	if (!work.checked) return 'begun';
 	const made = check(exercise, work.answer, chainOf(exercise, work.blocks));
-	return made.ok && made.value.right ? 'right' : 'checked, not right yet';
+	if (!made.ok || !made.value.right) return work.shown ? 'line was shown' : 'checked, not right yet';
+	return work.shown ? 'right, line was shown' : 'right';
 }
 
 /** The exercises to choose from, each with how far it is. */

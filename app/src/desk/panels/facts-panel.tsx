@@ -75,7 +75,7 @@ export const FactsPanel = memo(function FactsPanel({ stated, unit, onPlace, onCl
 					const key = keyOf(fact);
 					const opened = open === key;
 					const says = `${printQuantity(fact.left)} = ${printQuantity(fact.right)}`;
-					const from = `${fact.exact ? 'exact' : 'measured'} · ${fact.source}`;
+					const from = [fact.exact ? 'exact' : 'measured', fact.note, fact.source].filter(Boolean).join(' · ');
 					return (
 						<Box key={key} role="listitem" style={styles.item}>
 							<Touch

@@ -1,4 +1,4 @@
-import { type Judgement, VERDICT_LINES, type VerdictLine } from '@tidy-sum/core';
+import { type Judgement, printUnitText, sayLine, VERDICT_LINES, type VerdictLine, workChain } from '@tidy-sum/core';
 import CheckIcon from 'lucide-react-native/icons/check';
 import EyeIcon from 'lucide-react-native/icons/eye';
 import QuestionIcon from 'lucide-react-native/icons/message-circle-question-mark';
@@ -17,6 +17,8 @@ type Props = {
 	readonly view: DeskView;
 	readonly onAnswer: () => void;
 	readonly onBlock: (index: number) => void;
+	/** The worked line and the answer are asked for. */
+	readonly onShow: () => void;
 	readonly onNext: (() => void) | null;
 	readonly onClose?: () => void;
 };
@@ -73,8 +75,37 @@ function Row({
 	);
 }
 
+/** The key: its line in sentences, and the answer; shown only when asked for, and kept as shown. */
+function WorkedLine({ view: { exercise } }: Pick<Props, 'view'>) {
+	const styles = useStyles();
+	const { start, exactStart = false, line = [], want } = exercise;
+	const worked = workChain({
+		start,
+		exactStart,
+		factors: line.map((factor) => ({ ...factor, given: true })),
+		want: want.unit,
+	});
+	if (!worked.ok) return null;
+	return (
+		<View style={styles.lines} testID="worked-line">
+			<Words strong role="heading" aria-level={3}>
+				The worked line
+			</Words>
+			{sayLine(worked.value).map((sentence) => (
+				<Words key={sentence}>{sentence}</Words>
+			))}
+			<Words strong>
+				{worked.value.printed?.text} {printUnitText(want.unit)}
+			</Words>
+			<Words size="small" tone="soft">
+				This exercise is kept as one whose line was shown.
+			</Words>
+		</View>
+	);
+}
+
 /** The check in four lines, each with its reason and its place. */
-export function VerdictPanel({ view, onAnswer, onBlock, onNext, onClose }: Props) {
+export function VerdictPanel({ view, onAnswer, onBlock, onShow, onNext, onClose }: Props) {
 	const styles = useStyles();
 	const { verdict } = view;
 	if (!verdict) return null;
@@ -88,7 +119,11 @@ export function VerdictPanel({ view, onAnswer, onBlock, onNext, onClose }: Props
 			<View style={styles.next}>
 				{verdict.right && onNext ? <Button label="Next exercise" kind="strong" onPress={onNext} testID="next" /> : null}
 				<Button label="Change the answer" onPress={onAnswer} testID="change-answer" />
+				{verdict.right || view.work.shown ? null : (
+					<Button label="Show the worked line" onPress={onShow} testID="show-worked" />
+				)}
 			</View>
+			{view.work.shown ? <WorkedLine view={view} /> : null}
 		</Panel>
 	);
 }

@@ -1,0 +1,42 @@
+import { GAP } from '../../theme/tokens';
+import { makeStyles } from '../../theme/use-styles';
+import { Box } from '../../ui/box';
+import { Panel } from '../../ui/panel';
+import { Words } from '../../ui/words';
+import { SHORTCUTS } from '../shortcuts';
+
+/** The sheet of keys: everything on the Desk can be done from a keyboard. */
+export function KeysPanel({ onClose }: { readonly onClose?: () => void }) {
+	const styles = useStyles();
+	return (
+		<Panel title="Keys of the Desk" testID="keys" {...(onClose ? { onClose } : {})}>
+			<Box role="list" style={styles.list}>
+				{SHORTCUTS.map(({ shows, says }) => (
+					<Box key={shows} role="listitem" style={styles.row}>
+						<Box style={styles.key}>
+							<Words mono>{shows}</Words>
+						</Box>
+						<Words>{says}</Words>
+					</Box>
+				))}
+			</Box>
+			<Words size="small" tone="soft">
+				On a Mac, Cmd does what Ctrl does here. Tab goes from one unit to the next, and Enter touches it.
+			</Words>
+		</Panel>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	list: { gap: GAP.s },
+	row: { flexDirection: 'row', alignItems: 'center', gap: GAP.m },
+	key: {
+		minWidth: 152,
+		paddingHorizontal: GAP.s,
+		paddingVertical: 2,
+		borderWidth: 1,
+		borderColor: palette.edge,
+		borderRadius: 6,
+		backgroundColor: palette.page,
+	},
+}));

@@ -1,0 +1,83 @@
+import { useEffect, useRef } from 'react';
+
+/** What the keys can do on the Desk. */
+export type DeskActs = {
+	readonly undo: () => void;
+	readonly redo: () => void;
+	readonly facts: () => void;
+	readonly answer: () => void;
+	readonly exercises: () => void;
+	readonly nudge: () => void;
+	readonly keys: () => void;
+	readonly close: () => void;
+	/** Goes to the next block of the line, or the one before. */
+	readonly walk: (by: 1 | -1) => void;
+	/** Of the block that is open; nothing where none is. */
+	readonly turn: () => void;
+	readonly remove: () => void;
+};
+
+export type Shortcut = {
+	/** The key as the browser names it, in small letters. */
+	readonly key: string;
+	/** Ctrl, or Cmd on a Mac. */
+	readonly mod?: boolean;
+	readonly shift?: boolean;
+	/** How it is shown on the sheet. */
+	readonly shows: string;
+	readonly says: string;
+	readonly act: (desk: DeskActs) => void;
+};
+
+/** The keys of the Desk. To add one is to add one row; the sheet shows them all. */
+export const SHORTCUTS: readonly Shortcut[] = [
+	{ key: 'z', mod: true, shows: 'Ctrl Z', says: 'undo', act: (desk) => desk.undo() },
+	{ key: 'z', mod: true, shift: true, shows: 'Ctrl Shift Z', says: 'redo', act: (desk) => desk.redo() },
+	{ key: 'y', mod: true, shows: 'Ctrl Y', says: 'redo', act: (desk) => desk.redo() },
+	{ key: 'f', shows: 'F', says: 'facts of the unit that must go', act: (desk) => desk.facts() },
+	{ key: 'n', shows: 'N', says: 'a nudge', act: (desk) => desk.nudge() },
+	{ key: 'a', shows: 'A', says: 'write the answer, or see the check', act: (desk) => desk.answer() },
+	{ key: 'e', shows: 'E', says: 'exercises', act: (desk) => desk.exercises() },
+	{ key: 'arrowright', shows: '→', says: 'next block of the line', act: (desk) => desk.walk(1) },
+	{ key: 'arrowleft', shows: '←', says: 'block before', act: (desk) => desk.walk(-1) },
+	{ key: 't', shows: 'T', says: 'turn the open block over', act: (desk) => desk.turn() },
+	{ key: 'delete', shows: 'Delete', says: 'remove the open block', act: (desk) => desk.remove() },
+	{ key: 'escape', shows: 'Esc', says: 'close what is open', act: (desk) => desk.close() },
+	{ key: '?', shows: '?', says: 'this sheet', act: (desk) => desk.keys() },
+];
+
+function isTyping(target: EventTarget | null): boolean {
+	return target instanceof HTMLElement && (target.tagName === 'INPUT' || target.tagName === 'TEXTAREA');
+}
+
+/** The row a key press asks for; while something is typed only those with Ctrl or Cmd, and Escape. */
+export function shortcutFor(
+	event: Pick<KeyboardEvent, 'key' | 'ctrlKey' | 'metaKey' | 'altKey' | 'shiftKey' | 'target'>,
+) {
+	if (event.altKey) return undefined;
+	const mod = event.ctrlKey || event.metaKey;
+	const key = event.key.toLowerCase();
+	if (!mod && key !== 'escape' && isTyping(event.target)) return undefined;
+	const letter = /^[a-z]$/.test(key);
+	return SHORTCUTS.find(
+		(row) => row.key === key && (row.mod ?? false) === mod && (!letter || (row.shift ?? false) === event.shiftKey),
+	);
+}
+
+/** Lets the keys act on the Desk while it is on the screen. */
+export function useShortcuts(acts: DeskActs): void {
+	const latest = useRef(acts);
+	useEffect(() => {
+		latest.current = acts;
+	});
+	useEffect(() => {
+		const onKey = (event: KeyboardEvent) => {
+			const row = shortcutFor(event);
+			if (!row) return;
+			event.preventDefault();
+			row.act(latest.current);
+		};
+		globalThis.addEventListener?.('keydown', onKey);
+		return () => globalThis.removeEventListener?.('keydown', onKey);
+	}, []);
+}
