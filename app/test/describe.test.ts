@@ -1,5 +1,5 @@
-import { type BookExercise, bookExercise, type Factor, workChain } from '@tidy-sum/core';
-import { balanceOf, letterOf, listed, mustGoOf, sayBlock, sayFigures } from '../src/desk/describe';
+import { type BookExercise, bookExercise, type Factor, listed, workChain } from '@tidy-sum/core';
+import { balanceOf, letterOf, mustGoOf, sayBlock, sayFigures } from '../src/desk/describe';
 import { DARK, LIGHT, type Palette } from '../src/theme/tokens';
 
 function over(top: string, bottom: string, more: Partial<Factor> = {}): Factor {

@@ -29,6 +29,7 @@ export * from './quantity/quantity';
 export * from './route/alike';
 export * from './route/route';
 export * from './route/step';
+export * from './say/listed';
 export * from './say/say';
 export * from './say/say-line';
 export * from './unit/dimension';

@@ -34,6 +34,11 @@ describe('factsHolding', () => {
 		expect(facts.at(-1)?.note).toMatch(/^water/);
 	});
 
+	it('leaves out the tables a class may not use, but never the problem itself', () => {
+		const stated = { left: { number: '1.18', unit: 'g' }, right: { number: '1', unit: 'mL' } };
+		expect(factsHolding('mL', [stated], ['prefixes']).map(says)).toEqual(['1.18 g = 1 mL', '1 mL = 10^-3 L']);
+	});
+
 	it('finds a unit inside a power and leaves its prefixed sisters alone', () => {
 		expect(factsHolding('m').map(says)).toContain('1 ha = 10000 m^2');
 		const inches = factsHolding('in').map(says);

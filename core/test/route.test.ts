@@ -51,6 +51,12 @@ describe('route', () => {
 		expect(way('jars/min', 'crate/h', { ...JARS, tables: true })).toBe('1 crate/12 jars, 60 min/1 h');
 	});
 
+	it('takes only the tables a class may use', () => {
+		expect(way('km', 'cm', { tables: ['prefixes'] })).toBe('10^3 m/1 km, 1 cm/10^-2 m');
+		expect(way('ft', 'm', { tables: ['customary', 'metric'] })).toBe('no-route');
+		expect(way('ft', 'm', { tables: ['customary', 'metric', 'between'] })).toBe('0.3048 m/1 ft');
+	});
+
 	it('goes through a density and hands a label on', () => {
 		const facts = [{ left: { number: '1.42', unit: 'g{honey}' }, right: { number: '1', unit: 'mL' }, exact: false }];
 		expect(way('L', 'kg{honey}', { facts, tables: true })).toBe('1000 mL/1 L, 1.42 g{honey}/1 mL, 1 kg/1000 g');

@@ -27,10 +27,6 @@ async function start(): Promise<void> {
 		throw fault;
 	});
 	const address = `http://${config.host.includes(':') ? `[${config.host}]` : config.host}:${port}`;
-	log.info({ address, data: config.dataFolder }, 'started');
-	process.stdout.write(`Tidy Sum is at ${address}/\n`);
-	if (config.demo) process.stdout.write(`A desk with some work on it: ${address}/?desk=${DEMO_DESK}\n`);
-
 	let stopping = false;
 	const stop = (signal: string) => {
 		if (stopping) return;
@@ -46,6 +42,11 @@ async function start(): Promise<void> {
 	};
 	process.on('SIGINT', stop);
 	process.on('SIGTERM', stop);
+
+	// Said last: whoever reads it may stop the server at once.
+	log.info({ address, data: config.dataFolder }, 'started');
+	process.stdout.write(`Tidy Sum is at ${address}/\n`);
+	if (config.demo) process.stdout.write(`A desk with some work on it: ${address}/?desk=${DEMO_DESK}\n`);
 }
 
 start().catch((error) => {

@@ -2,10 +2,12 @@ import {
 	type BookExercise,
 	type FactorJudged,
 	figuresText,
+	listed,
 	type Piece,
 	parseUnit,
 	printUnitText,
 	printWritten,
+	quoted,
 	START,
 	sayUnit,
 	sidesOfStart,
@@ -100,16 +102,6 @@ export function mustGoOf(columns: readonly LaneColumn[]): readonly Piece[] {
 /** A quantity as print has it: "2.54 cm", "10⁻² m". */
 export function printQuantity({ number, unit }: { number: string; unit: string }): string {
 	return `${printWritten(number)} ${printUnitText(unit)}`.trim();
-}
-
-/** A unit inside a sentence, so that "in" is not read as a word: “in”. */
-export function quoted(unit: string): string {
-	return `“${unit}”`;
-}
-
-/** "in and h", "in, m and h". */
-export function listed(words: readonly string[]): string {
-	return words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
 }
 
 /** What a block did to the line, and whether it wants turning over. */

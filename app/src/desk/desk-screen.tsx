@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { BOOK, type Factor } from '@tidy-sum/core';
+import { BOOK, type Factor, listed, quoted } from '@tidy-sum/core';
 import { useRouter } from 'expo-router';
 import Bulb from 'lucide-react-native/icons/lightbulb';
 import { type ReactNode, useCallback, useEffect } from 'react';
@@ -12,7 +12,7 @@ import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Words } from '../ui/words';
 import { Balance } from './balance';
-import { listed, mustGoOf, quoted } from './describe';
+import { mustGoOf } from './describe';
 import { closed, type Panel, showed } from './desk-slice';
 import { KeptWhere } from './kept-where';
 import { Line } from './line';

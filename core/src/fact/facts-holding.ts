@@ -2,7 +2,7 @@ import { rowOf } from '../unit/find-unit';
 import { parseUnit } from '../unit/parse-unit';
 import { prefixOf } from '../unit/prefixes';
 import type { UnitPart } from '../unit/unit';
-import type { Fact, TableFact } from './fact';
+import { type Fact, TABLE_NAMES, type TableFact, type TableName } from './fact';
 import { oddnessOf } from './oddness';
 import { FACT_ROWS, prefixFact, problemFact } from './tables';
 
@@ -28,12 +28,19 @@ function prefixFacts(part: UnitPart): TableFact[] {
  * A fact of the tables that says the same as a prefix (1 km = 1000 m) is kept beside it, since a student
  * may know either.
  * @param unit the touched unit, without its power ("cm", "h", "crate").
+ * @param allowed the tables a class may use; all of them when left out.
  */
-export function factsHolding(unit: string, problem: readonly Fact[] = []): readonly TableFact[] {
+export function factsHolding(
+	unit: string,
+	problem: readonly Fact[] = [],
+	allowed: readonly TableName[] = TABLE_NAMES,
+): readonly TableFact[] {
 	const read = parseUnit(unit, { counted: true });
 	const part = read.ok ? read.value.parts[0] : undefined;
 	if (!part) return [];
 	const own = problem.map(problemFact);
 	const tables = [...own, ...FACT_ROWS].filter(({ left, right }) => holds(left.unit, part) || holds(right.unit, part));
-	return [...tables, ...prefixFacts(part)].sort((a, b) => oddnessOf(a) - oddnessOf(b));
+	const may = ({ tables: of }: TableFact) =>
+		of.some((table) => table === 'problem' || table === 'own' || allowed.includes(table));
+	return [...tables, ...prefixFacts(part)].filter(may).sort((a, b) => oddnessOf(a) - oddnessOf(b));
 }

@@ -7,6 +7,7 @@ import { isStated } from '../check/judge-line';
 import type { Fact } from '../fact/fact';
 import type { Quantity } from '../quantity/quantity';
 import { route } from '../route/route';
+import { quoted } from '../say/listed';
 import { printUnitText, printWritten } from '../say/say';
 import { sayParts } from './say-parts';
 
@@ -15,10 +16,6 @@ export type Nudges = readonly string[];
 
 function shown({ number, unit }: Quantity): string {
 	return `${printWritten(number)} ${printUnitText(unit)}`.trim();
-}
-
-function quoted(unit: string): string {
-	return `“${unit}”`;
 }
 
 /** A block whose sides are not equal: which one, and what its units are to each other. */

@@ -1,4 +1,5 @@
 import type { WorkedChain } from '../chain/work-chain';
+import { listed, quoted } from '../say/listed';
 import { parseUnit } from '../unit/parse-unit';
 import { symbolOfPart } from '../unit/print-unit';
 import type { UnitPart } from '../unit/unit';
@@ -7,9 +8,8 @@ function powersOf(parts: readonly UnitPart[]): Map<string, number> {
 	return new Map(parts.map((part) => [symbolOfPart(part), part.power]));
 }
 
-function listed(units: readonly string[]): string {
-	const words = units.map((unit) => `“${unit}”`);
-	return words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+function all(units: readonly string[]): string {
+	return listed(units.map(quoted));
 }
 
 /** Which units of what stands must go, which must come, and which stay as they are. */
@@ -21,9 +21,9 @@ export function sayParts(worked: WorkedChain, want: string): string {
 	const come = [...then].filter(([unit, power]) => now.get(unit) !== power).map(([unit]) => unit);
 	const stay = [...now].filter(([unit, power]) => then.get(unit) === power).map(([unit]) => unit);
 	const said = [
-		go.length ? `${listed(go)} must go` : '',
-		come.length ? `${listed(come)} must come` : '',
-		stay.length ? `${listed(stay)} ${stay.length > 1 ? 'stay' : 'stays'}` : '',
+		go.length ? `${all(go)} must go` : '',
+		come.length ? `${all(come)} must come` : '',
+		stay.length ? `${all(stay)} ${stay.length > 1 ? 'stay' : 'stays'}` : '',
 	].filter(Boolean);
 	return said.length ? ` ${said.join(', ')}.` : '';
 }

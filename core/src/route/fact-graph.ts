@@ -1,4 +1,4 @@
-import type { Fact, TableFact } from '../fact/fact';
+import type { Fact, TableFact, TableName } from '../fact/fact';
 import { oddnessOf } from '../fact/oddness';
 import { FACT_ROWS, prefixFact } from '../fact/tables';
 import type { Quantity } from '../quantity/quantity';
@@ -91,6 +91,14 @@ export function builtInGraph(): FactGraph {
 		true,
 	);
 	return builtIn;
+}
+
+/** The facts of some tables alone; the prefixes when theirs is among them. */
+export function tablesGraph(allowed: readonly TableName[]): FactGraph {
+	return factGraph(
+		FACT_ROWS.filter(({ tables }) => tables.some((table) => allowed.includes(table))),
+		allowed.includes('prefixes'),
+	);
 }
 
 /** Two graphs as one; the facts of the second are looked at first. */

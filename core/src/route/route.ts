@@ -1,6 +1,6 @@
 import type { Factor } from '../chain/chain';
 import { type WorkedChain, workChain } from '../chain/work-chain';
-import type { Fact } from '../fact/fact';
+import type { Fact, TableName } from '../fact/fact';
 import { bad, good, type Outcome, within } from '../numeral/fault';
 import { labelsClash, likeUnits, sameSize } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
@@ -16,6 +16,7 @@ import {
 	type Move,
 	type Place,
 	placeOf,
+	tablesGraph,
 	withFacts,
 } from './fact-graph';
 import { labelsAgree, type Way, waysFrom } from './ways';
@@ -273,11 +274,16 @@ export function routeOver(
 }
 
 /** Which facts a route may take: only those given, the built-in tables, or both. */
-export type RouteFacts = { readonly facts?: readonly Fact[]; readonly tables?: boolean };
+export type RouteFacts = {
+	readonly facts?: readonly Fact[];
+	/** The built-in tables beside the facts: all of them, none, or those a class may use. */
+	readonly tables?: boolean | readonly TableName[];
+};
 
 function graphOf({ facts, tables = facts === undefined }: RouteFacts): FactGraph {
 	if (!tables) return factGraph(givenFacts(facts ?? []), false);
-	return facts?.length ? withFacts(builtInGraph(), givenFacts(facts)) : builtInGraph();
+	const built = tables === true ? builtInGraph() : tablesGraph(tables);
+	return facts?.length ? withFacts(built, givenFacts(facts)) : built;
 }
 
 /**
@@ -297,11 +303,12 @@ export function route(from: string, to: string, choose: RouteFacts = {}): Outcom
 			`Between ${start.value.text} and ${end.value.text} a temperature shifts as well as scales, which no factor can do.`,
 		);
 	const tablesOnly = choose.facts === undefined || choose.facts.length === 0;
-	const useTables = choose.tables ?? choose.facts === undefined;
+	const { tables: allowed = choose.facts === undefined } = choose;
+	const useTables = allowed !== false;
 	const hopeless = useTables && tablesOnly && !likeUnits(start.value, end.value);
 	const factors = hopeless
 		? null
-		: routeOver(graphOf(choose), start.value, end.value, { compounds: true, definitions: useTables });
+		: routeOver(graphOf(choose), start.value, end.value, { compounds: true, definitions: allowed === true });
 	if (!factors)
 		return bad(
 			'no-route',

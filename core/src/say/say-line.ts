@@ -3,14 +3,11 @@ import { START, sidesOfStart } from '../chain/chain';
 import type { WorkedChain } from '../chain/work-chain';
 import { printUnrounded } from '../numeral/print';
 import { parseUnit } from '../unit/parse-unit';
+import { listed } from './listed';
 import { sayFactor, sayQuantity, sayUnit } from './say';
 
 /** How many digits of a running value are said before it is cut. */
 const SAID_FIGURES = 6;
-
-function listed(words: readonly string[]): string {
-	return words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
-}
 
 function sayUnitText(text: string): string {
 	const read = parseUnit(text, { counted: true });

@@ -1,4 +1,4 @@
-import { sayFactor, toSuperscript } from '@tidy-sum/core';
+import { listed, quoted, sayFactor, toSuperscript } from '@tidy-sum/core';
 import TurnOver from 'lucide-react-native/icons/arrow-up-down';
 import Trash from 'lucide-react-native/icons/trash';
 import { View } from 'react-native';
@@ -7,7 +7,7 @@ import { makeStyles } from '../../theme/use-styles';
 import { Button } from '../../ui/button';
 import { Panel } from '../../ui/panel';
 import { Words } from '../../ui/words';
-import { listed, mustGoOf, quoted, sayBlock } from '../describe';
+import { mustGoOf, sayBlock } from '../describe';
 import type { DeskView } from '../use-desk';
 
 type Props = {

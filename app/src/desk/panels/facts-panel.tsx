@@ -3,6 +3,7 @@ import {
 	type Factor,
 	factsHolding,
 	printUnitText,
+	quoted,
 	sayFactor,
 	sayQuantity,
 	type TableFact,
@@ -15,7 +16,7 @@ import { Fraction } from '../../ui/fraction';
 import { Panel } from '../../ui/panel';
 import { Said } from '../../ui/said';
 import { Words } from '../../ui/words';
-import { printQuantity, quoted } from '../describe';
+import { printQuantity } from '../describe';
 
 type Props = {
 	/** What the problem itself states. */
