@@ -1,5 +1,5 @@
 import { symbolOfPiece } from '../chain/cancel';
-import { START, sidesOfStart } from '../chain/chain';
+import { START } from '../chain/chain';
 import type { WorkedChain } from '../chain/work-chain';
 import { printUnrounded } from '../numeral/print';
 import { parseUnit } from '../unit/parse-unit';
