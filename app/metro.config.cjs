@@ -11,7 +11,7 @@ const UNUSED = [
 		of: /[\\/]zod[\\/]/,
 		name: /(locales\/index|from-json-schema|to-json-schema|json-schema-processors|json-schema-generator)\.js$/,
 	},
-	{ of: /[\\/]react-native-svg[\\/]/, name: /^\.\/(xml|deprecated)$/ },
+	{ of: /[\\/]react-native-svg[\\/]/, name: /^\.\/(xml|deprecated|transformToRn)$/ },
 ];
 const resolve = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, name, platform) => {

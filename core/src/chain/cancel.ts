@@ -34,7 +34,8 @@ export type Cancelled = {
 function piecesOf(block: ReadBlock, index: number): Piece[] {
 	const out: Piece[] = [];
 	const of = (written: Side, parts: readonly UnitPart[]) => {
-		for (const [part, unit] of parts.entries()) {
+		for (let part = 0; part < parts.length; part++) {
+			const unit = parts[part] as UnitPart;
 			const side: Side = unit.power > 0 === (written === 'top') ? 'top' : 'bottom';
 			const base = unit.prefix === undefined ? unit.unit : unit.prefix + unit.unit;
 			const count = Math.abs(unit.power) * block.power;
@@ -79,8 +80,9 @@ export function cancel(chain: Pick<ReadChain, 'start' | 'factors'>): Cancelled {
 	const standing = [chain.start, ...chain.factors].map((block, i) => {
 		for (const piece of piecesOf(block, i - 1)) {
 			pieces.push(piece);
-			const at = left.findIndex((other) => strikes(piece, other));
-			if (at < 0) {
+			let at = 0;
+			while (at < left.length && !strikes(piece, left[at] as Piece)) at += 1;
+			if (at === left.length) {
 				left.push(piece);
 				continue;
 			}

@@ -79,15 +79,16 @@ export function workRead(read: ReadChain): WorkedChain {
 	const parts = struck.standing.at(-1) as readonly UnitPart[];
 	let top: Exact | null = NOTHING;
 	let bottom: Exact | null = NOTHING;
+	let value: Exact | null = null;
 	const running: Running[] = [];
-	for (const [i, block] of blocks.entries()) {
+	for (let i = 0; i < blocks.length; i++) {
+		const block = blocks[i] as ReadBlock;
 		top = times(top, block.top.number, block.power);
 		if (block.bottom) bottom = times(bottom, block.bottom.number, block.power);
-		const value = quotient(top, bottom);
+		value = quotient(top, bottom);
 		running.push({ value: value?.value ?? null, pi: value?.pi ?? 0, unit: printUnit(struck.standing[i] ?? []) });
 	}
 	const unit = unitOfParts(parts);
-	const value = quotient(top, bottom);
 	const factors = read.factors.map(judgeFactor);
 	const figures = value ? figuresOf(read, factors) : { significant: null, atMost: null, limitedBy: [] };
 	return {
@@ -122,11 +123,13 @@ function figuresOf(read: ReadChain, factors: readonly FactorJudged[]) {
 	}
 	for (const [i, factor] of factors.entries()) add(i, factor);
 	if (!limits.length) return { significant: null, atMost: null, limitedBy: [] };
-	const significant = Math.min(...limits.map((limit) => limit.significant));
-	const limitedBy = limits.filter((limit) => limit.significant === significant).map(({ index }) => index);
-	return {
-		significant,
-		atMost: Math.min(...limits.map((limit) => limit.atMost)),
-		limitedBy: [...new Set(limitedBy)],
-	};
+	let [significant, atMost] = [Number.POSITIVE_INFINITY, Number.POSITIVE_INFINITY];
+	for (const limit of limits) {
+		significant = Math.min(significant, limit.significant);
+		atMost = Math.min(atMost, limit.atMost);
+	}
+	const limitedBy: number[] = [];
+	for (const { index, significant: own } of limits)
+		if (own === significant && !limitedBy.includes(index)) limitedBy.push(index);
+	return { significant, atMost, limitedBy };
 }
