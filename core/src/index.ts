@@ -7,6 +7,7 @@ export * from './chain/work-chain';
 export * from './check/check';
 export { countedWords } from './check/counted-words';
 export { figuresText, placeText } from './check/judge-figures';
+export { keyChain } from './check/key';
 export { type Answer, readAnswer } from './check/read-answer';
 export * from './check/verdict';
 export * from './exercise/book';

@@ -1,4 +1,4 @@
-import { BOOK, type BookExercise, bookExercise, type Chain, type Factor } from '@tidy-sum/core';
+import { BOOK, type BookExercise, bookExercise, type Chain, type Factor, turnedFactor } from '@tidy-sum/core';
 import type { Step, WorkBody } from '@tidy-sum/schema';
 
 /** A factor on the line, with the name it was placed under. */
@@ -29,7 +29,7 @@ const DOES: { readonly [K in Step['do']]: (work: Work, step: Extract<Step, { do:
 		checked: false,
 		blocks: [...work.blocks, { id: block, factor: factor as Factor }],
 	}),
-	turn: (work, { block }) => change(work, block, (factor) => ({ ...factor, top: factor.bottom, bottom: factor.top })),
+	turn: (work, { block }) => change(work, block, turnedFactor),
 	raise: (work, { block, power }) => change(work, block, (factor) => ({ ...factor, power })),
 	remove: (work, { block }) => ({ ...work, checked: false, blocks: work.blocks.filter(({ id }) => id !== block) }),
 	answer: (work, { text }) => ({ ...work, checked: false, answer: text }),

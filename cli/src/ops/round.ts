@@ -1,9 +1,9 @@
 import {
 	engineeringText,
-	fractionText,
 	mixedNumberText,
 	printRounded,
 	rationalFromText,
+	rationalText,
 	round as roundTo,
 } from '@tidy-sum/core';
 import { askRoundSchema } from '@tidy-sum/schema';
@@ -24,7 +24,7 @@ export const round = op(askRoundSchema, ({ value, significant, place, ties }) =>
 	const rounded = roundTo(exact, target, ties);
 	const forms = {
 		engineering: engineeringText(rounded),
-		fraction: fractionText(exact),
+		fraction: rationalText(exact),
 		mixedNumber: mixedNumberText(exact),
 	};
 	return { ok: true, value: { ...printRounded(rounded), ...forms } };

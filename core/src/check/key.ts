@@ -1,6 +1,6 @@
 import { type Chain, type Factor, type Start, sidesOfStart } from '../chain/chain';
 import { workChain } from '../chain/work-chain';
-import type { Exercise, UnitExercise } from '../exercise/exercise';
+import type { Exercise, LineExercise, UnitExercise } from '../exercise/exercise';
 import { bad, good, type Outcome, within } from '../numeral/fault';
 import { withPi } from '../numeral/pi';
 import { endingPlaces } from '../numeral/print';
@@ -100,13 +100,21 @@ function byAdding(exercise: UnitExercise, terms: readonly Quantity[], want: Unit
 	return good({ value, pi: 0, unit: want, ...asked(exercise, own, value, 0), limitedBy: [], chain: null });
 }
 
-function byLine(exercise: UnitExercise, start: Start, line: readonly Factor[], want: Unit): Outcome<Key> {
-	const chain: Chain = {
+/** The line of a key as a chain: what it uses is given, whether its sides are equal or only the problem says so. */
+export function keyChain(
+	{ start, exactStart = false, want }: LineExercise,
+	line: readonly Factor[],
+): Chain & { readonly want: string } {
+	return {
 		start,
-		exactStart: exercise.exactStart ?? false,
+		exactStart,
 		factors: line.map((factor) => ({ ...factor, given: factor.given ?? true })),
-		want: exercise.want.unit,
+		want: want.unit,
 	};
+}
+
+function byLine(exercise: UnitExercise, start: Start, line: readonly Factor[], want: Unit): Outcome<Key> {
+	const chain = keyChain({ ...exercise, start }, line);
 	const worked = workChain(chain);
 	if (!worked.ok)
 		return {

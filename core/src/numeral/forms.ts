@@ -22,11 +22,6 @@ export function engineeringText({ units, place }: Rounded): string | null {
 	return `${units < 0n ? '-' : ''}${pointed(digits, leading - power + 1)}e${power}`;
 }
 
-/** A value as a fraction in lowest terms as it is typed: "7/2"; a whole number as itself. */
-export function fractionText(value: Rational): string {
-	return value.d === 1n ? `${value.n}` : `${value.n}/${value.d}`;
-}
-
 /** A value as a mixed number as it is typed: "3 1/2"; a part of nothing is left out. */
 export function mixedNumberText(value: Rational): string {
 	const size = value.abs();

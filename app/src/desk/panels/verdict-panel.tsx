@@ -1,4 +1,12 @@
-import { type Judgement, printUnitText, sayLine, VERDICT_LINES, type VerdictLine, workChain } from '@tidy-sum/core';
+import {
+	type Judgement,
+	keyChain,
+	printUnitText,
+	sayLine,
+	VERDICT_LINES,
+	type VerdictLine,
+	workChain,
+} from '@tidy-sum/core';
 import CheckIcon from 'lucide-react-native/icons/check';
 import EyeIcon from 'lucide-react-native/icons/eye';
 import QuestionIcon from 'lucide-react-native/icons/message-circle-question-mark';
@@ -78,13 +86,7 @@ function Row({
 /** The key: its line in sentences, and the answer; shown only when asked for, and kept as shown. */
 function WorkedLine({ view: { exercise } }: Pick<Props, 'view'>) {
 	const styles = useStyles();
-	const { start, exactStart = false, line = [], want } = exercise;
-	const worked = workChain({
-		start,
-		exactStart,
-		factors: line.map((factor) => ({ ...factor, given: true })),
-		want: want.unit,
-	});
+	const worked = workChain(keyChain(exercise, exercise.line ?? []));
 	if (!worked.ok) return null;
 	return (
 		<View style={styles.lines} testID="worked-line">
@@ -95,7 +97,7 @@ function WorkedLine({ view: { exercise } }: Pick<Props, 'view'>) {
 				<Words key={sentence}>{sentence}</Words>
 			))}
 			<Words strong>
-				{worked.value.printed?.text} {printUnitText(want.unit)}
+				{worked.value.printed?.text} {printUnitText(exercise.want.unit)}
 			</Words>
 			<Words size="small" tone="soft">
 				This exercise is kept as one whose line was shown.
