@@ -1,4 +1,14 @@
-import { FACT_ROWS, factsHolding, parseUnit, prefixFact, sayFactor, sayQuantity, workChain } from '../src';
+import {
+	FACT_ROWS,
+	factsHolding,
+	factsNamed,
+	numbersFor,
+	parseUnit,
+	prefixFact,
+	sayFactor,
+	sayQuantity,
+	workChain,
+} from '../src';
 
 function says({
 	left,
@@ -28,7 +38,7 @@ describe('the tables of facts', () => {
 describe('factsHolding', () => {
 	it('puts what the problem states first, then the tables, then the prefix', () => {
 		const stated = { left: { number: '1.18', unit: 'g' }, right: { number: '1', unit: 'mL' }, exact: false };
-		const facts = factsHolding('mL', [stated]);
+		const facts = factsHolding('mL', { problem: [stated] });
 		expect(facts[0]).toMatchObject({ tables: ['problem'], exact: false });
 		expect(facts.map(says).slice(0, 4)).toEqual(['1.18 g = 1 mL', '1 L = 1000 mL', '1 mL = 1 cm^3', '1 mL = 10^-3 L']);
 		expect(facts.at(-1)?.note).toMatch(/^water/);
@@ -36,7 +46,10 @@ describe('factsHolding', () => {
 
 	it('leaves out the tables a class may not use, but never the problem itself', () => {
 		const stated = { left: { number: '1.18', unit: 'g' }, right: { number: '1', unit: 'mL' } };
-		expect(factsHolding('mL', [stated], ['prefixes']).map(says)).toEqual(['1.18 g = 1 mL', '1 mL = 10^-3 L']);
+		expect(factsHolding('mL', { problem: [stated], allowed: ['prefixes'] }).map(says)).toEqual([
+			'1.18 g = 1 mL',
+			'1 mL = 10^-3 L',
+		]);
 	});
 
 	it('finds a unit inside a power and leaves its prefixed sisters alone', () => {
@@ -77,5 +90,27 @@ describe('saying it aloud', () => {
 		expect(sayFactor({ top: { number: '100', unit: 'cm' }, bottom: { number: '1', unit: 'm' }, power: 2 })).toBe(
 			'100 centimetres over 1 metre, all to the power 2',
 		);
+	});
+});
+
+describe('looking facts up', () => {
+	it('finds them by name, symbol, or the beginning of a word', () => {
+		expect(factsNamed('mile').map(says)).toContain('1 mi = 5280 ft');
+		expect(factsNamed('mi')[0]?.left.unit).toBe('mi');
+		expect(factsNamed('furl').map(says)).toEqual(['1 furlong = 220 yd']);
+		expect(factsNamed('water').every(({ note }) => note?.startsWith('water'))).toBe(true);
+		expect(factsNamed('zzz')).toEqual([]);
+	});
+
+	it('looks among one’s own and only in the tables a class may use', () => {
+		const own = [{ left: { number: '9.5', unit: 'kg' }, right: { number: '1', unit: 'bale' }, exact: false }];
+		expect(factsNamed('bale', { own })[0]).toMatchObject({ tables: ['own'], exact: false });
+		expect(factsNamed('mile', { allowed: ['metric'] })).toEqual([]);
+	});
+
+	it('gives the numbers that go with two units, either way up', () => {
+		expect(numbersFor('cm', 'in')).toEqual({ top: '2.54', bottom: '1', given: false });
+		expect(numbersFor('in', 'cm')).toEqual({ top: '1', bottom: '2.54', given: false });
+		expect(numbersFor('kg', 'm')).toBeNull();
 	});
 });

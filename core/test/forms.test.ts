@@ -1,4 +1,4 @@
-import { engineeringText, mixedNumberText, parseNumeral, rationalFromText, round } from '../src';
+import { engineeringText, inForm, mixedNumberText, NUMBER_FORMS, parseNumeral, rationalFromText, round } from '../src';
 
 describe('engineering form', () => {
 	it.each([
@@ -29,5 +29,20 @@ describe('a mixed number', () => {
 	])('of %s is %s', (value, expected) => {
 		const exact = rationalFromText(value);
 		expect(exact && mixedNumberText(exact)).toBe(expected);
+	});
+});
+
+describe('switching the form of a number as written', () => {
+	it.each([
+		['3.0e3', { plain: '3000', scientific: '3.0e3', engineering: '3.0e3', fraction: '3000' }],
+		['0.000420', { plain: '0.000420', scientific: '4.20e-4', engineering: '420e-6', fraction: '21/50000' }],
+		['8.75', { plain: '8.75', scientific: '8.75e0', engineering: '8.75e0', fraction: '8 3/4' }],
+		['2/3', { plain: null, scientific: null, engineering: null, fraction: '2/3' }],
+		['3 1/2', { plain: '3.5', scientific: '3.5e0', engineering: '3.5e0', fraction: '3 1/2' }],
+		['-4.50e7', { plain: '-45000000', scientific: '-4.50e7', engineering: '-45.0e6', fraction: '-45000000' }],
+	])('%s keeps its figures', (text, forms) => {
+		const number = parseNumeral(text);
+		if (!number.ok) throw new Error(text);
+		expect(Object.fromEntries(NUMBER_FORMS.map((form) => [form, inForm(number.value, form)]))).toEqual(forms);
 	});
 });

@@ -1,8 +1,23 @@
-import { BOOK, type Factor, nudgesFor, workChain } from '../src';
+import { BOOK, bookExercise, type Exercise, type Factor, goalOf, nudgesFor, type Start, workChain } from '../src';
 
 const q = (text: string) => ({ number: text.split(' ')[0] as string, unit: text.split(' ')[1] ?? '' });
 const over = (top: string, bottom: string): Factor => ({ top: q(top), bottom: q(bottom) });
-const snow = (...factors: Factor[]) => nudgesFor({ start: q('2.75 in/h'), factors }, 'mm/min');
+const nudges = (start: Start, factors: readonly Factor[], unit: string) =>
+	nudgesFor({ start, factors }, { prompt: '', start, facts: [], want: { unit }, rounding: 'figures' });
+const snow = (...factors: Factor[]) => nudges(q('2.75 in/h'), factors, 'mm/min');
+const add = (shift: string, more: Partial<Factor> = {}): Factor => ({ ...over('1', '1'), ...more, shift });
+
+/** Exercises whose line adds as well as scales; they have nudges of their own. */
+const SHIFTED = [
+	'seed-store',
+	'glasshouse-noon',
+	'freezer-dial',
+	'night-range',
+	'roof-beam',
+	'sled-scale',
+	'lamp-hours',
+	'shelf-plank',
+];
 
 describe('nudges', () => {
 	it('say first what differs, then the unit, then the fact, then which way up', () => {
@@ -15,7 +30,7 @@ describe('nudges', () => {
 	});
 
 	it('leave alone what is the same', () => {
-		expect(nudgesFor({ start: q('3.1 kPa/min'), factors: [] }, 'Pa/min')[0]).toContain('“min” stays');
+		expect(nudges(q('3.1 kPa/min'), [], 'Pa/min')[0]).toContain('“min” stays');
 	});
 
 	it('point at the block that stands upside down', () => {
@@ -33,26 +48,27 @@ describe('nudges', () => {
 	});
 
 	it('name the power of an area', () => {
-		expect(nudgesFor({ start: q('0.42 m^2'), factors: [] }, 'cm^2').at(-1)).toContain(
-			'Raise the whole block to the power 2.',
-		);
+		expect(nudges(q('0.42 m^2'), [], 'cm^2').at(-1)).toContain('Raise the whole block to the power 2.');
 	});
 
 	it('turn to the numbers once the line closes, without saying the answer', () => {
-		const said = nudgesFor({ start: q('454 g'), factors: [over('1 kg', '10^3 g')] }, 'kg');
+		const said = nudges(q('454 g'), [over('1 kg', '10^3 g')], 'kg');
 		expect(said).toContain('The answer may have 3 figures.');
 		expect(said.join(' ')).not.toContain('0.454');
 	});
 
 	it('lead through every exercise of the book, block by block, to a line that closes', () => {
-		for (const { name, start, facts, want } of BOOK) {
+		for (const exercise of BOOK) {
+			const { name, start } = exercise;
+			const want = { unit: goalOf(exercise.want) ?? '' };
+			if (SHIFTED.includes(name)) continue;
 			const factors: Factor[] = [];
 			for (let step = 0; step < 12; step++) {
 				const worked = workChain({ start, factors, want: want.unit });
 				if (worked.ok && worked.value.reached) break;
 				const block =
 					/ on the (?:top|bottom): (\S+) (\S+) over (\S+) (\S+?)\.(?: Raise the whole block to the power (\d))?/.exec(
-						nudgesFor({ start, factors }, want.unit, facts).at(-1) ?? '',
+						nudgesFor({ start, factors }, exercise).at(-1) ?? '',
 					);
 				expect([name, block]).not.toEqual([name, null]);
 				const [, a = '', b = '', c = '', d = '', power] = block ?? [];
@@ -66,5 +82,22 @@ describe('nudges', () => {
 			const worked = workChain({ start, factors, want: want.unit });
 			expect([name, worked.ok && worked.value.reached]).toEqual([name, true]);
 		}
+	});
+
+	it('lead a temperature to its shift, and say so when a step has gone wrong', () => {
+		const noon = bookExercise('glasshouse-noon') as Exercise & { start: Start };
+		const at = (...factors: Factor[]) => nudgesFor({ start: noon.start, factors }, noon);
+		expect(at().at(-1)).toBe('The step: take away 32.');
+		expect(at()[0]).toContain('shifts as well as scales');
+		expect(at(add('32'))[0]).toBe('Step 1 does not lead on. Look at it once more, or take it back.');
+		expect(at(add('-32'), over('5 °C', '9 °F'))[0]).toContain('The line closes');
+	});
+
+	it('lead a mixed measure to setting its whole part aside, and then to the smaller unit', () => {
+		const beam = bookExercise('roof-beam') as Exercise & { start: Start };
+		const at = (...factors: Factor[]) => nudgesFor({ start: beam.start, factors }, beam);
+		expect(at().at(-1)).toContain('take away 8');
+		expect(at(add('-8')).at(-1)).toContain('12 in over 1 ft');
+		expect(at(add('-8'), over('12 in', '1 ft')).join(' ')).toContain('Put the parts together');
 	});
 });

@@ -51,6 +51,8 @@ export const askMixedSchema = z
 		message: 'either place or significant, not both',
 	});
 
+export const askReadSchema = z.object({ text: z.string() });
+
 /** A chain; `say` asks for its sentences, `alike` for the facts that would make units of one kind cancel. */
 export const askChainSchema = chainSchema.extend({ say: z.boolean().optional(), alike: z.boolean().optional() });
 

@@ -5,6 +5,7 @@ import { convert } from './convert';
 import { keys } from './keys';
 import { mixed } from './mixed';
 import { numeral } from './numeral';
+import { read } from './read';
 import { round } from './round';
 import { route } from './route';
 import { unit } from './unit';
@@ -20,4 +21,5 @@ export const OPS: Readonly<Record<string, Op>> = {
 	mixed,
 	route,
 	check,
+	read,
 };

@@ -9,6 +9,13 @@ export type Factor = {
 	/** The problem states it, so like units need not be equal (1.5 mg for each 1 kg of body). */
 	readonly given?: boolean;
 	readonly power?: number;
+	/** How many figures count, where the number does not show it: unclear zeros, or an unrounded result taken on. */
+	readonly figures?: number;
+	/**
+	 * What is added after the factor, a number in the unit that then stands: a temperature shifts, a mixed
+	 * measure sets its whole part aside. A step that only adds has plain ones above and below.
+	 */
+	readonly shift?: string;
 };
 
 /** A start: one quantity over 1, or one quantity over another (150 km in 2.5 h). */
@@ -18,6 +25,8 @@ export type Start = Quantity | { readonly top: Quantity; readonly bottom: Quanti
 export type Chain = {
 	readonly start: Start;
 	readonly exactStart?: boolean;
+	/** How many figures of the start count, where its number does not show it. */
+	readonly startFigures?: number;
 	readonly factors: readonly Factor[];
 	readonly want?: string;
 };

@@ -29,6 +29,8 @@ export function judgeFactor(factor: ReadFactor): FactorJudged {
 	const { equal, exact } = relation(top, bottom, written.given ?? false);
 	const isExact = written.exact ?? exact;
 	if (isExact) return { equal, exact: true, significant: null, atMost: null };
+	if (written.figures !== undefined)
+		return { equal, exact: false, significant: written.figures, atMost: written.figures };
 	const { significant, atMost } = figuresOf(top.number, bottom.number);
 	return { equal, exact: false, significant, atMost };
 }

@@ -32,37 +32,60 @@ function isWrittenOne({ form }: Numeral): boolean {
 }
 
 function missing(field: string): { ok: false; fault: Fault } {
-	return { ok: false, fault: { code: 'empty', message: 'There is no number here yet.', in: `${field}.number` } };
+	return { ok: false, fault: { code: 'empty', message: 'There is no number here yet.', in: field } };
 }
 
 /** Where a number that is still missing stands, as a field of the chain; null when none is. */
 function missingIn(blocks: readonly ReadBlock[]): string | null {
 	for (const [i, { top, bottom }] of blocks.entries()) {
 		const name = i + START === START ? 'start' : `factors.${i + START}`;
-		if (!top.number) return i === 0 && !bottom ? name : `${name}.top`;
-		if (bottom && !bottom.number) return `${name}.bottom`;
+		if (!top.number) return i === 0 && !bottom ? `${name}.number` : `${name}.top.number`;
+		if (bottom && !bottom.number) return `${name}.bottom.number`;
 	}
 	return null;
 }
 
-/**
- * What to press on a scientific calculator to work a line: across the top, then divided by the bottom,
- * which needs brackets when it has more than one number; a written 1 changes nothing and is not pressed.
- * @returns the keys, spaced, or a fault of the line; `empty` where a number is still missing.
- */
-export function keysOf(chain: Chain): Outcome<{ readonly keys: string; readonly counted: readonly string[] }> {
-	const read = readChain(chain);
-	if (!read.ok) return read;
-	const blocks = [read.value.start, ...read.value.factors];
-	const lacks = missingIn(blocks);
-	if (lacks !== null) return missing(lacks);
+/** The keys of one run of multiplying: across the top, then divided by the bottom. */
+function keysOfRun(blocks: readonly ReadBlock[], before: string | null): string {
 	const side = (which: 'top' | 'bottom') =>
 		blocks.flatMap((block) => {
 			const number = block[which]?.number;
 			return number && !isWrittenOne(number) ? Array<string>(block.power).fill(keysOfNumeral(number)) : [];
 		});
-	const [top, bottom] = [side('top'), side('bottom')];
-	const above = top.join(' × ') || '1';
+	const bottom = side('bottom');
+	const top = side('top');
+	const runs = top.length + bottom.length > 0;
+	const led = before === null ? top : [runs && / [+−] /.test(before) ? `( ${before} )` : before, ...top];
 	const below = bottom.length > 1 ? `( ${bottom.join(' × ')} )` : (bottom[0] ?? '');
-	return good({ keys: `${above}${below && ` ÷ ${below}`} =`, counted: read.value.counted });
+	return `${led.join(' × ') || '1'}${below && ` ÷ ${below}`}`;
+}
+
+/** A number added, as keyed after what stands: "+ 273.15", "− 32". */
+function keysOfShift(shift: Numeral): string {
+	const keys = keysOfNumeral(shift);
+	return keys.startsWith('-') ? `− ${keys.slice(1)}` : `+ ${keys}`;
+}
+
+/**
+ * What to press on a scientific calculator to work a line: across the top, then divided by the bottom,
+ * which needs brackets when it has more than one number; a written 1 changes nothing and is not pressed.
+ * Where a step adds, what came before it is bracketed for what follows.
+ * @returns the keys, spaced, or a fault of the line; `empty` where a number is still missing.
+ */
+export function keysOf(chain: Chain): Outcome<{ readonly keys: string; readonly counted: readonly string[] }> {
+	const read = readChain(chain);
+	if (!read.ok) return read;
+	const { start, factors, counted } = read.value;
+	const lacks = missingIn([start, ...factors]);
+	if (lacks !== null) return missing(lacks);
+	let run: ReadBlock[] = [start];
+	let keys: string | null = null;
+	for (const [i, factor] of factors.entries()) {
+		run.push(factor);
+		if (factor.written.shift === undefined) continue;
+		if (!factor.shift) return missing(`factors.${i}.shift`);
+		keys = `${keysOfRun(run, keys)} ${keysOfShift(factor.shift)}`;
+		run = [];
+	}
+	return good({ keys: `${run.length || keys === null ? keysOfRun(run, keys) : keys} =`, counted });
 }

@@ -1,4 +1,6 @@
 import { bad, type Outcome, within } from '../numeral/fault';
+import type { Numeral } from '../numeral/numeral';
+import { parseNumeral } from '../numeral/parse-numeral';
 import { type ReadQuantity, readQuantity } from '../quantity/quantity';
 import { parseUnit } from '../unit/parse-unit';
 import type { Unit } from '../unit/unit';
@@ -11,13 +13,19 @@ export type ReadBlock = {
 	readonly power: number;
 };
 
-export type ReadFactor = ReadBlock & { readonly bottom: ReadQuantity; readonly written: Factor };
+export type ReadFactor = ReadBlock & {
+	readonly bottom: ReadQuantity;
+	readonly written: Factor;
+	/** What is added after it; null where nothing is, or no number is written yet. */
+	readonly shift: Numeral | null;
+};
 
 export type ReadChain = {
 	readonly start: ReadBlock;
 	readonly factors: readonly ReadFactor[];
 	readonly want: Unit | null;
 	readonly exactStart: boolean;
+	readonly startFigures: number | null;
 	readonly counted: readonly string[];
 };
 
@@ -87,7 +95,9 @@ export function readChain(chain: Chain): Outcome<ReadChain> {
 					in: `factors.${i}.power`,
 				},
 			};
-		factors.push({ top: above.value, bottom: below.value, power, written: factor });
+		const shift = factor.shift?.trim() ? parseNumeral(factor.shift) : null;
+		if (shift && !shift.ok) return { ok: false, fault: within(shift.fault, `factors.${i}.shift`) };
+		factors.push({ top: above.value, bottom: below.value, power, written: factor, shift: shift?.value ?? null });
 	}
 	const start: ReadBlock = { top: top.value, bottom: bottom?.value ?? null, power: 1 };
 	const blocks = [start, ...factors];
@@ -104,6 +114,7 @@ export function readChain(chain: Chain): Outcome<ReadChain> {
 			factors,
 			want: want?.value ?? null,
 			exactStart: chain.exactStart ?? false,
+			startFigures: chain.startFigures ?? null,
 			counted: countedIn(blocks, want?.value ?? null),
 		},
 	};

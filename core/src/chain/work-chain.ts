@@ -1,7 +1,9 @@
 import type { Outcome } from '../numeral/fault';
-import type { Numeral } from '../numeral/numeral';
-import { type Printed, printValue } from '../numeral/print';
+import { type Numeral, placeKept } from '../numeral/numeral';
+import { withPi } from '../numeral/pi';
+import { type Printed, printInPlain, printValue } from '../numeral/print';
 import { ONE, type Rational, toPower } from '../numeral/rational';
+import { round } from '../numeral/round';
 import { labelsClash, sameSize } from '../unit/like-units';
 import { printUnit, symbolOfPart } from '../unit/print-unit';
 import type { Unit, UnitPart } from '../unit/unit';
@@ -57,6 +59,18 @@ function quotient(top: Exact | null, bottom: Exact | null): Exact | null {
 	return { value, pi: value.sign === 0 ? 0 : top.pi - bottom.pi };
 }
 
+/** A value and what is added to it; where pi comes in on one side only, near enough to show. */
+function sum(value: Exact | null, shift: Numeral | null): Exact | null {
+	if (!value || !shift) return null;
+	if (value.pi === shift.pi) return { value: value.value.add(shift.value), pi: value.pi };
+	return { value: withPi(value.value, value.pi).add(withPi(shift.value, shift.pi)), pi: 0 };
+}
+
+/** Whether a step of the line adds something: then there is no one product across the top and the bottom. */
+export function hasShift({ factors }: ReadChain): boolean {
+	return factors.some(({ written }) => written.shift !== undefined);
+}
+
 function standingOf(parts: readonly UnitPart[]): Standing {
 	const top: Record<string, number> = {};
 	const bottom: Record<string, number> = {};
@@ -86,15 +100,27 @@ export function workRead(read: ReadChain): WorkedChain {
 		top = times(top, block.top.number, block.power);
 		if (block.bottom) bottom = times(bottom, block.bottom.number, block.power);
 		value = quotient(top, bottom);
+		const factor = read.factors[i - 1];
+		if (factor?.written.shift !== undefined) {
+			// After a step that adds, the products begin anew from what it came to.
+			value = sum(value, factor.shift);
+			top = value;
+			bottom = NOTHING;
+		}
 		running.push({ value: value?.value ?? null, pi: value?.pi ?? 0, unit: printUnit(struck.standing[i] ?? []) });
 	}
 	const unit = unitOfParts(parts);
 	const factors = read.factors.map(judgeFactor);
-	const figures = value ? figuresOf(read, factors) : { significant: null, atMost: null, limitedBy: [] };
+	const shifted = hasShift(read);
+	const figures = !value
+		? { significant: null, atMost: null, limitedBy: [] }
+		: shifted
+			? figuresShifted(read, withPi(value.value, value.pi))
+			: figuresOf(read, factors);
 	return {
 		read,
-		top,
-		bottom,
+		top: shifted ? null : top,
+		bottom: shifted ? null : bottom,
 		value,
 		unit,
 		standing: standingOf(parts),
@@ -104,8 +130,25 @@ export function workRead(read: ReadChain): WorkedChain {
 		reached: read.want ? sameSize(unit, read.want) && !labelsClash(unit, read.want) : null,
 		...figures,
 		factors,
-		printed: value && printValue(value.value, value.pi, figures.significant),
+		printed: value && printOf(read, value, figures.significant, shifted),
 	};
+}
+
+/**
+ * The figures of a value that something was added to: it keeps the last place of its start, the ones where
+ * zeros are unclear, as in the contract's "convert"; what is added is exact.
+ */
+function figuresShifted({ start, exactStart }: ReadChain, value: Rational) {
+	const number = start.top.number;
+	if (exactStart || !number || number.lastPlace === null || start.bottom)
+		return { significant: null, atMost: null, limitedBy: [] };
+	const { significant } = round(value, { place: placeKept(number) });
+	return { significant, atMost: significant, limitedBy: [START] };
+}
+
+function printOf({ start }: ReadChain, value: Exact, significant: number | null, shifted: boolean): Printed {
+	if (!shifted || significant === null || !start.top.number) return printValue(value.value, value.pi, significant);
+	return printInPlain(round(withPi(value.value, value.pi), { place: placeKept(start.top.number) }));
 }
 
 type Limit = { readonly index: number; readonly significant: number; readonly atMost: number };
@@ -117,7 +160,9 @@ function figuresOf(read: ReadChain, factors: readonly FactorJudged[]) {
 		if (of && of.significant !== null && of.atMost !== null)
 			limits.push({ index, significant: of.significant, atMost: of.atMost });
 	};
-	if (!read.exactStart) {
+	const { startFigures } = read;
+	if (startFigures !== null) add(START, { significant: startFigures, atMost: startFigures });
+	else if (!read.exactStart) {
 		add(START, read.start.top.number);
 		add(START, read.start.bottom?.number ?? null);
 	}

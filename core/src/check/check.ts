@@ -10,7 +10,7 @@ import { judgeQuantity, strangeText, strangeWord } from './judge-quantity';
 import { judgeRange } from './judge-range';
 import { judgeWrongBlock } from './judge-wrong-block';
 import { readAnswer } from './read-answer';
-import { type Judged, SLIPS_LIMIT, type Verdict, type VerdictLine } from './verdict';
+import { type Judged, SLIPS_LIMIT, type Slip, type Verdict, type VerdictLine } from './verdict';
 
 type Asking<K extends string> = Exercise & { readonly want: Extract<Want, Readonly<Record<K, unknown>>> };
 
@@ -29,6 +29,11 @@ const JUDGES: Readonly<Record<string, (exercise: never, answer: string) => Outco
 	slip: judgeWrongBlock,
 };
 
+/** The slip a line shows by itself, where it does. */
+function slipsOfLine({ slip, factor, why }: VerdictLine): readonly Slip[] {
+	return slip === undefined ? [] : [{ code: slip, ...(factor === undefined ? {} : { factor }), why }];
+}
+
 /**
  * Holds an answer, and the line it was worked by where there is one, against an exercise.
  * @returns four judged lines, or a fault: of the answer as typed (`in` is "answer"), of the line
@@ -45,7 +50,7 @@ export function check(exercise: Exercise, answer: string, chain?: Chain): Outcom
 	if (!line.ok) return line;
 	const lines = { line: line.value, ...judged.value.lines };
 	const right = Object.values(lines).every(({ verdict }) => verdict === 'right' || verdict === 'not-asked');
-	const slips = right ? [] : judged.value.slips.slice(0, SLIPS_LIMIT);
+	const slips = right ? [] : [...slipsOfLine(line.value), ...judged.value.slips].slice(0, SLIPS_LIMIT);
 	return good({ ...lines, right, slips, first: slips[0]?.code ?? null });
 }
 

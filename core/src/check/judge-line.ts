@@ -8,6 +8,7 @@ import { within } from '../numeral/fault';
 import type { Quantity } from '../quantity/quantity';
 import { type ReadQuantity, readQuantity } from '../quantity/quantity';
 import { ratioOfUnits, sameSize } from '../unit/like-units';
+import { judgeShifts } from './judge-shifts';
 import type { VerdictLine } from './verdict';
 
 /** Whether two read quantities are the same amount, however written. */
@@ -45,23 +46,27 @@ function startsRight(chain: Chain, exercise: Exercise): boolean {
 }
 
 /** The unit a line should end at; any of a mixed measure will do, and the smallest stands for them. */
-function goalOf(want: Want, chain: Chain): string {
+export function goalOf(want: Want): string | null {
 	if ('unit' in want) return want.unit;
 	if ('mixed' in want) return want.mixed.at(-1) ?? '';
-	if ('factor' in want) return want.factor;
-	return chain.want ?? '';
+	return 'factor' in want ? want.factor : null;
 }
 
 /** Judges a line that was given: its start, each block, and where it ends (contract, "check", line). */
 export function judgeLine(chain: Chain, exercise: Exercise): Outcome<VerdictLine> {
-	const worked = workChain({ ...chain, want: goalOf(exercise.want, chain) });
+	const worked = workChain({ ...chain, want: goalOf(exercise.want) ?? chain.want ?? '' });
 	if (!worked.ok) return { ok: false, fault: within(worked.fault, 'chain') };
 	return { ok: true, value: verdictOf(chain, worked.value, exercise) };
 }
 
 function verdictOf(chain: Chain, worked: WorkedChain, exercise: Exercise): VerdictLine {
 	if (!startsRight(chain, exercise))
-		return { verdict: 'wrong', factor: -1, why: 'The line does not begin with the quantity the problem asks about.' };
+		return {
+			verdict: 'wrong',
+			factor: -1,
+			slip: 'wrong-start',
+			why: 'The line does not begin with the quantity the problem asks about.',
+		};
 	for (const [i, factor] of worked.factors.entries()) {
 		const block = `Block ${i + 1}`;
 		const read = worked.read.factors[i] as ReadFactor;
@@ -74,6 +79,8 @@ function verdictOf(chain: Chain, worked: WorkedChain, exercise: Exercise): Verdi
 		if (factor.equal === 'stated' && !stated)
 			return { verdict: 'wrong', factor: i, why: `${block}: nothing in the problem says that ${sides} go together.` };
 	}
+	const shifts = worked.reached ? judgeShifts(chain, worked, exercise) : null;
+	if (shifts) return shifts;
 	if (worked.reached) return { verdict: 'right', why: 'Every block holds, and the line ends at what is wanted.' };
 	const want = worked.read.want;
 	if (want && sameSize(worked.unit, want))

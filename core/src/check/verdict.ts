@@ -8,6 +8,8 @@ export type VerdictLine = {
 	readonly why: string;
 	readonly at?: Span;
 	readonly factor?: number;
+	/** The slip it shows by itself, by its code. */
+	readonly slip?: string;
 };
 
 /** A recognised mistake, by the codes of the brief. */

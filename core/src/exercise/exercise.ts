@@ -49,5 +49,10 @@ export type UnitExercise = Exercise & { readonly want: UnitWant };
 /** An exercise that is worked as a line: from a start to a quantity. */
 export type LineExercise = UnitExercise & { readonly start: Start };
 
-/** An exercise of a book: a short name, a title for lists, and what it trains. */
-export type BookExercise = LineExercise & { readonly name: string; readonly title: string; readonly trains: string };
+/** An exercise of a book, which always has something to start from: a short name, a title for lists, and what it trains. */
+export type BookExercise = Exercise & {
+	readonly start: Start;
+	readonly name: string;
+	readonly title: string;
+	readonly trains: string;
+};

@@ -164,3 +164,8 @@ export function prefixFact(prefix: string, unit: string): TableFact | null {
 export function problemFact(fact: Fact): TableFact {
 	return { ...fact, exact: fact.exact ?? false, tables: ['problem'], source: 'from the problem' };
 }
+
+/** A fact a student has added, as a fact of its own table. */
+export function ownFact(fact: Fact): TableFact {
+	return { ...fact, exact: fact.exact ?? false, tables: ['own'], source: 'added by you' };
+}

@@ -3,7 +3,9 @@ import type { Chain, Factor } from '../chain/chain';
 import type { ReadFactor } from '../chain/read-chain';
 import { type WorkedChain, workChain } from '../chain/work-chain';
 import { figuresText } from '../check/judge-figures';
-import { isStated } from '../check/judge-line';
+import { goalOf, isStated } from '../check/judge-line';
+import { solutionOf } from '../check/solution';
+import type { Exercise } from '../exercise/exercise';
 import type { Fact } from '../fact/fact';
 import type { Quantity } from '../quantity/quantity';
 import { route } from '../route/route';
@@ -74,11 +76,20 @@ function cancelledBy(chain: Chain, factor: Factor): { readonly unit: string; rea
 	return pair ? { unit: pair.unit, side: pair.from === index ? 'bottom' : 'top' } : null;
 }
 
-function onTheWay(chain: Chain, worked: WorkedChain, want: string, facts: readonly Fact[]): Nudges {
+/** The next factor of the worked line, where the line so far is the beginning of it. */
+function nextOfKey(chain: Chain, worked: WorkedChain, exercise: Exercise): Factor | undefined {
+	const solved = solutionOf(exercise);
+	const key = solved.ok && solved.value.chain ? workChain(solved.value.chain) : null;
+	if (!key?.ok || !chain.factors.every((_, i) => sameValue(worked, key.value, i + 1))) return undefined;
+	return key.value.read.factors[chain.factors.length]?.written;
+}
+
+function onTheWay(chain: Chain, worked: WorkedChain, want: string, exercise: Exercise): Nudges {
+	const { facts } = exercise;
 	const stands = worked.unit.text || 'a plain number';
 	const differs = `What stands is ${stands}; wanted is ${printUnitText(want) || 'a plain number'}.${sayParts(worked, want)}`;
 	const way = route(worked.unit.text, want, { facts, tables: true });
-	const [next] = way.ok ? way.value.factors : [];
+	const next = way.ok ? way.value.factors[0] : nextOfKey(chain, worked, exercise);
 	if (!next)
 		return [differs, 'No fact of the tables or of the problem leads on from here. Take a step back and look again.'];
 	const gone = cancelledBy(chain, next);
@@ -96,16 +107,69 @@ function onTheWay(chain: Chain, worked: WorkedChain, want: string, facts: readon
 	];
 }
 
+function sameValue(a: WorkedChain, b: WorkedChain, at: number): boolean {
+	const [mine, theirs] = [a.running[at], b.running[at]];
+	if (!mine?.value || !theirs?.value) return false;
+	return mine.unit === theirs.unit && mine.value.equals(theirs.value);
+}
+
+/** A step that adds, in words: "take away 32", "add 273.15", with the block it comes with. */
+function sayStep({ top, bottom, shift = '' }: Factor): string {
+	const added = printWritten(shift);
+	const words = added.startsWith('−') ? `take away ${added.slice(1)}` : `add ${added}`;
+	return top.unit === '' && bottom.unit === '' ? words : `${words}, and from there it is ${printUnitText(top.unit)}`;
+}
+
+/** Nudges where the worked line adds as well as scales: temperatures, and mixed measures. */
+function onShifts(chain: Chain, worked: WorkedChain, exercise: Exercise): Nudges | null {
+	const solved = solutionOf(exercise);
+	const line = solved.ok ? solved.value.chain : null;
+	if (!line?.factors.some(({ shift }) => shift !== undefined)) return null;
+	const key = workChain(line);
+	if (!key.ok) return null;
+	const mixed = 'mixed' in exercise.want || exercise.terms !== undefined;
+	const at = chain.factors.findIndex((_, i) => !sameValue(worked, key.value, i + 1));
+	if (at >= 0)
+		return [
+			`Step ${at + 1} does not lead on. Look at it once more, or take it back.`,
+			mixed
+				? 'Only the part after the point becomes smaller units; the whole part stays what it is.'
+				: 'Ask what is the same on both scales: where the zero of the one lies on the other, and how large a degree is.',
+		];
+	const next = line.factors[chain.factors.length];
+	if (!next) return mixed && 'mixed' in exercise.want ? onParts : onClosed(worked);
+	if (next.shift === undefined) return null;
+	const stands = worked.unit.text;
+	if (mixed)
+		return [
+			'mixed' in exercise.want
+				? `What stands is ${stands}: a whole part, and a part after the point. The whole part is done.`
+				: `What stands is in ${stands}, as wanted. The rest of the measure is still to be added.`,
+			`The next step is no factor: ${sayStep(next)}. It is under “Add or take away”.`,
+		];
+	return [
+		`${stands} and ${goalOf(exercise.want) ?? ''} have their zeros in different places, so a temperature shifts as well as scales.`,
+		'A shift is a step of its own, not a factor. It is under “Add or take away”.',
+		`The step: ${sayStep(next)}.`,
+	];
+}
+
+const onParts: Nudges = [
+	'What stands is the smallest part.',
+	'Put the parts together: what was set aside, each with its unit, and then this one.',
+];
+
 /**
  * What to tell a student who is stuck with a line, in the order it is told: never the answer, and the next
  * block only at the end.
- * @param facts what the problem states; the built-in tables are looked in too.
  */
-export function nudgesFor(chain: Chain, want: string, facts: readonly Fact[] = []): Nudges {
+export function nudgesFor(chain: Chain, exercise: Exercise): Nudges {
+	const want = goalOf(exercise.want) ?? '';
+	const { facts } = exercise;
 	const made = workChain({ ...chain, want });
 	if (!made.ok) return [];
 	const worked = made.value;
-	const broken = onUnequal(worked, facts) ?? onTwice(worked);
+	const broken = onUnequal(worked, facts) ?? onTwice(worked) ?? onShifts(chain, worked, exercise);
 	if (broken) return broken;
-	return worked.reached ? onClosed(worked) : onTheWay(chain, worked, want, facts);
+	return worked.reached ? onClosed(worked) : onTheWay(chain, worked, want, exercise);
 }

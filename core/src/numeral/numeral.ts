@@ -37,3 +37,9 @@ export type NumeralOutcome = Outcome<Numeral>;
 
 export const NUMERAL_LIMIT = 200;
 export const EXPONENT_LIMIT = 400;
+
+/** The last place kept when something exact is added: that of the last figure that counts, the ones where zeros are unclear. */
+export function placeKept({ ambiguous, lastPlace, form }: Numeral): number {
+	const last = lastPlace ?? 0;
+	return ambiguous ? Math.min(last, form.kind === 'decimal' ? (form.exponent ?? 0) : 0) : last;
+}

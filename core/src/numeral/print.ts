@@ -72,6 +72,12 @@ export function printRounded(rounded: Rounded): Printed {
 	};
 }
 
+/** A reading of a scale, which stays in plain form, whatever its zeros would otherwise leave unsaid. */
+export function printInPlain(rounded: Rounded): Printed {
+	const printed = printRounded(rounded);
+	return printed.plain === null ? printed : { ...printed, preferred: 'plain', text: printForm(printed.plain) };
+}
+
 /** A value times pi^`pi` in print, to a count of figures; null figures mean it is exact. */
 export function printValue(value: Rational, pi: number, significant: number | null): Printed {
 	if (significant !== null) return printRounded(round(withPi(value, pi), { significant }));

@@ -1,9 +1,9 @@
 import { bad, type Outcome, within } from '../numeral/fault';
-import type { Numeral } from '../numeral/numeral';
+import { type Numeral, placeKept } from '../numeral/numeral';
 import { withPi } from '../numeral/pi';
-import { type Printed, printForm, printRounded, printValue } from '../numeral/print';
+import { type Printed, printInPlain, printValue } from '../numeral/print';
 import { type Rational, rationalOfRow } from '../numeral/rational';
-import { type Rounded, round } from '../numeral/round';
+import { round } from '../numeral/round';
 import { kindOf, sameDimension } from '../unit/dimension';
 import { rowOf } from '../unit/find-unit';
 import { likeUnits, ratioOfUnits } from '../unit/like-units';
@@ -29,7 +29,8 @@ function isTemperature(unit: Unit): boolean {
 	return unit.parts.length === 1 && sameDimension(unit.dimension, { K: 1 });
 }
 
-function offsetOf(unit: Unit): Rational {
+/** The distance of a scale's zero from absolute zero, in its own degrees; 0 for what is no shifted scale. */
+export function offsetOf(unit: Unit): Rational {
 	const [only] = unit.parts;
 	return rationalOfRow((unit.offset && only && rowOf(only.unit)?.offset) || '0');
 }
@@ -131,16 +132,8 @@ function shifted(number: Numeral, from: Unit, to: Unit, options: ConvertOptions)
 			...printValue(value, 0, null),
 			shifted: true,
 		};
-	const place = number.ambiguous
-		? Math.min(number.lastPlace, number.form.kind === 'decimal' ? (number.form.exponent ?? 0) : 0)
-		: number.lastPlace;
+	const place = placeKept(number);
 	const rounded = round(value, { place });
 	const count = rounded.significant;
-	return { value, pi: 0, significant: count, atMost: count, lastPlace: place, ...inPlainForm(rounded), shifted: true };
-}
-
-/** A reading of a scale stays in plain form, whatever its zeros would otherwise leave unsaid. */
-function inPlainForm(rounded: Rounded): Printed {
-	const printed = printRounded(rounded);
-	return printed.plain === null ? printed : { ...printed, preferred: 'plain', text: printForm(printed.plain) };
+	return { value, pi: 0, significant: count, atMost: count, lastPlace: place, ...printInPlain(rounded), shifted: true };
 }

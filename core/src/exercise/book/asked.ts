@@ -1,7 +1,7 @@
 import type { Factor, Start } from '../../chain/chain';
 import type { Fact } from '../../fact/fact';
 import type { Quantity } from '../../quantity/quantity';
-import type { BookExercise } from '../exercise';
+import type { BookExercise, Rounding, Want } from '../exercise';
 import { markedText } from '../marked-text';
 
 type Row = {
@@ -14,10 +14,16 @@ type Row = {
 	readonly start: string;
 	/** What the problem tells: "12 jar = 1 crate"; measured unless "exact" stands after it. */
 	readonly facts?: readonly string[];
-	readonly want: string;
-	/** The key: "60 min / 1 h", with "^2" after it for a power. */
-	readonly line: readonly string[];
+	/** A unit, or another kind of answer. */
+	readonly want: string | Want;
+	/** The key: "60 min / 1 h", with "^2" after it for a power; left out where it is no line of factors. */
+	readonly line?: readonly string[];
 	readonly exactStart?: boolean;
+	/** The other end of a range; quantities to add to the start. */
+	readonly until?: string;
+	readonly terms?: readonly string[];
+	readonly difference?: boolean;
+	readonly rounding?: Rounding;
 };
 
 function quantity(text: string): Quantity {
@@ -43,15 +49,26 @@ function factorOf(text: string): Factor {
 }
 
 /** An exercise of the book from its row, written as a person would write it down. */
-export function asked({ text, start, facts = [], want, line, exactStart, ...names }: Row): BookExercise {
+export function asked({
+	text,
+	start,
+	facts = [],
+	want,
+	line,
+	until,
+	terms,
+	rounding = 'figures',
+	...rest
+}: Row): BookExercise {
 	return {
-		...names,
+		...rest,
 		...markedText(text),
 		start: startOf(start),
-		...(exactStart ? { exactStart } : {}),
+		...(until ? { until: quantity(until) } : {}),
+		...(terms ? { terms: terms.map(quantity) } : {}),
 		facts: facts.map(factOf),
-		want: { unit: want },
-		rounding: 'figures',
-		line: line.map(factorOf),
+		want: typeof want === 'string' ? { unit: want } : want,
+		rounding,
+		...(line ? { line: line.map(factorOf) } : {}),
 	};
 }

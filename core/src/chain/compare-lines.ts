@@ -1,0 +1,47 @@
+import type { Exact, WorkedChain } from './work-chain';
+
+/** Two lines held against each other; places are numbers of blocks, -1 for the start. */
+export type LinesCompared = {
+	/** Whether the same units stand after the start and after every block. */
+	readonly sameRoute: boolean;
+	/** The first place where both stand at the same unit with another value; null where none is met. */
+	readonly differs: { readonly first: number; readonly second: number } | null;
+	/** Which has fewer blocks; null when they have as many. */
+	readonly shorter: 'first' | 'second' | null;
+	/** Whether both end at the same value of the same unit. */
+	readonly sameEnd: boolean;
+};
+
+function same(a: Exact | null, b: Exact | null): boolean {
+	if (!a || !b) return a === b;
+	return a.value.equals(b.value) && (a.pi === b.pi || a.value.sign === 0);
+}
+
+function exactOf({ running }: WorkedChain, at: number): Exact | null {
+	const one = running[at];
+	return one?.value ? { value: one.value, pi: one.pi } : null;
+}
+
+/**
+ * Holds two lines for the same exercise against each other: the same route or not, where the value first
+ * differs, which is shorter. Values are compared where both lines stand at the same unit, in order.
+ */
+export function compareLines(first: WorkedChain, second: WorkedChain): LinesCompared {
+	const units = (line: WorkedChain) => line.running.map(({ unit }) => unit);
+	const [a, b] = [units(first), units(second)];
+	let from = 0;
+	let differs: LinesCompared['differs'] = null;
+	for (let i = 0; i < a.length && !differs; i++) {
+		const j = b.indexOf(a[i] as string, from);
+		if (j < 0) continue;
+		from = j + 1;
+		if (!same(exactOf(first, i), exactOf(second, j))) differs = { first: i - 1, second: j - 1 };
+	}
+	const [m, n] = [a.length, b.length];
+	return {
+		sameRoute: m === n && a.every((unit, i) => unit === b[i]),
+		differs,
+		shorter: m === n ? null : m < n ? 'first' : 'second',
+		sameEnd: a.at(-1) === b.at(-1) && same(exactOf(first, m - 1), exactOf(second, n - 1)),
+	};
+}

@@ -1,0 +1,105 @@
+import type { Piece, Side } from '../chain/cancel';
+import { type Chain, START, sidesOfStart } from '../chain/chain';
+import type { WorkedChain } from '../chain/work-chain';
+import { printWritten } from '../say/say';
+import { symbolOfPart } from '../unit/print-unit';
+import { unroundedText } from './line-text';
+
+const SIGNS: Readonly<Record<string, string>> = {
+	'×': ' \\times ',
+	'−': '-',
+	'…': '\\ldots ',
+	'%': '\\%',
+	'{': '\\{',
+	'}': '\\}',
+	π: '\\pi ',
+	'\u202f': '\\,',
+};
+const RAISED = '⁰¹²³⁴⁵⁶⁷⁸⁹';
+
+/** A printed text as LaTeX: signs by name, superscripts as powers. */
+function latexOf(text: string): string {
+	return text
+		.replace(/[×−…%{}π\u202f]/gu, (sign) => SIGNS[sign] ?? sign)
+		.replace(
+			/[⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+/gu,
+			(raised) => `^{${[...raised].map((c) => (c === '⁻' ? '-' : RAISED.indexOf(c))).join('')}}`,
+		);
+}
+
+/** A number as LaTeX: 3.0e3 as 3.0 × 10³, 3 1/2 with a true fraction. */
+export function numberLatex(text: string): string {
+	const fraction = /^([-−]?)(?:(\d+)\s+)?(\d+)\s?[/⁄]\s?(\d+)$/.exec(text.trim());
+	if (fraction) {
+		const [, sign, whole = '', top, bottom] = fraction;
+		return `${sign ? '-' : ''}${whole}\\tfrac{${top}}{${bottom}}`;
+	}
+	return latexOf(printWritten(text)).trim();
+}
+
+function unitLatex(symbol: string, power: number): string {
+	const [, base = symbol, label] = /^(.*?)(?:\{(.*)\})?$/u.exec(symbol) ?? [];
+	const name = `\\mathrm{${base.replace(/%/g, '\\%').replace(/ /g, '\\ ')}}`;
+	return `${name}${label ? `_{\\mathrm{${label}}}` : ''}${power > 1 ? `^{${power}}` : ''}`;
+}
+
+/** The units of one side of a block, each struck where it cancels. */
+function unitsLatex(worked: WorkedChain, block: number, side: Side, power: number): string {
+	const groups = new Map<string, Piece[]>();
+	// Inside a raised bracket each unit stands once.
+	for (const piece of worked.pieces)
+		if (piece.block === block && piece.side === side && piece.nth % power === 0) {
+			const of = `${piece.written}${piece.part}`;
+			groups.set(of, [...(groups.get(of) ?? []), piece]);
+		}
+	return [...groups.values()]
+		.map((pieces) => {
+			const struck = pieces.filter(({ pair }) => pair !== null);
+			const symbol = symbolOfPart({ ...(pieces[0] as Piece).unit, power: 1 });
+			const left = pieces.length - struck.length;
+			const gone = struck.length ? `\\cancel{${unitLatex(symbol, struck.length)}}` : '';
+			return [gone, left ? unitLatex(symbol, left) : ''].filter(Boolean).join('\\,');
+		})
+		.join('\\,');
+}
+
+function sideLatex(worked: WorkedChain, block: number, side: Side, number: string | null, power = 1): string {
+	const units = unitsLatex(worked, block, side, power);
+	const shown = number === null ? (units ? '' : '1') : numberLatex(number);
+	return [shown, units].filter(Boolean).join('\\,');
+}
+
+/**
+ * A line as LaTeX: true fractions, struck units (\cancel of the package of that name), powers on brackets, and
+ * what it comes to.
+ */
+export function lineLatex(chain: Chain, worked: WorkedChain): string {
+	const start = sidesOfStart(chain.start);
+	const above = sideLatex(worked, START, 'top', start.top.number);
+	const below = sideLatex(worked, START, 'bottom', start.bottom?.number ?? null);
+	let latex = `\\frac{${above}}{${below}}`;
+	let added = false;
+	for (const [i, { top, bottom, power = 1, shift }] of chain.factors.entries()) {
+		const plain = [top, bottom].every(({ number, unit }) => number === '1' && unit === '');
+		if (!plain || shift === undefined) {
+			const fraction = `\\frac{${sideLatex(worked, i, 'top', top.number, power)}}{${sideLatex(worked, i, 'bottom', bottom.number, power)}}`;
+			const factor = power > 1 ? `\\left(${fraction}\\right)^{${power}}` : fraction;
+			latex = `${added ? `\\left(${latex}\\right)` : latex} \\times ${factor}`;
+			added = false;
+		}
+		if (shift === undefined) continue;
+		const number = numberLatex(shift);
+		latex += number.startsWith('-') ? ` - ${number.slice(1)}` : ` + ${number}`;
+		added = true;
+	}
+	const result = unroundedText(worked);
+	if (result === '') return latex;
+	const [, number = '', unit = ''] = /^(.*?)(?:\s(\S+))?$/u.exec(result) ?? [];
+	const shown = worked.unit.text === '' ? result : number;
+	return `${latex} = ${latexOf(shown).trim()}${worked.unit.text ? `\\,${unitTextLatex(unit)}` : ''}`;
+}
+
+/** A whole unit as it is printed: "m/s²", "g{honey}". */
+export function unitTextLatex(text: string): string {
+	return `\\mathrm{${latexOf(text)}}`;
+}

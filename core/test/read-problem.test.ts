@@ -1,0 +1,79 @@
+import { BOOK, parseUnit, readProblem } from '../src';
+
+function told(text: string) {
+	const { numbers, facts, start, want, rounding } = readProblem(text);
+	const quantity = ({ number, unit }: { number: string; unit: string }) => `${number} ${unit}`;
+	return {
+		numbers: numbers.map((one) => `${quantity(one)}: ${one.role}`),
+		facts: facts.map(({ left, right }) => `${quantity(left)} = ${quantity(right)}`),
+		start: start && ('top' in start ? `${quantity(start.top)} over ${quantity(start.bottom)}` : quantity(start)),
+		want: want?.unit ?? null,
+		rounding,
+	};
+}
+
+describe('reading a problem', () => {
+	it('tells the start, the facts and what is wanted', () => {
+		expect(told('There are 12 jars to a crate. How many jars are in 3 crates?')).toEqual({
+			numbers: ['12 jar: fact', '3 crate: start'],
+			facts: ['12 jar = 1 crate'],
+			start: '3 crate',
+			want: 'jar',
+			rounding: null,
+		});
+	});
+
+	it('takes a rate for a fact, not for the start, when a quantity is given beside it', () => {
+		expect(told('A balloon climbs 5.00 m/s for 4.0 min. How far is that in m?')).toMatchObject({
+			facts: ['5.00 m = 1 s'],
+			start: '4.0 min',
+		});
+	});
+
+	it('takes a rate for the start where there is nothing else', () => {
+		expect(told('The wind blows at 40 miles per hour. What is that in feet per second?')).toMatchObject({
+			start: '40 miles per hour',
+			want: 'feet per second',
+		});
+	});
+
+	it('tells an inch from the word in', () => {
+		expect(told('The sled ran 3.6 km in 12.5 min. What is its speed in m/s?').start).toBe('3.6 km over 12.5 min');
+		expect(told('A plank is 5 in wide. How many cm is that?').numbers).toEqual(['5 in: start']);
+	});
+
+	it.each([
+		['to the nearest tenth', { place: -1 }],
+		['to two decimal places', { place: -2 }],
+		['to 3 significant figures', { significant: 3 }],
+		['to the nearest whole number', { place: 0 }],
+	])('hears the rounding asked: %s', (asked, rounding) => {
+		expect(told(`Convert 5.0 miles to km, ${asked}.`)).toMatchObject({ want: 'km', rounding });
+	});
+
+	it('says null for what cannot be told, and invents nothing', () => {
+		expect(told('No numbers here.')).toEqual({ numbers: [], facts: [], start: null, want: null, rounding: null });
+		expect(told('One tank holds 5 L and the other 7 L. How many mL is that?')).toMatchObject({
+			start: null,
+			numbers: ['5 L: null', '7 L: null'],
+		});
+	});
+
+	it.each(BOOK.filter(({ want }) => 'unit' in want).map((exercise) => [exercise.name, exercise] as const))(
+		'finds in %s the marked quantities and what is wanted',
+		(name, { prompt, marks = [], want }) => {
+			const { numbers, want: heard } = readProblem(prompt);
+			for (const { at, role } of marks) {
+				const found = numbers.find((one) => one.at[0] === at[0]);
+				expect(found).toBeDefined();
+				if (role !== 'start' || found?.role !== null) expect(found?.role).toBe(role);
+			}
+			const unit = (text: string) => {
+				const read = parseUnit(text, { counted: true });
+				return read.ok ? read.value.text : text;
+			};
+			// What “how much is its mass” and the like leave to the reader is not told.
+			if (heard && 'unit' in want) expect([name, unit(heard.unit)]).toEqual([name, unit(want.unit)]);
+		},
+	);
+});
