@@ -1,4 +1,4 @@
-import { type BookExercise, bookExercise, type Factor, listed, workChain } from '@tidy-sum/core';
+import { type BookExercise, bookExercise, type Factor, goalOf, listed, workChain } from '@tidy-sum/core';
 import { balanceOf, letterOf, mustGoOf, sayBlock, sayFigures } from '../src/desk/describe';
 import { DARK, LIGHT, type Palette } from '../src/theme/tokens';
 
@@ -13,13 +13,13 @@ function over(top: string, bottom: string, more: Partial<Factor> = {}): Factor {
 const SNOW = bookExercise('new-snow') as BookExercise;
 
 function work(factors: readonly Factor[], exercise: BookExercise = SNOW) {
-	const worked = workChain({ start: exercise.start, factors, want: exercise.want.unit });
+	const worked = workChain({ start: exercise.start, factors, want: goalOf(exercise.want) ?? '' });
 	if (!worked.ok) throw new Error(worked.fault.message);
 	return worked.value;
 }
 
 function shown(factors: readonly Factor[], exercise: BookExercise = SNOW) {
-	return balanceOf(work(factors, exercise), exercise.want.unit).map(({ kind, top, bottom }) => {
+	return balanceOf(work(factors, exercise), goalOf(exercise.want) ?? '').map(({ kind, top, bottom }) => {
 		const cell = (of: typeof top) => (of ? `${of.symbol}${of.piece ? '' : '?'}` : '');
 		return `${kind}: ${cell(top)}/${cell(bottom)}`;
 	});
@@ -64,16 +64,29 @@ describe('what is said of a block', () => {
 		['that has nothing to do with the line', [over('1000 mL', '1 L')], /Nothing on the line cancels/, false],
 		['that is not equal', [over('2.45 cm', '1 in')], /not equal/, false],
 	])('%s', (_, factors, text, turn) => {
-		const said = sayBlock(work(factors), factors.length - 1);
+		const said = sayBlock({ worked: work(factors), exercise: SNOW, support: 'close' }, factors.length - 1);
 		expect(said.text).toMatch(text);
 		expect(said.turn).toBe(turn);
+	});
+
+	it('is as much as the support allows: light leaves unequal sides to the check, none says nothing', () => {
+		const unequal = work([over('2.45 cm', '1 in')]);
+		expect(sayBlock({ worked: unequal, exercise: SNOW, support: 'light' }, 0).text).toBe('“in” cancels.');
+		const twice = work([over('1 in', '2.54 cm')]);
+		expect(sayBlock({ worked: twice, exercise: SNOW, support: 'none' }, 0)).toEqual({ text: '', turn: false });
+	});
+
+	it('takes what the problem states for equal, though its units are alike', () => {
+		const dog = bookExercise('dog-dose') as BookExercise;
+		const worked = work([over('1.5 mg', '1 kg')], dog);
+		expect(sayBlock({ worked, exercise: dog, support: 'close' }, 0).text).not.toContain('not equal');
 	});
 });
 
 describe('what is said of the figures', () => {
 	it('names the inputs that have the fewest, and that exact facts limit nothing', () => {
 		const tank = bookExercise('nutrient-tank') as BookExercise;
-		expect(sayFigures(work(tank.line ?? [], tank), tank)).toBe(
+		expect(sayFigures(work(tank.line ?? [], tank), tank.start)).toBe(
 			'The answer may have 3 figures: of the measured inputs 2.50 L and 1.18 g have the fewest. The exact facts limit nothing.',
 		);
 	});

@@ -18,11 +18,22 @@ function show(element: ReactElement, store: AppStore = makeStore()) {
 
 const onPlace = jest.fn();
 const onCheck = jest.fn();
+const onKeep = jest.fn();
+const onTold = jest.fn();
 
 beforeEach(() => jest.clearAllMocks());
 
 function Facts({ exercise, unit }: { readonly exercise: string; readonly unit: string }) {
-	return <FactsPanel stated={exerciseNamed(exercise).facts} unit={unit} onPlace={onPlace} />;
+	return (
+		<FactsPanel
+			from={{ problem: exerciseNamed(exercise).facts }}
+			unit={unit}
+			onPlace={onPlace}
+			onWrite={() => {}}
+			onAdd={null}
+			onKeep={onKeep}
+		/>
+	);
 }
 
 function Answer({ exercise }: { readonly exercise: string }) {
@@ -100,7 +111,7 @@ describe('the book', () => {
 		store.dispatch(did('mast-log', { do: 'answer', text: '5 min' }));
 		store.dispatch(did('mast-log', { do: 'check' }));
 		store.dispatch(did('vent-pane', { do: 'answer', text: '4' }));
-		show(<BookPanel current="new-snow" onOpen={() => {}} />, store);
+		show(<BookPanel current="new-snow" onOpen={() => {}} onOwn={() => {}} />, store);
 		const state = (name: string) => screen.getByTestId(`open-${name}`).textContent;
 		expect(state('honey-jar')).toMatch(/right$/);
 		expect(state('honey-jar')).not.toContain('not right');
@@ -140,13 +151,15 @@ describe('work of another version of the app', () => {
 			return null;
 		}
 		show(<Look />, store);
-		expect((seen as unknown as ReturnType<typeof useDesk>).blocks.map(({ id }) => id)).toEqual(['y']);
-		expect((seen as unknown as ReturnType<typeof useDesk>).worked.unit.text).toBe('cm/h');
+		expect((seen as unknown as ReturnType<typeof useDesk>).blocks.map(({ id }) => id)).toEqual(['x', 'y']);
+		const { worked } = seen as unknown as ReturnType<typeof useDesk>;
+		expect(worked.value).toBeNull();
+		expect(worked.cancelled).toEqual([{ unit: 'in', from: -1, against: 0 }]);
 	});
 });
 
 function Nudge({ exercise }: { readonly exercise: string }) {
-	return <NudgePanel view={useDesk(exercise)} />;
+	return <NudgePanel view={useDesk(exercise)} onTold={onTold} />;
 }
 
 describe('a nudge', () => {
@@ -154,6 +167,7 @@ describe('a nudge', () => {
 		const store = show(<Nudge exercise="new-snow" />);
 		expect(screen.getByTestId('nudge-1').textContent).toContain('must go');
 		expect(screen.queryByTestId('nudge-2')).toBeNull();
+		expect(onTold).toHaveBeenCalledTimes(1);
 		for (let i = 0; i < 3; i++) fireEvent.click(screen.getByTestId('nudge-more'));
 		expect(screen.getByTestId('nudge-4').textContent).toContain('goes on the bottom');
 		expect(screen.queryByTestId('nudge-more')).toBeNull();

@@ -9,7 +9,7 @@ export * from './chain/work-chain';
 export * from './check/check';
 export { countedWords } from './check/counted-words';
 export { figuresText, placeText } from './check/judge-figures';
-export { goalOf } from './check/judge-line';
+export { goalOf, isStated } from './check/judge-line';
 export { keyChain } from './check/key';
 export { type Answer, readAnswer } from './check/read-answer';
 export * from './check/solution';

@@ -4,7 +4,17 @@ import type { Browser } from './browser';
 export type Placing = { readonly unit: string; readonly fact: string; readonly below: string; readonly power?: number };
 
 /** How each bundled exercise is worked, and an answer to it. */
-export const WORKED: Readonly<Record<string, { readonly blocks: readonly Placing[]; readonly answer: string }>> = {
+export const WORKED: Readonly<
+	Record<
+		string,
+		{
+			/** The places its quantities are given, one after another, and what is then said to be wanted. */
+			readonly places?: readonly string[];
+			readonly blocks: readonly Placing[];
+			readonly answer: string;
+		}
+	>
+> = {
 	'new-snow': {
 		blocks: [
 			{ unit: 'unit--1-top-in', fact: '1in=2.54cm', below: 'in' },
@@ -30,6 +40,7 @@ export const WORKED: Readonly<Record<string, { readonly blocks: readonly Placing
 		answer: '1.5 x 10^4 min',
 	},
 	'nutrient-tank': {
+		places: ['role-start', 'role-fact', 'want-kg'],
 		blocks: [
 			{ unit: 'unit--1-top-L', fact: '1L=1000mL', below: 'L' },
 			{ unit: 'unit-0-top-mL', fact: '1.18g=1mL', below: 'mL' },
@@ -56,6 +67,7 @@ export const WORKED: Readonly<Record<string, { readonly blocks: readonly Placing
 		answer: '4.8 m/s',
 	},
 	'honey-crates': {
+		places: ['role-start', 'role-fact', 'role-fact', 'want-kg'],
 		blocks: [
 			{ unit: 'unit--1-top-crate', fact: '12jar=1crate', below: 'crate' },
 			{ unit: 'unit-0-top-jar', fact: '454g=1jar', below: 'jar' },
@@ -90,7 +102,8 @@ export async function write(browser: Browser, answer: string): Promise<void> {
 
 /** Works an exercise from its start to the checked answer. */
 export async function workThrough(browser: Browser, name: string): Promise<void> {
-	const { blocks, answer } = WORKED[name] as (typeof WORKED)[string];
+	const { places = [], blocks, answer } = WORKED[name] as (typeof WORKED)[string];
+	await browser.press(...places);
 	for (const block of blocks) await place(browser, block);
 	await browser.until('balance-says', (text) => text.startsWith('The line closes'));
 	await browser.press('tool-answer');

@@ -11,11 +11,14 @@ export const factorSchema = sidesSchema.extend({
 	exact: z.boolean().optional(),
 	given: z.boolean().optional(),
 	power: z.number().int().optional(),
+	figures: z.number().int().min(1).max(200).optional(),
+	shift: z.string().max(200).optional(),
 });
 
 export const chainSchema = z.object({
 	start: startSchema,
 	exactStart: z.boolean().optional(),
+	startFigures: z.number().int().min(1).max(200).optional(),
 	factors: z.array(factorSchema),
 	want: z.string().optional(),
 });

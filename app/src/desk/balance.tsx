@@ -184,13 +184,14 @@ const LaneNames = memo(function LaneNames() {
 export function Balance({ view, touched, onUnit, brief = false }: Props) {
 	const styles = useStyles();
 	const closed = view.worked.reached === true;
+	const empty = !view.started;
 	return (
 		<Box
 			style={[styles.balance, closed && styles.closed]}
 			role="group"
 			aria-label="The balance: what stands on top and on the bottom"
 		>
-			{brief ? null : (
+			{brief || empty ? null : (
 				<Box style={styles.groups} tabIndex={-1}>
 					<LaneNames />
 					{KINDS.map((kind) => (
@@ -212,7 +213,11 @@ export function Balance({ view, touched, onUnit, brief = false }: Props) {
 				aria-live="polite"
 				testID="balance-says"
 			>
-				{closed ? `The line closes: only ${view.worked.unit.text || 'a plain number'} stands.` : sayOpen(view.columns)}
+				{closed
+					? `The line closes: only ${view.worked.unit.text || 'a plain number'} stands.`
+					: empty
+						? 'Nothing stands on the line yet.'
+						: sayOpen(view.columns)}
 			</Words>
 		</Box>
 	);

@@ -1,7 +1,7 @@
 import {
-	type BookExercise,
-	type FactorJudged,
 	figuresText,
+	hasShift,
+	isStated,
 	listed,
 	type Piece,
 	parseUnit,
@@ -9,12 +9,14 @@ import {
 	printWritten,
 	quoted,
 	START,
+	type Start,
 	sayUnit,
 	sidesOfStart,
 	symbolOfPart,
 	symbolOfPiece,
 	type WorkedChain,
 } from '@tidy-sum/core';
+import type { DeskView } from './use-desk';
 
 /** The letters cancelled pairs share, in order. */
 const LETTERS = 'abcdefghijklmnopqrstuvwxyz';
@@ -104,13 +106,20 @@ export function printQuantity({ number, unit }: { number: string; unit: string }
 	return `${printWritten(number)} ${printUnitText(unit)}`.trim();
 }
 
+type SaysOf = Pick<DeskView, 'worked' | 'exercise' | 'support'>;
+
 /** What a block did to the line, and whether it wants turning over. */
 export type BlockSaid = { readonly text: string; readonly turn: boolean };
 
-/** One sentence on a block: what it cancels, or why it cancels nothing; whether its sides are equal. */
-export function sayBlock(worked: WorkedChain, index: number): BlockSaid {
-	const judged = worked.factors[index] as FactorJudged;
-	if (judged.equal === false)
+/**
+ * One sentence on a block, as the support allows: what it cancels, or why it cancels nothing; in close support
+ * whether its sides are equal as well; nothing at all where silence is wanted until the check.
+ */
+export function sayBlock({ worked, exercise, support }: SaysOf, index: number): BlockSaid {
+	if (support === 'none') return { text: '', turn: false };
+	const judged = worked.factors[index];
+	const read = worked.read.factors[index];
+	if (support === 'close' && judged?.equal === false && read && !isStated(read, exercise))
 		return { text: 'Top and bottom of this block are not equal, so it changes the value.', turn: false };
 	const mine = worked.pieces.filter(({ block }) => block === index);
 	const gone = [...new Set(mine.filter(({ pair }) => pair !== null).map(symbolOfPiece))].map(quoted);
@@ -138,13 +147,15 @@ function sideText(side: Piece['side']): string {
 }
 
 /** How many figures the result may have, and because of which inputs; what is exact limits nothing. */
-export function sayFigures(worked: WorkedChain, exercise: BookExercise): string {
-	const { significant, atMost, limitedBy } = worked;
+export function sayFigures(worked: WorkedChain, start: Start): string {
+	const { significant, atMost, limitedBy, read } = worked;
+	if (hasShift(read) && significant !== null)
+		return `A step that adds keeps the last place of ${printQuantity(sidesOfStart(start).top)}; what is added is exact.`;
 	if (significant === null || atMost === null)
 		return 'Everything on this line is exact, so nothing limits the figures.';
 	const named = limitedBy.map((index) => {
 		const factor = worked.read.factors[index]?.written;
-		if (!factor || index === START) return printQuantity(sidesOfStart(exercise.start).top);
+		if (!factor || index === START) return printQuantity(sidesOfStart(start).top);
 		return printQuantity(factor.top.number === '1' ? factor.bottom : factor.top);
 	});
 	const count = significant === atMost ? figuresText(significant) : `${significant} to ${figuresText(atMost)}`;

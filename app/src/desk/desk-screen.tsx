@@ -1,5 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { BOOK, type Factor, listed, quoted } from '@tidy-sum/core';
+import { BOOK, type Fact, type Factor, goalOf, listed, parseUnit, quoted } from '@tidy-sum/core';
+import type { Step } from '@tidy-sum/schema';
 import { useRouter } from 'expo-router';
 import Bulb from 'lucide-react-native/icons/lightbulb';
 import { type ReactNode, useCallback, useEffect } from 'react';
@@ -10,6 +11,7 @@ import { makeStyles } from '../theme/use-styles';
 import { afterPaint } from '../ui/after-paint';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
+import { later } from '../ui/later';
 import { Words } from '../ui/words';
 import { Balance } from './balance';
 import { mustGoOf } from './describe';
@@ -21,31 +23,50 @@ import { AnswerPanel } from './panels/answer-panel';
 import { BlockPanel } from './panels/block-panel';
 import { BookPanel } from './panels/book-panel';
 import { FactsPanel } from './panels/facts-panel';
-import { KeysPanel } from './panels/keys-panel';
 import { NudgePanel } from './panels/nudge-panel';
+import { PlacesPanel } from './panels/places-panel';
+import { StartPanel } from './panels/start-panel';
+import type { Taken } from './panels/take-panel';
 import { VerdictPanel } from './panels/verdict-panel';
 import { Problem } from './problem';
 import { Rehearsal } from './rehearsal';
+import { SHELF } from './shelf';
 import { useShortcuts } from './shortcuts';
 import { Tools } from './tools';
-import { type DeskView, useDesk } from './use-desk';
+import { type DeskView, useDesk, useShelf } from './use-desk';
 import { useInView } from './use-in-view';
-import { did, opened, redid, swapped, undid } from './works-slice';
+import { isOwn, mustPlace, ownName, wantOf } from './work';
+import { begunAnew, did, opened, redid, swapped, undid } from './works-slice';
 
-/** What is open when nothing was chosen: the verdict of checked work; on a wide screen the Shelf beside the line. */
+const panels = () => import('./panels/later');
+const BesidePanel = later(async () => (await panels()).BesidePanel);
+const CalculatorPanel = later(async () => (await panels()).CalculatorPanel);
+const KeysPanel = later(async () => (await panels()).KeysPanel);
+const MorePanel = later(async () => (await panels()).MorePanel);
+const OwnPanel = later(async () => (await panels()).OwnPanel);
+const TakePanel = later(async () => (await panels()).TakePanel);
+
+/** How long after the start the scripts needed later are fetched, so that they are there without a network. */
+const FETCH_AFTER_MS = 3000;
+
+/** What is open when nothing was chosen: what must be done first; on a wide screen the Shelf beside the line. */
 function panelFor(chosen: Panel, view: DeskView, wide: boolean): Panel {
 	if (chosen.kind === 'block' && !view.blocks.some(({ id }) => id === chosen.id))
 		return panelFor({ kind: 'none' }, view, wide);
 	if (chosen.kind === 'verdict' && !view.verdict) return panelFor({ kind: 'none' }, view, wide);
-	if (chosen.kind !== 'none' || !wide) return chosen;
+	if (chosen.kind !== 'none') return chosen;
+	if (!view.started || !view.wanted) return { kind: isOwn(view.exercise.name) ? 'own' : 'places' };
+	if (!wide) return chosen;
 	if (view.verdict) return { kind: 'verdict' };
 	if (view.worked.reached) return { kind: 'answer' };
 	return { kind: 'facts', unit: mustGoOf(view.columns)[0]?.base ?? '' };
 }
 
-function hint(view: DeskView): string {
+function hint(view: DeskView, wide: boolean): string {
 	const left = [...new Set(mustGoOf(view.columns).map(({ base }) => base))];
-	if (view.verdict) return view.verdict.right ? 'Checked: all right.' : 'Checked. Open Answer to see the four lines.';
+	if (view.verdict?.right) return 'Checked: all right.';
+	if (view.verdict) return wide ? 'Checked: see the four lines.' : 'Checked. Open Answer to see the four lines.';
+	if (view.support === 'none') return 'Work the line, write the answer, and check.';
 	if (view.worked.reached) return 'The line closes. Work the numbers, then write the answer.';
 	if (left.length) return `Touch a unit that must go: ${listed(left.map(quoted))}.`;
 	return 'What is wanted is not on the line yet. Open Facts.';
@@ -63,6 +84,15 @@ function nextBlock({ blocks }: DeskView, open: string | null, by: 1 | -1): strin
 	return blocks[(at + by + blocks.length) % blocks.length]?.id;
 }
 
+/** Whether something may be added on the line: a temperature, or a mixed measure. */
+function mayAdd({ exercise, worked }: DeskView): boolean {
+	if ('mixed' in exercise.want || exercise.terms || isOwn(exercise.name)) return true;
+	const goal = parseUnit(goalOf(exercise.want) ?? '', { counted: true });
+	return worked.read.start.top.unit.offset || (goal.ok && goal.value.offset);
+}
+
+const NOTHING = { number: '', unit: '' };
+
 /** The Desk: one exercise, worked from the problem to the checked answer. */
 export function DeskScreen({ name }: { readonly name: string | undefined }) {
 	const styles = useStyles();
@@ -72,6 +102,7 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 	const dispatch = useAppDispatch();
 	const router = useRouter();
 	const view = useDesk(name);
+	const shelf = useShelf();
 	const chosen = useAppSelector((state) => state.desk.panel);
 	const { exercise } = view;
 	const panel = panelFor(chosen, view, wide);
@@ -80,8 +111,13 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 		dispatch(opened(exercise.name));
 		dispatch(closed());
 	}, [dispatch, exercise.name]);
+	useEffect(() => {
+		const timer = setTimeout(() => void panels().catch(() => {}), FETCH_AFTER_MS);
+		return () => clearTimeout(timer);
+	}, []);
 
 	const onNumbers = panel.kind === 'answer' || panel.kind === 'verdict';
+	const tall = onNumbers || panel.kind === 'own' || panel.kind === 'calculator' || panel.kind === 'beside';
 	const { scroll, onEnd, onRoom } = useInView(
 		onNumbers || (short && panel.kind !== 'none') ? 'end' : 'line',
 		`${panel.kind}${view.blocks.length}`,
@@ -89,8 +125,20 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 
 	const show = useCallback((next: Panel) => dispatch(showed(next)), [dispatch]);
 	const close = useCallback(() => dispatch(closed()), [dispatch]);
+	const onDo = useCallback(
+		(...steps: readonly Step[]) => {
+			const [only] = steps;
+			if (!only) return;
+			const singles = steps.flatMap((step) => (step.do === 'together' ? step.steps : [step]));
+			dispatch(did(exercise.name, steps.length === 1 ? only : { do: 'together', steps: singles }));
+		},
+		[dispatch, exercise.name],
+	);
 	const onUnit = useCallback((unit: string) => show({ kind: 'facts', unit }), [show]);
 	const onBlock = useCallback((id: string) => show({ kind: 'block', id }), [show]);
+	const onStart = useCallback(() => show({ kind: 'start' }), [show]);
+	const onQuantity = useCallback((from: number) => show({ kind: 'places', from }), [show]);
+	const onOwnProblem = useCallback(() => show({ kind: 'own' }), [show]);
 	const onPlace = useCallback(
 		(factor: Factor) => {
 			const block = nanoid(8);
@@ -99,75 +147,201 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 		},
 		[dispatch, exercise.name, show],
 	);
+	const onWriteBlock = useCallback(
+		(factor: Factor) => {
+			const block = nanoid(8);
+			dispatch(did(exercise.name, { do: 'place', block, factor }));
+			show({ kind: 'block', id: block, writing: true });
+		},
+		[dispatch, exercise.name, show],
+	);
+	const onWrite = useCallback(() => onWriteBlock({ top: NOTHING, bottom: NOTHING }), [onWriteBlock]);
+	const onAddStep = useCallback(
+		() => onWriteBlock({ top: { number: '1', unit: '' }, bottom: { number: '1', unit: '' }, shift: '' }),
+		[onWriteBlock],
+	);
+	const onShelf = useCallback((step: Step) => dispatch(did(SHELF, step)), [dispatch]);
+	const onKeep = useCallback((fact: Fact) => onShelf({ do: 'keep', id: nanoid(8), fact }), [onShelf]);
+	const onZeros = useCallback((figures: number) => onDo({ do: 'zeros', block: null, figures }), [onDo]);
+	const onCalculator = useCallback(() => show({ kind: 'calculator' }), [show]);
 	const onAnswer = () => show({ kind: 'answer' });
 	const onCheck = () => {
-		dispatch(did(exercise.name, { do: 'check' }));
+		onDo({ do: 'check' });
 		show({ kind: 'verdict' });
 	};
 	const onNudge = useCallback(() => show({ kind: 'nudge' }), [show]);
+	// What is typed there may already be enough to begin; the panel stays until it is left.
+	const onOwnDo = useCallback(
+		(...steps: readonly Step[]) => {
+			onOwnProblem();
+			onDo(...steps);
+		},
+		[onDo, onOwnProblem],
+	);
+	const half = panel.kind === 'own' ? (panel.half ?? '') : '';
+	const onTold = useCallback(() => onDo({ do: 'nudge', steps: 1 }), [onDo]);
+	const onAnew = () => {
+		dispatch(begunAnew(exercise.name));
+		close();
+	};
+	const open = (other: string) => router.navigate(`/desk/${other}`);
+	const onOwn = () => open(ownName(nanoid(10)));
+	const onHandIn = () => router.navigate(`/hand-in/${exercise.name}`);
+	const onTakeStart = ({ quantity, figures }: Taken) => {
+		const next = ownName(nanoid(10));
+		dispatch(did(next, { do: 'start', start: quantity, ...(figures === null ? {} : { figures }) }));
+		open(next);
+	};
 	const openBlock = panel.kind === 'block' ? panel.id : null;
+	const blockAt = view.blocks.findIndex(({ id }) => id === openBlock);
 	useShortcuts({
 		undo: () => dispatch(undid(exercise.name)),
 		redo: () => dispatch(redid(exercise.name)),
-		facts: () => show({ kind: 'facts', unit: firstUnit(view) }),
+		facts: () => view.started && show({ kind: 'facts', unit: firstUnit(view) }),
+		search: () => view.started && show({ kind: 'facts', unit: '' }),
+		write: () => view.started && onWrite(),
 		answer: () => show({ kind: view.verdict ? 'verdict' : 'answer' }),
+		check: () => show({ kind: 'answer' }),
 		exercises: () => show({ kind: 'book' }),
 		nudge: onNudge,
 		keys: () => show({ kind: 'keys' }),
+		calculator: onCalculator,
+		more: () => show({ kind: 'more' }),
+		places: () => (isOwn(exercise.name) ? onOwnProblem() : mustPlace(exercise) && show({ kind: 'places' })),
 		close,
 		walk: (by) => {
 			const next = nextBlock(view, openBlock, by);
 			if (next) onBlock(next);
 		},
-		turn: () => openBlock && dispatch(did(exercise.name, { do: 'turn', block: openBlock })),
-		remove: () => openBlock && dispatch(did(exercise.name, { do: 'remove', block: openBlock })),
+		turn: () =>
+			openBlock ? onDo({ do: 'turn', block: openBlock }) : panel.kind === 'start' && onDo({ do: 'turnStart' }),
+		remove: () => openBlock && onDo({ do: 'remove', block: openBlock }),
+		move: (by) => openBlock && blockAt + by >= 0 && onDo({ do: 'move', block: openBlock, to: blockAt + by }),
+		raise: () => {
+			const power = view.blocks[blockAt]?.factor.power ?? 1;
+			if (openBlock) onDo({ do: 'raise', block: openBlock, power: (power % 3) + 1 });
+		},
 	});
 	const at = BOOK.findIndex((other) => other.name === exercise.name);
 	const next = BOOK[(at + 1) % BOOK.length];
-	const open = (other: string) => router.navigate(`/desk/${other}`);
 	const shut = wide ? {} : { onClose: close };
-	const blockAt = panel.kind === 'block' ? view.blocks.findIndex(({ id }) => id === panel.id) : -1;
-	const touched = panel.kind === 'facts' && !(wide && chosen.kind === 'none') ? panel.unit : null;
+	const touched = panel.kind === 'facts' && panel.unit && !(wide && chosen.kind === 'none') ? panel.unit : null;
+	const chosenWide = wide && chosen.kind !== 'none' ? { onClose: close } : shut;
 
-	const shownPanel =
-		panel.kind === 'facts' ? (
-			<FactsPanel key={panel.unit} stated={exercise.facts} unit={panel.unit} onPlace={onPlace} {...shut} />
-		) : panel.kind === 'block' ? (
-			<BlockPanel
-				view={view}
-				index={blockAt}
-				onTurn={() => dispatch(did(exercise.name, { do: 'turn', block: panel.id }))}
-				onRaise={(power) => dispatch(did(exercise.name, { do: 'raise', block: panel.id, power }))}
-				onRemove={() => {
-					dispatch(did(exercise.name, { do: 'remove', block: panel.id }));
-					close();
-				}}
-				onClose={close}
-			/>
-		) : panel.kind === 'answer' ? (
-			<AnswerPanel
-				view={view}
-				wide={wide}
-				onWrite={(text) => dispatch(did(exercise.name, { do: 'answer', text }))}
-				onCheck={onCheck}
-				{...shut}
-			/>
-		) : panel.kind === 'verdict' ? (
-			<VerdictPanel
-				view={view}
-				onAnswer={onAnswer}
-				onBlock={(index) => onBlock(view.blocks[index]?.id ?? '')}
-				onShow={() => dispatch(did(exercise.name, { do: 'show' }))}
-				onNext={next ? () => open(next.name) : null}
-				{...shut}
-			/>
-		) : panel.kind === 'nudge' ? (
-			<NudgePanel view={view} onClose={close} />
-		) : panel.kind === 'keys' ? (
-			<KeysPanel onClose={close} />
-		) : panel.kind === 'book' ? (
-			<BookPanel current={exercise.name} onOpen={open} onClose={close} />
-		) : null;
+	const shownPanel = ((): ReactNode => {
+		switch (panel.kind) {
+			case 'facts':
+				return (
+					<FactsPanel
+						key={panel.unit}
+						from={view.facts}
+						unit={panel.unit}
+						onPlace={onPlace}
+						onWrite={onWrite}
+						onAdd={mayAdd(view) ? onAddStep : null}
+						onKeep={onKeep}
+						{...shut}
+					/>
+				);
+			case 'block':
+				return (
+					<BlockPanel
+						key={panel.id}
+						view={view}
+						index={blockAt}
+						writing={panel.writing ?? false}
+						onDo={onDo}
+						onRemove={() => {
+							onDo({ do: 'remove', block: panel.id });
+							close();
+						}}
+						onClose={close}
+					/>
+				);
+			case 'start':
+				return (
+					<StartPanel
+						view={view}
+						onTurn={() => onDo({ do: 'turnStart' })}
+						onZeros={onZeros}
+						onOther={isOwn(exercise.name) ? onOwnProblem : mustPlace(exercise) ? () => show({ kind: 'places' }) : null}
+						onClose={close}
+					/>
+				);
+			case 'places':
+				return (
+					<PlacesPanel
+						key={panel.from ?? -1}
+						view={view}
+						from={panel.from}
+						onDo={onDo}
+						onFact={(text) => show({ kind: 'own', half: text })}
+						onStay={() => show({ kind: 'places' })}
+						onDone={close}
+						{...chosenWide}
+					/>
+				);
+			case 'own':
+				return <OwnPanel key={exercise.name} view={view} half={half} onDo={onOwnDo} onClose={close} />;
+			case 'answer':
+				return (
+					<AnswerPanel
+						view={view}
+						wide={wide}
+						onWrite={(text) => onDo({ do: 'answer', text })}
+						onCheck={onCheck}
+						{...shut}
+					/>
+				);
+			case 'verdict':
+				return (
+					<VerdictPanel
+						view={view}
+						onAnswer={onAnswer}
+						onBlock={(index) => onBlock(view.blocks[index]?.id ?? '')}
+						onShow={() => onDo({ do: 'show' })}
+						onNext={next ? () => open(next.name) : null}
+						onPanel={(kind) => show({ kind })}
+						onHandIn={onHandIn}
+						{...shut}
+					/>
+				);
+			case 'nudge':
+				return <NudgePanel view={view} onTold={onTold} onClose={close} />;
+			case 'keys':
+				return <KeysPanel onClose={close} />;
+			case 'book':
+				return <BookPanel current={exercise.name} onOpen={open} onOwn={onOwn} onClose={close} />;
+			case 'more':
+				return (
+					<MorePanel
+						shelf={shelf}
+						onShelf={onShelf}
+						onPanel={show}
+						onHandIn={onHandIn}
+						onAnew={onAnew}
+						onOwn={onOwn}
+						onClose={close}
+					/>
+				);
+			case 'calculator':
+				return <CalculatorPanel view={view} wide={wide} onClose={close} />;
+			case 'beside':
+				return (
+					<BesidePanel
+						view={view}
+						onShow={() => onDo({ do: 'show' })}
+						onAnew={onAnew}
+						onSwap={(id) => dispatch(swapped({ exercise: exercise.name, id }))}
+						onClose={close}
+					/>
+				);
+			case 'take':
+				return <TakePanel view={view} onStart={onTakeStart} onFact={onKeep} onClose={close} />;
+			case 'none':
+				return null;
+		}
+	})();
 
 	const tools = (
 		<Tools
@@ -177,14 +351,15 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 			open={panel.kind}
 			checked={view.verdict !== null}
 			first={firstUnit(view)}
+			started={view.started}
 		/>
 	);
-	const balance = <Balance view={view} touched={touched} onUnit={onUnit} brief={!wide && onNumbers} />;
+	const balance = <Balance view={view} touched={touched} onUnit={onUnit} brief={!wide && tall} />;
 	const helpRow = (
 		<Box style={styles.hint}>
 			<Box style={styles.hintWords}>
 				<Words tone="pine" strong testID="hint">
-					{hint(view)}
+					{hint(view, wide)}
 				</Words>
 			</Box>
 			<Button label="Nudge" icon={Bulb} onPress={onNudge} testID="nudge-open" />
@@ -195,18 +370,26 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 	);
 	const work = (
 		<>
-			<Problem exercise={exercise} place={at + 1} of={BOOK.length} />
+			<Problem
+				exercise={exercise}
+				placed={view.work.placed}
+				want={wantOf(exercise, view.work)}
+				aside={at < 0 ? '' : `${at + 1} of ${BOOK.length}`}
+				onQuantity={mustPlace(exercise) || isOwn(exercise.name) ? onQuantity : null}
+				onChange={isOwn(exercise.name) ? onOwnProblem : null}
+			/>
 			<Line
 				view={view}
 				touched={touched}
-				selected={panel.kind === 'block' ? panel.id : null}
+				selected={openBlock}
 				onUnit={onUnit}
 				onBlock={onBlock}
+				onStart={onStart}
 				onEnd={onEnd}
 			/>
 			{view.beside[0] ? (
 				<View style={styles.beside} testID="beside">
-					<Words size="small">This exercise was also worked elsewhere. Both lines are kept.</Words>
+					<Words size="small">Another line for this exercise is kept as well.</Words>
 					<Button
 						label="Show the other line"
 						testID="show-other"
@@ -216,7 +399,7 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 			) : null}
 			{wide ? balance : null}
 			{wide ? helpRow : null}
-			{view.blocks.length ? <Numbers view={view} /> : null}
+			{view.blocks.length ? <Numbers view={view} onZeros={onZeros} onCalculator={onCalculator} /> : null}
 			<KeptWhere />
 			<Rehearsal />
 		</>
@@ -245,7 +428,7 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 			</View>
 		);
 	const lower = shownPanel ? (
-		<View style={short ? null : [styles.sheet, onNumbers && styles.tall]}>{shownPanel}</View>
+		<View style={short ? null : [styles.sheet, tall && styles.tall]}>{shownPanel}</View>
 	) : (
 		helpRow
 	);

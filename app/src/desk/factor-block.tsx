@@ -1,4 +1,13 @@
-import { type Factor, printWritten, type Quantity, sayFactor, sayQuantity, toSuperscript } from '@tidy-sum/core';
+import {
+	type Factor,
+	parseNumeral,
+	printUnrounded,
+	printWritten,
+	type Quantity,
+	sayFactor,
+	sayQuantity,
+	toSuperscript,
+} from '@tidy-sum/core';
 import { memo } from 'react';
 import { GAP, TARGET } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
@@ -41,14 +50,37 @@ export function Units({ tokens, place, touched, onUnit, block }: UnitsProps) {
 	});
 }
 
-/** A number of the line as print has it. */
-export function NumberOf({ text }: { readonly text: string }) {
+/** A number longer than this is an unrounded result taken on, and is shown cut. */
+const LONG = 14;
+
+/** A number as the line shows it: one that is not written yet as an empty place. */
+function shownNumber(text: string): string {
+	if (text.trim() === '') return '?';
+	const read = (text.length > LONG && text.includes('/')) || text.endsWith('/1') ? parseNumeral(text) : null;
+	return read?.ok ? printUnrounded(read.value.value, 8) : printWritten(text);
+}
+
+/** A number of the line as print has it; one that limits the figures of the result is marked. */
+export function NumberOf({ text, limits = false }: { readonly text: string; readonly limits?: boolean }) {
 	const styles = useStyles();
+	const empty = text.trim() === '';
 	return (
-		<Words size="figure" style={styles.number}>
-			{printWritten(text)}
+		<Words size="figure" style={[styles.number, limits && styles.limits, empty && styles.empty]}>
+			{shownNumber(text)}
 		</Words>
 	);
+}
+
+/** What a step adds, as print has it: "+ 273.15 K", "− 32 °F". */
+export function shiftText(shift: string, unit: string): string {
+	const added = printWritten(shift);
+	const number = added === '' ? '?' : added.replace('−', '');
+	return `${added.startsWith('−') ? '−' : '+'}\u00a0${number}\u00a0${unit}`.trimEnd();
+}
+
+/** Whether a step only adds, with no fraction of its own. */
+export function onlyAdds({ top, bottom, shift }: Factor): boolean {
+	return shift !== undefined && top.unit === '' && bottom.unit === '' && top.number === '1' && bottom.number === '1';
 }
 
 type Props = {
@@ -57,13 +89,38 @@ type Props = {
 	readonly factor: Factor;
 	readonly unequal: boolean;
 	readonly selected: boolean;
+	/** Whether it has the fewest figures of the line. */
+	readonly limits?: boolean;
+	/** The unit that stands after it, and whether what comes before and with it is bracketed; for a step that adds. */
+	readonly unit?: string;
+	readonly closes?: boolean;
 	readonly tokens: Tokens;
 	readonly touched: string | null;
 	readonly onUnit: (unit: string) => void;
 	readonly onBlock: (id: string) => void;
 };
 
-function Block({ id, index, factor, unequal, selected, tokens, touched, onUnit, onBlock }: Props) {
+function Shift({ id, index, factor, selected, unit = '', closes, onBlock }: Props) {
+	const styles = useStyles();
+	const shown = shiftText(factor.shift ?? '', unit);
+	return (
+		<>
+			<Touch
+				aria-pressed={selected}
+				aria-label={`${shown}, step ${index + 1} adds. Change or remove`}
+				onTouch={() => onBlock(id)}
+				testID={`shift-${index}`}
+				style={[styles.target, styles.shift, selected && styles.selected]}
+			>
+				<Words size="figure">{shown}</Words>
+			</Touch>
+			{closes ? <Words style={styles.paren}>)</Words> : null}
+		</>
+	);
+}
+
+function Block(props: Props) {
+	const { id, index, factor, unequal, selected, limits = false, tokens, touched, onUnit, onBlock } = props;
 	const styles = useStyles();
 	const power = factor.power ?? 1;
 	const row = (side: 'top' | 'bottom', quantity: Quantity) => (
@@ -75,7 +132,7 @@ function Block({ id, index, factor, unequal, selected, tokens, touched, onUnit, 
 				testID={`number-${index}-${side}`}
 				style={styles.target}
 			>
-				<NumberOf text={quantity.number} />
+				<NumberOf text={quantity.number} limits={limits && quantity.number !== '1'} />
 			</Touch>
 			<Units
 				tokens={tokens[side]}
@@ -86,6 +143,8 @@ function Block({ id, index, factor, unequal, selected, tokens, touched, onUnit, 
 			/>
 		</>
 	);
+	const shift = factor.shift === undefined ? null : <Shift {...props} />;
+	if (onlyAdds(factor)) return <Box style={styles.joined}>{shift}</Box>;
 	return (
 		<Box style={styles.joined}>
 			<Words strong style={styles.sign} aria-label="times">
@@ -108,6 +167,7 @@ function Block({ id, index, factor, unequal, selected, tokens, touched, onUnit, 
 					</>
 				) : null}
 			</Box>
+			{shift}
 		</Box>
 	);
 }
@@ -130,6 +190,9 @@ export const FactorBlock = memo(
 		a.index === b.index &&
 		a.unequal === b.unequal &&
 		a.selected === b.selected &&
+		a.limits === b.limits &&
+		a.unit === b.unit &&
+		a.closes === b.closes &&
 		a.touched === b.touched &&
 		a.onUnit === b.onUnit &&
 		a.onBlock === b.onBlock &&
@@ -145,6 +208,17 @@ const useStyles = makeStyles((palette) => ({
 	unequal: { backgroundColor: palette.lookWash },
 	target: { minHeight: TARGET, minWidth: TARGET, alignItems: 'center', justifyContent: 'center' },
 	number: { paddingHorizontal: GAP.xs, fontVariant: ['tabular-nums'] },
+	limits: { borderBottomWidth: 2, borderBottomColor: palette.look, borderStyle: 'dotted' },
+	empty: {
+		borderWidth: 2,
+		borderStyle: 'dashed',
+		borderColor: palette.edge,
+		borderRadius: 6,
+		minWidth: 30,
+		textAlign: 'center',
+	},
+	shift: { paddingHorizontal: GAP.xs, borderRadius: 8 },
+	paren: { fontSize: 40, lineHeight: 60, marginHorizontal: 1 },
 	bracket: {
 		width: 7,
 		borderWidth: 2,

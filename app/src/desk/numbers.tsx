@@ -1,4 +1,4 @@
-import { type Exact, keysOf, printUnrounded, printWritten, sidesOfStart } from '@tidy-sum/core';
+import { type Exact, hasShift, keysOf, printUnrounded, printWritten, sidesOfStart } from '@tidy-sum/core';
 import { memo, useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { GAP } from '../theme/tokens';
@@ -9,6 +9,7 @@ import { Button } from '../ui/button';
 import { Fraction } from '../ui/fraction';
 import { Words } from '../ui/words';
 import { sayFigures } from './describe';
+import { unclearStart, Zeros } from './panels/start-panel';
 import type { DeskView } from './use-desk';
 
 /** How many digits of a product or quotient are shown before it is cut with … */
@@ -20,19 +21,26 @@ function shown(exact: Exact | null): string {
 
 /** The numbers of one side of the line, each as often as its power; a 1 changes nothing and is left out. */
 function product(view: DeskView, side: 'top' | 'bottom'): string {
-	const start = sidesOfStart(view.exercise.start)[side];
+	const start = sidesOfStart(view.chain.start)[side];
 	const numbers = [
 		...(start ? [start.number] : []),
-		...view.blocks.flatMap(({ factor }) => Array<string>(factor.power ?? 1).fill(factor[side].number)),
+		...view.chain.factors.flatMap((factor) => Array<string>(factor.power ?? 1).fill(factor[side].number || '?')),
 	].filter((number) => number !== '1');
 	return numbers.length ? numbers.map(printWritten).join(' × ') : '1';
 }
 
+type Props = {
+	readonly view: DeskView;
+	/** Told which figures of the start count. */
+	readonly onZeros: (figures: number) => void;
+	readonly onCalculator: () => void;
+};
+
 /** The numbers of the line, drawn in the frame after the line itself. */
-export function Numbers({ view }: { readonly view: DeskView }) {
+export function Numbers({ view, onZeros, onCalculator }: Props) {
 	const [shown, setShown] = useState(view);
 	useEffect(() => afterPaint(() => setShown(view)), [view]);
-	return <Products view={shown} />;
+	return <Products view={shown} onZeros={onZeros} onCalculator={onCalculator} />;
 }
 
 /** The running value in its running unit after the start and after each block, and the keys of a calculator. */
@@ -73,45 +81,56 @@ function Steps({ view }: { readonly view: DeskView }) {
 }
 
 /** The products across the top and the bottom, one division, and how many figures the result may have and why. */
-const Products = memo(function Products({ view }: { readonly view: DeskView }) {
+const Products = memo(function Products({ view, onZeros, onCalculator }: Props) {
 	const styles = useStyles();
 	const [steps, setSteps] = useState(false);
-	const { worked, exercise } = view;
+	const { worked, chain, support } = view;
 	const [above, below] = [product(view, 'top'), product(view, 'bottom')];
+	const adds = hasShift(worked.read);
+	const unclear = support === 'none' ? null : unclearStart(view);
 	return (
 		<View style={styles.numbers} testID="numbers">
-			<View style={styles.row}>
-				<Fraction
-					top={<Words style={styles.side}>{above}</Words>}
-					bottom={<Words style={styles.side}>{below}</Words>}
-				/>
-				{above === shown(worked.top) && below === shown(worked.bottom) ? null : (
-					<>
-						<Words>=</Words>
-						<Fraction
-							top={<Words style={styles.side}>{shown(worked.top)}</Words>}
-							bottom={<Words style={styles.side}>{shown(worked.bottom)}</Words>}
-						/>
-					</>
-				)}
-				<Words>=</Words>
-				<Words strong testID="quotient">
-					{shown(worked.value)}
+			{adds ? <Steps view={view} /> : null}
+			{adds ? null : (
+				<View style={styles.row}>
+					<Fraction
+						top={<Words style={styles.side}>{above}</Words>}
+						bottom={<Words style={styles.side}>{below}</Words>}
+					/>
+					{above === shown(worked.top) && below === shown(worked.bottom) ? null : (
+						<>
+							<Words>=</Words>
+							<Fraction
+								top={<Words style={styles.side}>{shown(worked.top)}</Words>}
+								bottom={<Words style={styles.side}>{shown(worked.bottom)}</Words>}
+							/>
+						</>
+					)}
+					<Words>=</Words>
+					<Words strong testID="quotient">
+						{shown(worked.value)}
+					</Words>
+					<Words strong>{worked.unit.text}</Words>
+				</View>
+			)}
+			{support === 'close' && worked.value ? (
+				<Words size="small" tone="soft" testID="figures-why">
+					{sayFigures(worked, chain.start)}
 				</Words>
-				<Words strong>{worked.unit.text}</Words>
-			</View>
-			<Words size="small" tone="soft" testID="figures-why">
-				{sayFigures(worked, exercise)}
-			</Words>
+			) : null}
+			{unclear === null ? null : <Zeros text={unclear} figures={view.work.startFigures} onChoose={onZeros} />}
 			<Box style={styles.row}>
-				<Button
-					label={steps ? 'Hide the steps' : 'Step by step, and keys'}
-					on={steps}
-					onPress={() => setSteps(!steps)}
-					testID="steps"
-				/>
+				{adds ? null : (
+					<Button
+						label={steps ? 'Hide the steps' : 'Step by step, and keys'}
+						on={steps}
+						onPress={() => setSteps(!steps)}
+						testID="steps"
+					/>
+				)}
+				<Button label="Calculator" onPress={onCalculator} testID="open-calculator" />
 			</Box>
-			{steps ? <Steps view={view} /> : null}
+			{steps && !adds ? <Steps view={view} /> : null}
 		</View>
 	);
 });

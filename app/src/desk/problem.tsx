@@ -1,36 +1,78 @@
-import { type BookExercise, printUnitText } from '@tidy-sum/core';
+import { type BookExercise, type Exercise, placeText, printUnitText, type Role } from '@tidy-sum/core';
 import { memo } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
-import { Box } from '../ui/box';
+import { Box, Touch } from '../ui/box';
 import { Words } from '../ui/words';
+import type { Placed } from './work';
 
-type Piece = { readonly text: string; readonly role: string | null };
+type Piece = { readonly text: string; readonly at: readonly [number, number]; readonly quantity: boolean };
 
 /** The prompt cut at its marked quantities. */
 function pieces({ prompt, marks = [] }: BookExercise): Piece[] {
 	const out: Piece[] = [];
 	let from = 0;
-	for (const { at, role } of [...marks].sort((a, b) => a.at[0] - b.at[0])) {
-		out.push({ text: prompt.slice(from, at[0]), role: null }, { text: prompt.slice(at[0], at[1]), role });
-		from = at[1];
+	const add = (to: number, quantity: boolean) => {
+		if (to > from) out.push({ text: prompt.slice(from, to), at: [from, to], quantity });
+		from = Math.max(from, to);
+	};
+	for (const { at } of [...marks].sort((a, b) => a.at[0] - b.at[0])) {
+		add(at[0], false);
+		add(at[1], true);
 	}
-	return [...out, { text: prompt.slice(from), role: null }].filter(({ text }) => text !== '');
+	add(prompt.length, false);
+	return out;
 }
+
+const FORM = { scientific: 'in scientific form', plain: 'in plain form', fraction: 'as a fraction' } as const;
+
+/** What is wanted, in words: the unit, and the form and rounding where they are asked for. */
+export function sayWanted({ want, rounding }: Pick<Exercise, 'want' | 'rounding'>, unit: string | null): string {
+	const of =
+		'mixed' in want
+			? want.mixed.join(' and ')
+			: 'factor' in want
+				? `the one factor that leads to ${printUnitText(want.factor)}`
+				: unit === null
+					? 'not said yet'
+					: printUnitText(unit) || 'a plain number';
+	const form = 'form' in want && want.form ? `, ${FORM[want.form]}` : '';
+	const to =
+		typeof rounding !== 'object'
+			? ''
+			: 'place' in rounding
+				? `, to ${placeText(rounding.place)}`
+				: `, to ${rounding.significant} figures`;
+	return `${of}${form}${to}`;
+}
+
+const SAYS: Readonly<Record<Role, string>> = {
+	start: 'the start',
+	fact: 'a fact',
+	spare: 'not needed',
+};
 
 type Props = {
 	readonly exercise: BookExercise;
-	/** Its place in the book, from 1, and how many there are. */
-	readonly place: number;
-	readonly of: number;
+	/** The places the student has given; without any to give, those of the exercise. */
+	readonly placed: readonly Placed[];
+	/** The unit wanted, as said so far. */
+	readonly want: string | null;
+	/** Beside the title: its place in the book. */
+	readonly aside: string;
+	/** Told which quantity was touched; nothing where there is nothing to place. */
+	readonly onQuantity: ((from: number) => void) | null;
+	/** A problem of one's own is changed here. */
+	readonly onChange: (() => void) | null;
 };
 
 /**
  * The problem: its title, its text with the quantities underlined (the start with a firm line, a fact with
- * a broken one), and what is wanted.
+ * a broken one, one without a place with dots), and what is wanted.
  */
-export const Problem = memo(function Problem({ exercise, place, of }: Props) {
+export const Problem = memo(function Problem({ exercise, placed, want, aside, onQuantity, onChange }: Props) {
 	const styles = useStyles();
+	const roleAt = (from: number) => placed.find(({ at }) => at[0] === from)?.role ?? null;
 	return (
 		<>
 			<Box style={styles.head}>
@@ -38,25 +80,51 @@ export const Problem = memo(function Problem({ exercise, place, of }: Props) {
 					{exercise.title}
 				</Words>
 				<Words size="small" tone="soft">
-					{place} of {of}
+					{aside}
 				</Words>
 			</Box>
 			<Box style={styles.problem}>
 				<Words testID="problem">
-					{pieces(exercise).map(({ text, role }) => (
-						<Words
-							key={text}
-							strong={role !== null}
-							style={role === 'start' ? styles.start : role ? styles.fact : null}
-						>
-							{role ? text.replace(/ /g, '\u00a0') : text}
-						</Words>
-					))}
+					{exercise.prompt === '' ? 'Type or paste a problem, or say what it starts from and what is wanted.' : null}
+					{pieces(exercise).map(({ text, at, quantity }) => {
+						if (!quantity) return <Words key={at[0]}>{text}</Words>;
+						const role = roleAt(at[0]);
+						const shown = text.replace(/ /g, '\u00a0');
+						const style = role ? styles[role] : onQuantity ? styles.open : styles.start;
+						if (!onQuantity)
+							return (
+								<Words key={at[0]} strong style={style}>
+									{shown}
+								</Words>
+							);
+						return (
+							<Touch
+								key={at[0]}
+								onTouch={() => onQuantity(at[0])}
+								aria-label={`${shown}, ${role ? SAYS[role] : 'no place yet'}. Give it its place`}
+								style={styles.quantity}
+								testID={`quantity-${at[0]}`}
+							>
+								<Words strong style={style}>
+									{shown}
+								</Words>
+							</Touch>
+						);
+					})}
 				</Words>
 			</Box>
-			<Words size="small" tone="soft">
-				Wanted: {printUnitText(exercise.want.unit)}
-			</Words>
+			<Box style={styles.wanted}>
+				<Words size="small" tone="soft" testID="wanted">
+					Wanted: {sayWanted(exercise, want)}
+				</Words>
+				{onChange ? (
+					<Touch onTouch={onChange} style={styles.change} testID="change-problem">
+						<Words strong tone="pine">
+							Change
+						</Words>
+					</Touch>
+				) : null}
+			</Box>
 		</>
 	);
 });
@@ -70,6 +138,24 @@ const useStyles = makeStyles((palette) => ({
 		paddingTop: GAP.m,
 	},
 	problem: { paddingVertical: GAP.m, maxWidth: 720 },
+	// As tall as a finger wants it, without pushing the lines of the text apart.
+	quantity: {
+		...({ display: 'inline-flex' } as object),
+		minWidth: 44,
+		paddingVertical: 10,
+		marginVertical: -10,
+	},
 	start: { textDecorationLine: 'underline', textDecorationColor: palette.pine, textDecorationStyle: 'solid' },
 	fact: { textDecorationLine: 'underline', textDecorationColor: palette.edge, textDecorationStyle: 'dashed' },
+	spare: { textDecorationLine: 'line-through', textDecorationColor: palette.edge, color: palette.soft },
+	open: {
+		backgroundColor: palette.apricot,
+		color: palette.onApricot,
+		borderRadius: 4,
+		textDecorationLine: 'underline',
+		textDecorationColor: palette.apricotEdge,
+		textDecorationStyle: 'dotted',
+	},
+	wanted: { flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', gap: GAP.m },
+	change: { minHeight: 44, minWidth: 64, justifyContent: 'center', alignItems: 'center' },
 }));

@@ -15,6 +15,15 @@ export type DeskActs = {
 	/** Of the block that is open; nothing where none is. */
 	readonly turn: () => void;
 	readonly remove: () => void;
+	readonly move: (by: 1 | -1) => void;
+	readonly raise: () => void;
+	/** Writes a block by hand. */
+	readonly write: () => void;
+	readonly search: () => void;
+	readonly check: () => void;
+	readonly calculator: () => void;
+	readonly more: () => void;
+	readonly places: () => void;
 };
 
 export type Shortcut = {
@@ -35,12 +44,21 @@ export const SHORTCUTS: readonly Shortcut[] = [
 	{ key: 'z', mod: true, shift: true, shows: 'Ctrl Shift Z', says: 'redo', act: (desk) => desk.redo() },
 	{ key: 'y', mod: true, shows: 'Ctrl Y', says: 'redo', act: (desk) => desk.redo() },
 	{ key: 'f', shows: 'F', says: 'facts of the unit that must go', act: (desk) => desk.facts() },
+	{ key: '/', shows: '/', says: 'search the facts by name', act: (desk) => desk.search() },
+	{ key: 'w', shows: 'W', says: 'write a block by hand', act: (desk) => desk.write() },
+	{ key: 'p', shows: 'P', says: 'places of the problem’s quantities', act: (desk) => desk.places() },
 	{ key: 'n', shows: 'N', says: 'a nudge', act: (desk) => desk.nudge() },
 	{ key: 'a', shows: 'A', says: 'write the answer, or see the check', act: (desk) => desk.answer() },
+	{ key: 'c', shows: 'C', says: 'check', act: (desk) => desk.check() },
+	{ key: '=', shows: '=', says: 'calculator', act: (desk) => desk.calculator() },
+	{ key: 'm', shows: 'M', says: 'support, tables, side by side, hand in', act: (desk) => desk.more() },
 	{ key: 'e', shows: 'E', says: 'exercises', act: (desk) => desk.exercises() },
 	{ key: 'arrowright', shows: '→', says: 'next block of the line', act: (desk) => desk.walk(1) },
 	{ key: 'arrowleft', shows: '←', says: 'block before', act: (desk) => desk.walk(-1) },
 	{ key: 't', shows: 'T', says: 'turn the open block over', act: (desk) => desk.turn() },
+	{ key: 'r', shows: 'R', says: 'raise the open block: no power, square, cube', act: (desk) => desk.raise() },
+	{ key: '[', shows: '[', says: 'move the open block earlier', act: (desk) => desk.move(-1) },
+	{ key: ']', shows: ']', says: 'move the open block later', act: (desk) => desk.move(1) },
 	{ key: 'delete', shows: 'Delete', says: 'remove the open block', act: (desk) => desk.remove() },
 	{ key: 'escape', shows: 'Esc', says: 'close what is open', act: (desk) => desk.close() },
 	{ key: '?', shows: '?', says: 'this sheet', act: (desk) => desk.keys() },

@@ -1,4 +1,5 @@
 import Book from 'lucide-react-native/icons/book-open';
+import More from 'lucide-react-native/icons/ellipsis';
 import Shelf from 'lucide-react-native/icons/library';
 import Pen from 'lucide-react-native/icons/pen-line';
 import Redo from 'lucide-react-native/icons/redo-2';
@@ -21,10 +22,15 @@ type Props = {
 	readonly checked: boolean;
 	/** The unit the Shelf opens on when none was touched. */
 	readonly first: string;
+	/** Whether there is something to start from, so that a block can follow. */
+	readonly started: boolean;
 };
 
+/** What is reached by way of More. */
+const MORE: readonly Panel['kind'][] = ['more', 'calculator', 'beside', 'take', 'keys'];
+
 /** The row under the thumb. */
-export const Tools = memo(function Tools({ exercise, canUndo, canRedo, open, checked, first }: Props) {
+export const Tools = memo(function Tools({ exercise, canUndo, canRedo, open, checked, first, started }: Props) {
 	const styles = useStyles();
 	const dispatch = useAppDispatch();
 	const show = (panel: Panel) => dispatch(showed(panel));
@@ -51,7 +57,7 @@ export const Tools = memo(function Tools({ exercise, canUndo, canRedo, open, che
 				label="Facts"
 				icon={Shelf}
 				on={open === 'facts'}
-				disabled={first === ''}
+				disabled={!started}
 				onPress={() => show({ kind: 'facts', unit: first })}
 				testID="tool-facts"
 			/>
@@ -70,6 +76,14 @@ export const Tools = memo(function Tools({ exercise, canUndo, canRedo, open, che
 				on={open === 'book'}
 				onPress={() => show({ kind: 'book' })}
 				testID="tool-book"
+			/>
+			<Button
+				kind="tool"
+				label="More"
+				icon={More}
+				on={MORE.includes(open)}
+				onPress={() => show({ kind: 'more' })}
+				testID="tool-more"
 			/>
 		</View>
 	);

@@ -1,8 +1,31 @@
-import { type BookExercise, type Chain, check, type Verdict, type WorkedChain, workChain } from '@tidy-sum/core';
+import {
+	type BookExercise,
+	type Chain,
+	check,
+	type FactsFrom,
+	goalOf,
+	readProblem,
+	type Verdict,
+	type WorkedChain,
+	workChain,
+} from '@tidy-sum/core';
 import { useMemo } from 'react';
 import { useAppSelector } from '../store/store';
 import { balanceOf, type LaneColumn } from './describe';
-import { type Block, chainOf, exerciseNamed, freshBody, type Work, workOf } from './work';
+import { type Shelf, type Support, shelfIn } from './shelf';
+import {
+	answerOf,
+	type Block,
+	chainOf,
+	exerciseNamed,
+	freshBody,
+	isOwn,
+	mustPlace,
+	startOf,
+	type Work,
+	wantOf,
+	workOf,
+} from './work';
 import type { WorksState } from './works-slice';
 
 /** Everything the Desk shows of one exercise, derived from what was done. */
@@ -14,25 +37,80 @@ export type DeskView = {
 	readonly worked: WorkedChain;
 	readonly columns: readonly LaneColumn[];
 	readonly verdict: Verdict | null;
+	/** Whether it is said what the line starts from, and what is wanted. */
+	readonly started: boolean;
+	readonly wanted: boolean;
+	readonly support: Support;
+	/** Where facts are looked for here. */
+	readonly facts: FactsFrom;
 	readonly canUndo: boolean;
 	readonly canRedo: boolean;
 	/** Other lines kept for the same exercise, by id. */
 	readonly beside: readonly string[];
 };
 
-/**
- * The line worked. A block the core cannot read (kept by another version of the app) is passed over
- * rather than taking the whole line with it; it stays in what is kept.
- */
-function workThrough(exercise: BookExercise, all: readonly Block[]) {
-	const readable = () => all.filter(({ factor }) => workChain({ start: exercise.start, factors: [factor] }).ok);
-	for (const choose of [() => all, readable, () => []]) {
-		const blocks = choose();
-		const chain = chainOf(exercise, blocks);
-		const worked = workChain(chain);
-		if (worked.ok) return { blocks, chain, worked: worked.value, columns: balanceOf(worked.value, exercise.want.unit) };
+/** A problem of one's own as an exercise: what its text tells, and what the student has said. */
+export function ownExercise(name: string, work: Work): BookExercise {
+	const { text, stated, want } = work;
+	const told = readProblem(text);
+	const role = (at: readonly [number, number]) =>
+		work.placed.find((one) => one.at[0] === at[0] && one.at[1] === at[1])?.role ?? 'spare';
+	return {
+		name,
+		title: 'A problem of my own',
+		trains: '',
+		prompt: text,
+		marks: told.numbers.map(({ at }) => ({ at, role: role(at) })),
+		start: work.start ?? { number: '', unit: '' },
+		facts: stated,
+		want: { unit: want ?? '' },
+		rounding: told.rounding ?? 'figures',
+	};
+}
+
+/** The exercise of this name, worked as far as it is. */
+export function exerciseOf(name: string | undefined, work: Work): BookExercise {
+	return name && isOwn(name) ? ownExercise(name, work) : exerciseNamed(name);
+}
+
+/** The facts the student has found in the problem: all of them where there is nothing to place. */
+function problemFacts(exercise: BookExercise, work: Work) {
+	if (isOwn(exercise.name) || !mustPlace(exercise) || (work.blocks.length && !work.placed.length))
+		return [...exercise.facts, ...(isOwn(exercise.name) ? [] : work.stated)];
+	const marks = (exercise.marks ?? []).filter(({ role }) => role === 'fact');
+	const isPlaced = (at: readonly [number, number]) =>
+		work.placed.some((one) => one.role === 'fact' && one.at[0] === at[0]);
+	// The marks of a fact's two halves follow each other in the text.
+	const found = exercise.facts.filter((_, i) => marks.slice(2 * i, 2 * i + 2).some(({ at }) => isPlaced(at)));
+	return [...found, ...work.stated];
+}
+
+function lineOf(exercise: BookExercise, work: Work) {
+	const chain = chainOf(exercise, work);
+	const worked = workChain(chain);
+	if (worked.ok) return { chain, worked: worked.value };
+	// Each block reads by itself; only the whole can be too long a line.
+	const short = { ...chain, factors: [] };
+	const bare = workChain(short);
+	if (!bare.ok) throw new Error(`the exercise ${exercise.name} cannot be worked: ${bare.fault.message}`);
+	return { chain: short, worked: bare.value };
+}
+
+/** Whether an answer may come without a line: what is done in the head, or with no factor at all. */
+function mayLackLine({ want, terms, line }: BookExercise): boolean {
+	return 'mixed' in want || terms !== undefined || line === undefined;
+}
+
+/** The verdict on work that was sent to the check. */
+export function verdictOf(exercise: BookExercise, work: Work, chain: Chain): Verdict | null {
+	if (!work.checked) return null;
+	const lines = chain.factors.length || !mayLackLine(exercise) ? [chain, undefined] : [undefined];
+	const want = goalOf(exercise.want);
+	for (const line of lines) {
+		const made = check(exercise, answerOf(exercise, work), line && { ...line, ...(want === null ? {} : { want }) });
+		if (made.ok) return made.value;
 	}
-	throw new Error(`the exercise ${exercise.name} cannot be worked`);
+	return null;
 }
 
 /** The other pieces of work kept for an exercise. */
@@ -46,25 +124,41 @@ function sameIds(a: readonly string[], b: readonly string[]): boolean {
 	return a.join() === b.join();
 }
 
+/** One's own Shelf as it stands. */
+export function useShelf(): Shelf {
+	return useAppSelector((state) => shelfIn(state.works));
+}
+
 /** The Desk of the exercise with this name. */
 export function useDesk(name: string | undefined): DeskView {
-	const exercise = exerciseNamed(name);
-	const open = useAppSelector((state) => state.works.open[exercise.name] ?? '');
+	const key = name && isOwn(name) ? name : exerciseNamed(name).name;
+	const open = useAppSelector((state) => state.works.open[key] ?? '');
 	const kept = useAppSelector((state) => state.works.byId[open]?.body);
-	const beside = useAppSelector((state) => idsBeside(state.works, exercise.name, open), sameIds);
-	const body = useMemo(() => kept ?? freshBody(exercise.name), [kept, exercise.name]);
+	const beside = useAppSelector((state) => idsBeside(state.works, key, open), sameIds);
+	const shelf = useShelf();
+	const body = useMemo(() => kept ?? freshBody(key), [kept, key]);
 	const work = workOf(body);
-	const line = useMemo(() => workThrough(exercise, work.blocks), [exercise, work.blocks]);
-	const verdict = useMemo(() => {
-		if (!work.checked) return null;
-		const made = check(exercise, work.answer, line.chain);
-		return made.ok ? made.value : null;
-	}, [exercise, work.checked, work.answer, line.chain]);
+	const exercise = useMemo(() => exerciseOf(key, work), [key, work]);
+	const { chain, worked } = useMemo(() => lineOf(exercise, work), [exercise, work]);
+	const want = wantOf(exercise, work);
+	const columns = useMemo(() => balanceOf(worked, want ?? ''), [worked, want]);
+	const verdict = useMemo(() => verdictOf(exercise, work, chain), [exercise, work, chain]);
+	const facts = useMemo(
+		() => ({ problem: problemFacts(exercise, work), own: shelf.own.map(({ fact }) => fact), allowed: shelf.allowed }),
+		[exercise, work, shelf],
+	);
 	return {
 		exercise,
 		work,
-		...line,
+		blocks: work.blocks,
+		chain,
+		worked,
+		columns,
 		verdict,
+		started: startOf(exercise, work) !== null,
+		wanted: want !== null && want !== '',
+		support: shelf.support,
+		facts,
 		canUndo: body.at > 0,
 		canRedo: body.at < body.steps.length,
 		beside,

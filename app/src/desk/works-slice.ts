@@ -1,6 +1,6 @@
 import { createSlice, nanoid, original, type PayloadAction } from '@reduxjs/toolkit';
 import type { Step, StoredWork, WorkBody } from '@tidy-sum/schema';
-import { continues, freshBody, withStep } from './work';
+import { continues, freshBody, isSilent, withStep } from './work';
 
 /** A piece of work on this device. `version` is the last one the server has acknowledged. */
 export type WorkEntry = {
@@ -40,8 +40,11 @@ function changed(entry: WorkEntry, body: WorkBody): WorkEntry {
 function moved(state: WorksState, exercise: string, by: 1 | -1): WorksState {
 	const entry = state.byId[state.open[exercise] ?? ''];
 	if (!entry) return state;
-	const at = entry.body.at + by;
-	if (at < 0 || at > entry.body.steps.length) return state;
+	const { steps } = entry.body;
+	let at = entry.body.at + by;
+	// What cannot be seen is passed over, back as well as forward.
+	while (by < 0 ? at > 0 && isSilent(steps[at]) : at < steps.length && isSilent(steps[at])) at += by;
+	if (at < 0 || at > steps.length) return state;
 	return put(state, changed(entry, { ...entry.body, at }));
 }
 
@@ -69,6 +72,15 @@ export const worksSlice = createSlice({
 		},
 		undid: (draft, { payload: exercise }: PayloadAction<string>) => moved(plain(draft), exercise, -1),
 		redid: (draft, { payload: exercise }: PayloadAction<string>) => moved(plain(draft), exercise, 1),
+		/** Begins the exercise anew; the line so far is kept beside it. */
+		begunAnew: {
+			prepare: (exercise: string) => ({ payload: { exercise, fresh: nanoid() } }),
+			reducer: (draft, { payload: { exercise, fresh } }: PayloadAction<{ exercise: string; fresh: string }>) => {
+				const state = plain(draft);
+				const entry: WorkEntry = { id: fresh, body: freshBody(exercise), version: 0, ahead: true };
+				return { ...put(state, entry), open: { ...state.open, [exercise]: fresh } };
+			},
+		},
 		/** Puts another kept line for the exercise on the Desk. */
 		swapped: (draft, { payload }: PayloadAction<{ exercise: string; id: string }>) => {
 			const state = plain(draft);
@@ -103,4 +115,4 @@ export const worksSlice = createSlice({
 	},
 });
 
-export const { loaded, opened, did, undid, redid, swapped, acknowledged, parted } = worksSlice.actions;
+export const { loaded, opened, did, undid, redid, begunAnew, swapped, acknowledged, parted } = worksSlice.actions;

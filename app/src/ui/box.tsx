@@ -13,6 +13,9 @@ export type BoxProps = {
 	readonly 'aria-pressed'?: boolean | undefined;
 	readonly 'aria-expanded'?: boolean | undefined;
 	readonly 'aria-current'?: 'page' | undefined;
+	readonly 'aria-live'?: 'polite';
+	/** Left out when the page is printed. */
+	readonly 'data-noprint'?: boolean;
 	readonly 'aria-keyshortcuts'?: string | undefined;
 };
 

@@ -25,10 +25,12 @@ type Props = {
 	/** Units offered beside the digits. */
 	readonly units: readonly string[];
 	readonly powers: readonly string[];
+	/** Words an answer of this kind needs. */
+	readonly more?: readonly string[];
 };
 
 /** Our own keys for numbers and units: digits, point, sign, power of ten, and the units of the line. */
-export function Keypad({ onType, onErase, units, powers }: Props) {
+export function Keypad({ onType, onErase, units, powers, more = [] }: Props) {
 	const styles = useStyles();
 	const palette = usePalette();
 	const key = ({ shows, types, say }: Key, wide = false) => (
@@ -42,6 +44,7 @@ export function Keypad({ onType, onErase, units, powers }: Props) {
 			<Box style={styles.row}>
 				{units.map((unit) => key({ shows: unit, types: unit, say: `unit ${unit}` }, true))}
 				{powers.map((power) => key({ shows: power, types: power, say: power === '²' ? 'squared' : 'cubed' }, true))}
+				{more.map((word) => key({ shows: word.trim(), types: word, say: word.trim() }, true))}
 			</Box>
 			{ROWS.map((row, i) => (
 				<Box key={row[0]?.shows} style={styles.row}>

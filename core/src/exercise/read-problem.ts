@@ -139,7 +139,7 @@ const ONE_OF =
 
 /** One thing that holds a quantity: "each jar holds 454 g", "one crate has 12 jars". */
 const ONE_HOLDS =
-	/\b(each|every|one|an?|the)\s+([\p{L}-]+)\s+(?:holds?|has|contains?|weighs?|takes?|gives?|is|needs?|makes?)\s*(?:about\s*)?$/iu;
+	/\b(each|every|one|an?|the)\s+([\p{L}-]+)\s+(?:of\s+[\p{L}-]+\s+)?(?:holds?|has|contains?|weighs?|takes?|gives?|is|needs?|makes?)\s*(?:about\s*)?$/iu;
 
 function isRate({ unit }: Quantity): boolean {
 	return /\/|\bper\b/u.test(unit);

@@ -1,5 +1,6 @@
 import { symbolOfPiece } from '../chain/cancel';
 import { START } from '../chain/chain';
+import type { ReadFactor } from '../chain/read-chain';
 import type { WorkedChain } from '../chain/work-chain';
 import { printUnrounded } from '../numeral/print';
 import { parseUnit } from '../unit/parse-unit';
@@ -51,11 +52,19 @@ export function sayLine(worked: WorkedChain): readonly string[] {
 	const written = (quantity: typeof start.top) =>
 		sayQuantity({ number: quantity.number?.text ?? '', unit: quantity.unit.text });
 	const first = start.bottom ? `${written(start.top)} over ${written(start.bottom)}` : written(start.top);
-	return [
-		`Start with ${first}.`,
-		...factors.map(
-			(factor, i) =>
-				`Multiply by ${sayFactor(factor.written)}. ${sayCancelled(worked, i)} Now there ${/^1 \S/.test(sayRunning(worked, i)) ? 'is' : 'are'} ${sayRunning(worked, i)}.`,
-		),
-	];
+	return [`Start with ${first}.`, ...factors.map((factor, i) => sayFactorStep(worked, factor, i))];
+}
+
+/** One step: what is multiplied by and what cancels, or what is added; and what stands then. */
+function sayFactorStep(worked: WorkedChain, { written }: ReadFactor, index: number): string {
+	const { shift, top, bottom } = written;
+	const said = sayRunning(worked, index);
+	const now = `Now there ${/^1 \S/.test(said) ? 'is' : 'are'} ${said}.`;
+	const multiplied = `Multiply by ${sayFactor(written)}. ${sayCancelled(worked, index)}`;
+	if (shift === undefined) return `${multiplied} ${now}`;
+	const less = /^\s*[-−]/.test(shift);
+	const size = shift.replace(/^\s*[-−+]/, '').trim() || 'a number to come';
+	const added = less ? `Take away ${size}.` : `Add ${size}.`;
+	const only = top.unit === '' && bottom.unit === '' && top.number === '1' && bottom.number === '1';
+	return only ? `${added} ${now}` : `${multiplied} ${added} ${now}`;
 }

@@ -1,4 +1,15 @@
-import { answerFault, type Fault, figuresText, printWritten, readAnswer } from '@tidy-sum/core';
+import {
+	answerFault,
+	type Fault,
+	figuresText,
+	inForm,
+	NUMBER_FORMS,
+	type NumberForm,
+	printForm,
+	printWritten,
+	readAnswer,
+	toMixed,
+} from '@tidy-sum/core';
 import Check from 'lucide-react-native/icons/check';
 import Keyboard from 'lucide-react-native/icons/keyboard';
 import { useRef, useState } from 'react';
@@ -6,10 +17,13 @@ import { View } from 'react-native';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Button } from '../../ui/button';
+import { Field } from '../../ui/field';
 import { Keypad } from '../../ui/keypad';
 import { Panel } from '../../ui/panel';
-import { QuantityField } from '../../ui/quantity-field';
+import { Words } from '../../ui/words';
+import { sayWanted } from '../problem';
 import type { DeskView } from '../use-desk';
+import { answerOf } from '../work';
 
 type Props = {
 	readonly view: DeskView;
@@ -19,23 +33,111 @@ type Props = {
 	readonly onClose?: () => void;
 };
 
-/** What has been typed, read back in print, with its count of figures. */
-function readBack(text: string): string {
+/** An example of how an answer of this kind is written. */
+function exampleOf({ exercise }: DeskView): string {
+	const { want, until } = exercise;
+	if ('mixed' in want) return `For example ${want.mixed.map((unit, i) => `${3 + 4 * i} ${unit}`).join(' ')}.`;
+	if (until && 'unit' in want) return `For example 59 to 77 ${want.unit}.`;
+	return 'For example 27.1 ft/s, 3.0 × 10^3 s or 1 250 m.';
+}
+
+/** What has been typed, read back in print; with its count of figures unless silence is wanted. */
+function readBack(view: DeskView, text: string): string {
 	const read = readAnswer(text);
-	if (text.trim() === '' || !read.ok || !read.value.number) return 'For example 27.1 ft/s, 3.0 × 10^3 s or 1 250 m.';
+	if (text.trim() === '') return exampleOf(view);
+	if (!read.ok || !read.value.number) return '';
 	const { number, unit } = read.value;
+	const reads = `Reads as ${printWritten(number.text)} ${unit?.text ?? ''}`.trimEnd();
+	if (view.support === 'none' || !('unit' in view.exercise.want) || view.exercise.until) return reads;
 	const figures =
 		number.significant === null
 			? 'exact by its form'
 			: number.ambiguous
 				? `${number.significant} to ${figuresText(number.atMost ?? number.significant)}`
 				: figuresText(number.significant);
-	return `Reads as ${printWritten(number.text)} ${unit?.text ?? ''}`.trimEnd().concat(` · ${figures}`);
+	return `${reads} · ${figures}`;
 }
 
 /** The units met on the line, in the order they came, for the keys; not only the wanted ones. */
-function unitsOf(view: DeskView): readonly string[] {
-	return [...new Set(view.worked.pieces.map(({ base }) => base))];
+function unitsOf({ worked, exercise }: DeskView): readonly string[] {
+	const wanted = 'mixed' in exercise.want ? exercise.want.mixed : [];
+	return [...new Set([...worked.pieces.map(({ base }) => base), ...wanted])];
+}
+
+const LABELS: Readonly<Record<NumberForm, string>> = {
+	plain: 'Plain',
+	scientific: 'Scientific',
+	engineering: 'In threes',
+	fraction: 'Fraction',
+};
+
+/** Smaller units a measure is mixed with, by the larger one. */
+const MIXES: Readonly<Record<string, readonly string[]>> = {
+	ft: ['ft', 'in'],
+	lb: ['lb', 'oz'],
+	h: ['h', 'min'],
+	min: ['min', 's'],
+	d: ['d', 'h'],
+	'°': ['°', '′'],
+	gal: ['gal', 'qt'],
+};
+
+/** Switches what is typed among the forms a number can be written in; the figures stay as they are. */
+function Forms({ text, onWrite }: { readonly text: string; readonly onWrite: (text: string) => void }) {
+	const styles = useStyles();
+	const read = readAnswer(text);
+	if (!read.ok || !read.value.number) return null;
+	const { number, unit, unitAt } = read.value;
+	const typed = text.slice(...unitAt);
+	const mix = unit && MIXES[unit.text];
+	const mixed = mix && toMixed({ number: number.text, unit: typed }, mix);
+	return (
+		<View style={styles.forms} role="group" aria-label="The form of the number">
+			<Words size="small" tone="soft">
+				Write it
+			</Words>
+			{NUMBER_FORMS.map((form) => {
+				const shown = inForm(number, form);
+				return shown === null || printForm(shown) === printForm(number.text) ? null : (
+					<Button
+						key={form}
+						label={LABELS[form]}
+						say={printForm(shown)}
+						onPress={() => onWrite(`${printForm(shown)} ${typed}`.trim())}
+						testID={`form-${form}`}
+					/>
+				);
+			})}
+			{mix && mixed?.ok ? (
+				<Button
+					label={`In ${mix.join(' and ')}`}
+					onPress={() => onWrite(mixed.value.parts.map((part) => `${part.number} ${part.unit}`).join(' '))}
+					testID="form-mixed"
+				/>
+			) : null}
+		</View>
+	);
+}
+
+function faultOf(view: DeskView, text: string): Fault | null {
+	const { want, until } = view.exercise;
+	if ('unit' in want && !until) return answerFault({ ...view.exercise, want }, text);
+	return text.trim() === '' ? { code: 'empty', message: 'There is no answer here yet.', at: [0, text.length] } : null;
+}
+
+/** Where only one factor is asked for, the block on the line is the answer. */
+function OneFactor({ view, onCheck, onClose }: Pick<Props, 'view' | 'onCheck' | 'onClose'>) {
+	const placed = view.blocks.length > 0;
+	return (
+		<Panel title="Your factor" testID="answer-panel" {...(onClose ? { onClose } : {})}>
+			<Words testID="answer-says">
+				{placed
+					? `The block on the line is your answer: ${answerOf(view.exercise, view.work)}.`
+					: 'The answer here is one block on the line. Touch the unit that must go, or write the block yourself.'}
+			</Words>
+			<Button label="Check" kind="strong" icon={Check} disabled={!placed} onPress={onCheck} testID="check" />
+		</Panel>
+	);
 }
 
 /** Where the answer is written, with keys of our own, and sent to the check. */
@@ -45,7 +147,9 @@ export function AnswerPanel({ view, wide, onWrite, onCheck, onClose }: Props) {
 	const [asked, setAsked] = useState(false);
 	const [keyboard, setKeyboard] = useState(wide);
 	const caret = useRef<readonly [number, number]>([answer.length, answer.length]);
-	const fault: Fault | null = answerFault(view.exercise, answer);
+	const { want } = view.exercise;
+	if ('factor' in want) return <OneFactor view={view} onCheck={onCheck} {...(onClose ? { onClose } : {})} />;
+	const fault = faultOf(view, answer);
 	const said = fault && (asked || fault.code !== 'empty') ? fault : null;
 
 	const replace = (from: number, to: number, text: string) => {
@@ -61,9 +165,15 @@ export function AnswerPanel({ view, wide, onWrite, onCheck, onClose }: Props) {
 		setAsked(true);
 		if (!fault) onCheck();
 	};
+	const switches = 'unit' in want && !view.exercise.until && view.support !== 'none';
 	return (
 		<Panel title="Your answer" testID="answer-panel" {...(onClose ? { onClose } : {})}>
-			<QuantityField
+			{typeof view.exercise.rounding === 'object' || ('form' in want && want.form) ? (
+				<Words size="small">
+					Asked for: {sayWanted(view.exercise, view.work.want ?? ('unit' in want ? want.unit : null))}.
+				</Words>
+			) : null}
+			<Field
 				label="Your answer, a number and a unit"
 				value={answer}
 				onChange={onWrite}
@@ -72,8 +182,10 @@ export function AnswerPanel({ view, wide, onWrite, onCheck, onClose }: Props) {
 					caret.current = [from, to];
 				}}
 				fault={said}
-				reads={readBack(answer)}
+				reads={readBack(view, answer)}
+				placeholder="number and unit"
 				keyboard={keyboard}
+				testID="answer"
 			/>
 			{keyboard && !wide ? null : (
 				<Keypad
@@ -81,6 +193,7 @@ export function AnswerPanel({ view, wide, onWrite, onCheck, onClose }: Props) {
 					onErase={erase}
 					units={unitsOf(view)}
 					powers={view.worked.pieces.some(({ nth }) => nth > 0) ? ['²'] : []}
+					more={view.exercise.until ? [' to '] : []}
 				/>
 			)}
 			<View style={styles.row}>
@@ -97,6 +210,7 @@ export function AnswerPanel({ view, wide, onWrite, onCheck, onClose }: Props) {
 					/>
 				)}
 			</View>
+			{switches && !fault ? <Forms text={answer} onWrite={onWrite} /> : null}
 		</Panel>
 	);
 }
@@ -104,4 +218,5 @@ export function AnswerPanel({ view, wide, onWrite, onCheck, onClose }: Props) {
 const useStyles = makeStyles(() => ({
 	row: { flexDirection: 'row', gap: GAP.s },
 	grow: { flexGrow: 1 },
+	forms: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: GAP.s },
 }));

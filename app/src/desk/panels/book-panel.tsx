@@ -1,60 +1,111 @@
-import { BOOK, check } from '@tidy-sum/core';
+import { BOOK, type BookExercise, CHAPTERS } from '@tidy-sum/core';
 import { useAppSelector } from '../../store/store';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box, Touch } from '../../ui/box';
+import { Button } from '../../ui/button';
 import { Panel } from '../../ui/panel';
 import { Words } from '../../ui/words';
-import { chainOf, type Work, workOf } from '../work';
+import { exerciseOf, verdictOf } from '../use-desk';
+import { chainOf, isOwn, type Work, workOf } from '../work';
 import type { WorksState } from '../works-slice';
 
-type Props = { readonly current: string; readonly onOpen: (name: string) => void; readonly onClose?: () => void };
+type Props = {
+	readonly current: string;
+	readonly onOpen: (name: string) => void;
+	readonly onOwn: () => void;
+	readonly onClose?: () => void;
+};
+
+function workIn(works: WorksState, name: string): Work | null {
+	const entry = works.byId[works.open[name] ?? ''];
+	return entry ? workOf(entry.body) : null;
+}
+
+function isBegun(work: Work | null): work is Work {
+	return work !== null && (work.blocks.length > 0 || work.answer !== '' || work.start !== null || work.text !== '');
+}
 
 /** How far an exercise is, in a word. */
-function stateOf(exercise: (typeof BOOK)[number], works: WorksState): string {
-	const entry = works.byId[works.open[exercise.name] ?? ''];
-	const work: Work | null = entry ? workOf(entry.body) : null;
-	if (!work || (!work.blocks.length && !work.answer)) return 'not begun';
+function stateOf(exercise: BookExercise, work: Work | null): string {
+	if (!isBegun(work)) return 'not begun';
 	if (!work.checked) return 'begun';
-	const made = check(exercise, work.answer, chainOf(exercise, work.blocks));
-	if (!made.ok || !made.value.right) return work.shown ? 'line was shown' : 'checked, not right yet';
+	const right = verdictOf(exercise, work, chainOf(exercise, work))?.right ?? false;
+	if (!right) return work.shown ? 'line was shown' : 'checked, not right yet';
 	return work.shown ? 'right, line was shown' : 'right';
 }
 
-/** The exercises to choose from, each with how far it is. */
-export function BookPanel({ current, onOpen, onClose }: Props) {
+/** The exercises to choose from, kind by kind, each with how far it is; what is open on the Desk comes first. */
+export function BookPanel({ current, onOpen, onOwn, onClose }: Props) {
 	const styles = useStyles();
 	const works = useAppSelector((state) => state.works);
+	const row = (exercise: BookExercise, about: string) => (
+		<Box key={exercise.name} role="listitem" style={styles.item}>
+			<Touch
+				role="link"
+				aria-current={exercise.name === current ? 'page' : undefined}
+				onTouch={() => onOpen(exercise.name)}
+				testID={`open-${exercise.name}`}
+				style={[styles.exercise, exercise.name === current && styles.current]}
+			>
+				<Box style={styles.words}>
+					<Words strong>{exercise.title}</Words>
+					<Words size="small" tone="soft">
+						{about}
+					</Words>
+				</Box>
+				<Words size="small" style={styles.state}>
+					{stateOf(exercise, workIn(works, exercise.name))}
+				</Words>
+			</Touch>
+		</Box>
+	);
+	const own = Object.keys(works.open)
+		.filter(isOwn)
+		.map((name) => exerciseOf(name, workIn(works, name) as Work));
+	const begun = BOOK.filter((exercise) => {
+		const work = workIn(works, exercise.name);
+		return isBegun(work) && !work.checked;
+	});
+	const onDesk = begun.length + own.length;
 	return (
 		<Panel title="Exercises" testID="book" {...(onClose ? { onClose } : {})}>
-			<Box role="list">
-				{BOOK.map((exercise) => (
-					<Box key={exercise.name} role="listitem" style={styles.item}>
-						<Touch
-							role="link"
-							aria-current={exercise.name === current ? 'page' : undefined}
-							onTouch={() => onOpen(exercise.name)}
-							testID={`open-${exercise.name}`}
-							style={[styles.exercise, exercise.name === current && styles.current]}
-						>
-							<Box style={styles.words}>
-								<Words strong>{exercise.title}</Words>
-								<Words size="small" tone="soft">
-									{exercise.trains}
-								</Words>
-							</Box>
-							<Words size="small" style={styles.state}>
-								{stateOf(exercise, works)}
-							</Words>
-						</Touch>
-					</Box>
-				))}
+			<Box style={styles.row}>
+				<Button label="A problem of my own" onPress={onOwn} testID="new-own" />
 			</Box>
+			{onDesk ? (
+				<Box style={styles.chapter}>
+					<Words size="small" tone="soft" role="heading" aria-level={3}>
+						Open on the Desk
+					</Words>
+					<Box style={styles.row} testID="on-desk">
+						{[...own, ...begun].map((exercise) => (
+							<Button
+								key={exercise.name}
+								label={isOwn(exercise.name) ? exercise.prompt.slice(0, 24) || 'My own' : exercise.title}
+								on={exercise.name === current}
+								onPress={() => onOpen(exercise.name)}
+								testID={`go-on-${exercise.name}`}
+							/>
+						))}
+					</Box>
+				</Box>
+			) : null}
+			{CHAPTERS.map(({ title, exercises }) => (
+				<Box key={title} style={styles.chapter}>
+					<Words size="small" tone="soft" role="heading" aria-level={3}>
+						{title}
+					</Words>
+					<Box role="list">{exercises.map((exercise) => row(exercise, exercise.trains))}</Box>
+				</Box>
+			))}
 		</Panel>
 	);
 }
 
 const useStyles = makeStyles((palette) => ({
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+	chapter: { gap: GAP.xs },
 	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },
 	exercise: {
 		minHeight: 52,

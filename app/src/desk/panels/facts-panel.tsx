@@ -1,7 +1,9 @@
 import {
 	type Fact,
 	type Factor,
+	type FactsFrom,
 	factsHolding,
+	factsNamed,
 	printUnitText,
 	quoted,
 	sayFactor,
@@ -12,21 +14,35 @@ import { memo, useState } from 'react';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box, Touch } from '../../ui/box';
+import { Button } from '../../ui/button';
+import { Choices } from '../../ui/choices';
+import { Field } from '../../ui/field';
 import { Fraction } from '../../ui/fraction';
 import { Panel } from '../../ui/panel';
 import { Said } from '../../ui/said';
 import { Words } from '../../ui/words';
 import { printQuantity } from '../describe';
+import { readFact } from '../read-fact';
 
 type Props = {
-	/** What the problem itself states. */
-	readonly stated: readonly Fact[];
+	/** Where facts are looked for. */
+	readonly from: FactsFrom;
+	/** The touched unit; '' where none is. */
 	readonly unit: string;
 	readonly onPlace: (factor: Factor) => void;
+	/** A block is written by hand. */
+	readonly onWrite: () => void;
+	/** A step that adds or takes away; null where nothing is added. */
+	readonly onAdd: (() => void) | null;
+	/** A fact of one's own is kept. */
+	readonly onKeep: (fact: Fact) => void;
 	readonly onClose?: () => void;
 };
 
-function keyOf(fact: TableFact): string {
+/** The most facts one search lists. */
+const LISTED = 40;
+
+function keyOf(fact: Fact): string {
 	return `${fact.left.number}${fact.left.unit}=${fact.right.number}${fact.right.unit}`;
 }
 
@@ -64,19 +80,73 @@ function Ways({ fact, onPlace }: { readonly fact: TableFact; readonly onPlace: P
 	);
 }
 
-/** The Shelf opened on one unit: the facts that hold it. Taking one asks which side goes on the bottom. */
-export const FactsPanel = memo(function FactsPanel({ stated, unit, onPlace, onClose }: Props) {
+/** Where a fact of one's own is written and kept. */
+function Adding({ onKeep }: Pick<Props, 'onKeep'>) {
+	const styles = useStyles();
+	const [text, setText] = useState('');
+	const [exact, setExact] = useState<'exact' | 'measured'>('exact');
+	const read = readFact(text);
+	const keep = () => {
+		if (!read.ok) return;
+		onKeep({ ...read.value, exact: exact === 'exact' });
+		setText('');
+	};
+	return (
+		<Box style={styles.adding}>
+			<Field
+				label="A fact of my own, such as 1 bale = 9.5 kg"
+				named
+				value={text}
+				onChange={setText}
+				onSubmit={keep}
+				fault={text.trim() === '' || read.ok ? null : read.fault}
+				reads={read.ok ? `${sayQuantity(read.value.left)} is ${sayQuantity(read.value.right)}` : ''}
+				testID="own-fact"
+			/>
+			<Choices
+				label="It is"
+				choices={[
+					{ value: 'exact', label: 'exact' },
+					{ value: 'measured', label: 'measured' },
+				]}
+				chosen={exact}
+				onChoose={setExact}
+				testID="own-fact"
+			/>
+			<Box style={styles.choices}>
+				<Button label="Keep it" kind="strong" disabled={!read.ok} onPress={keep} testID="keep-fact" />
+			</Box>
+		</Box>
+	);
+}
+
+/** The Shelf, opened on one unit or searched by name: taking a fact asks which side goes on the bottom. */
+export const FactsPanel = memo(function FactsPanel({ from, unit, onPlace, onWrite, onAdd, onKeep, onClose }: Props) {
 	const styles = useStyles();
 	const [open, setOpen] = useState<string | null>(null);
-	const facts = factsHolding(unit, stated);
+	const [search, setSearch] = useState<string | null>(unit === '' ? '' : null);
+	const [adding, setAdding] = useState(false);
+	const searching = search !== null && search.trim() !== '';
+	const facts = (searching ? factsNamed(search, from) : factsHolding(unit, from)).slice(0, LISTED);
+	const title = unit === '' || searching ? 'Facts' : `Facts that hold ${quoted(printUnitText(unit))}`;
 	return (
-		<Panel title={`Facts that hold ${quoted(printUnitText(unit))}`} testID="facts" {...(onClose ? { onClose } : {})}>
+		<Panel title={title} testID="facts" {...(onClose ? { onClose } : {})}>
+			{search === null ? null : (
+				<Field
+					label="Search by name or symbol"
+					value={search}
+					onChange={setSearch}
+					onSubmit={() => facts[0] && setOpen(keyOf(facts[0]))}
+					placeholder="mile, ft, water…"
+					testID="search-facts"
+				/>
+			)}
 			<Box role="list">
 				{facts.map((fact) => {
 					const key = keyOf(fact);
 					const opened = open === key;
 					const says = `${printQuantity(fact.left)} = ${printQuantity(fact.right)}`;
-					const from = [fact.exact ? 'exact' : 'measured', fact.note, fact.source].filter(Boolean).join(' · ');
+					const about = [fact.exact ? 'exact' : 'measured', fact.note, fact.source].filter(Boolean).join(' · ');
 					return (
 						<Box key={key} role="listitem" style={styles.item}>
 							<Touch
@@ -89,7 +159,7 @@ export const FactsPanel = memo(function FactsPanel({ stated, unit, onPlace, onCl
 									{says}
 								</Words>
 								<Words size="small" tone="soft">
-									{from}
+									{about}
 								</Words>
 								<Said>{`${sayQuantity(fact.left)} is ${sayQuantity(fact.right)}`}</Said>
 							</Touch>
@@ -98,9 +168,20 @@ export const FactsPanel = memo(function FactsPanel({ stated, unit, onPlace, onCl
 					);
 				})}
 			</Box>
-			{facts.length ? null : (
-				<Words>No table here holds {quoted(printUnitText(unit))}. Try one of the other units on the line.</Words>
+			{facts.length || (search !== null && !searching && unit === '') ? null : (
+				<Words>
+					{searching
+						? `Nothing on your Shelf goes by ${quoted(search.trim())}. You can write the block yourself, or add the fact.`
+						: `No table here holds ${quoted(printUnitText(unit))}. Try one of the other units on the line, or write the block yourself.`}
+				</Words>
 			)}
+			<Box style={styles.choices}>
+				{search === null ? <Button label="Search all" onPress={() => setSearch('')} testID="search-all" /> : null}
+				<Button label="Write a block" onPress={onWrite} testID="write-block" />
+				{onAdd ? <Button label="Add or take away" onPress={onAdd} testID="add-step" /> : null}
+				<Button label="My own fact" on={adding} onPress={() => setAdding(!adding)} testID="add-fact" />
+			</Box>
+			{adding ? <Adding onKeep={onKeep} /> : null}
 		</Panel>
 	);
 });
@@ -110,7 +191,8 @@ const useStyles = makeStyles((palette) => ({
 	fact: { minHeight: 48, paddingVertical: GAP.s, justifyContent: 'center' },
 	says: { fontVariant: ['tabular-nums'] },
 	ways: { gap: GAP.s, paddingBottom: GAP.m },
-	choices: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.m },
+	choices: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+	adding: { gap: GAP.s },
 	way: {
 		minWidth: 120,
 		flexGrow: 1,

@@ -1,5 +1,5 @@
 import { nudgesFor } from '@tidy-sum/core';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
@@ -8,14 +8,21 @@ import { Panel } from '../../ui/panel';
 import { Words } from '../../ui/words';
 import type { DeskView } from '../use-desk';
 
-type Props = { readonly view: DeskView; readonly onClose?: () => void };
+type Props = {
+	readonly view: DeskView;
+	/** Told that one step was asked for. */
+	readonly onTold: () => void;
+	readonly onClose?: () => void;
+};
 
 /** The nudges for a line as it stands, told one after another; a line that changes begins anew. */
-function Told({ view }: Pick<Props, 'view'>) {
+function Told({ view, onTold }: Pick<Props, 'view' | 'onTold'>) {
 	const styles = useStyles();
 	const { chain, exercise } = view;
-	const nudges = useMemo(() => nudgesFor(chain, exercise.want.unit, exercise.facts), [chain, exercise]);
+	const nudges = useMemo(() => nudgesFor(chain, exercise), [chain, exercise]);
 	const [told, setTold] = useState(1);
+	// biome-ignore lint/correctness/useExhaustiveDependencies: each step told is told once, whoever listens.
+	useEffect(onTold, [told]);
 	return (
 		<>
 			<Box role="list" style={styles.told}>
@@ -46,11 +53,11 @@ function Told({ view }: Pick<Props, 'view'>) {
 }
 
 /** Help for a student who is stuck: one step at a time, and the block itself last. */
-export function NudgePanel({ view, onClose }: Props) {
+export function NudgePanel({ view, onTold, onClose }: Props) {
 	const line = JSON.stringify(view.chain.factors);
 	return (
 		<Panel title="A nudge" testID="nudge" {...(onClose ? { onClose } : {})}>
-			<Told key={line} view={view} />
+			<Told key={line} view={view} onTold={onTold} />
 		</Panel>
 	);
 }

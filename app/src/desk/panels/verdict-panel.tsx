@@ -1,12 +1,4 @@
-import {
-	type Judgement,
-	keyChain,
-	printUnitText,
-	sayLine,
-	VERDICT_LINES,
-	type VerdictLine,
-	workChain,
-} from '@tidy-sum/core';
+import { type Judgement, sayLine, solutionOf, VERDICT_LINES, type VerdictLine, workChain } from '@tidy-sum/core';
 import CheckIcon from 'lucide-react-native/icons/check';
 import EyeIcon from 'lucide-react-native/icons/eye';
 import QuestionIcon from 'lucide-react-native/icons/message-circle-question-mark';
@@ -28,6 +20,8 @@ type Props = {
 	/** The worked line and the answer are asked for. */
 	readonly onShow: () => void;
 	readonly onNext: (() => void) | null;
+	readonly onPanel: (kind: 'beside' | 'take') => void;
+	readonly onHandIn: () => void;
 	readonly onClose?: () => void;
 };
 
@@ -86,19 +80,17 @@ function Row({
 /** The key: its line in sentences, and the answer; shown only when asked for, and kept as shown. */
 function WorkedLine({ view: { exercise } }: Pick<Props, 'view'>) {
 	const styles = useStyles();
-	const worked = workChain(keyChain(exercise, exercise.line ?? []));
-	if (!worked.ok) return null;
+	const solved = solutionOf(exercise);
+	if (!solved.ok) return null;
+	const { chain, answer } = solved.value;
+	const worked = chain && workChain(chain);
 	return (
 		<View style={styles.lines} testID="worked-line">
 			<Words strong role="heading" aria-level={3}>
 				The worked line
 			</Words>
-			{sayLine(worked.value).map((sentence) => (
-				<Words key={sentence}>{sentence}</Words>
-			))}
-			<Words strong>
-				{worked.value.printed?.text} {printUnitText(exercise.want.unit)}
-			</Words>
+			{worked?.ok ? sayLine(worked.value).map((sentence) => <Words key={sentence}>{sentence}</Words>) : null}
+			<Words strong>{answer}</Words>
 			<Words size="small" tone="soft">
 				This exercise is kept as one whose line was shown.
 			</Words>
@@ -107,7 +99,7 @@ function WorkedLine({ view: { exercise } }: Pick<Props, 'view'>) {
 }
 
 /** The check in four lines, each with its reason and its place. */
-export function VerdictPanel({ view, onAnswer, onBlock, onShow, onNext, onClose }: Props) {
+export function VerdictPanel({ view, onAnswer, onBlock, onShow, onNext, onPanel, onHandIn, onClose }: Props) {
 	const styles = useStyles();
 	const { verdict } = view;
 	if (!verdict) return null;
@@ -124,6 +116,9 @@ export function VerdictPanel({ view, onAnswer, onBlock, onShow, onNext, onClose 
 				{verdict.right || view.work.shown ? null : (
 					<Button label="Show the worked line" onPress={onShow} testID="show-worked" />
 				)}
+				<Button label="Side by side" onPress={() => onPanel('beside')} testID="open-beside" />
+				<Button label="Take the result on" onPress={() => onPanel('take')} testID="open-take" />
+				<Button label="Hand in" onPress={onHandIn} testID="open-hand-in" />
 			</View>
 			{view.work.shown ? <WorkedLine view={view} /> : null}
 		</Panel>

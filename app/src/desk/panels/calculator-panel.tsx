@@ -1,0 +1,109 @@
+import { calculate, keysOf, printUnrounded } from '@tidy-sum/core';
+import { useState } from 'react';
+import { GAP } from '../../theme/tokens';
+import { makeStyles } from '../../theme/use-styles';
+import { Box, Touch } from '../../ui/box';
+import { Button } from '../../ui/button';
+import { Field } from '../../ui/field';
+import { Panel } from '../../ui/panel';
+import { Said } from '../../ui/said';
+import { Words } from '../../ui/words';
+import type { DeskView } from '../use-desk';
+
+type Props = { readonly view: DeskView; readonly wide: boolean; readonly onClose?: () => void };
+
+/** How many digits a result is shown with before it is cut. */
+const DIGITS = 12;
+
+const SPOKEN: Readonly<Record<string, string>> = {
+	'÷': 'divided by',
+	'×': 'times',
+	'−': 'minus',
+	'+': 'plus',
+	'(': 'open bracket',
+	')': 'close bracket',
+	EE: 'times ten to the',
+	'.': 'point',
+};
+
+const ROWS: readonly (readonly string[])[] = [
+	['7', '8', '9', '÷', '('],
+	['4', '5', '6', '×', ')'],
+	['1', '2', '3', '−', 'EE'],
+	['0', '.', '+'],
+];
+
+/** How a key is written behind what stands: signs with spaces, digits without. */
+function keyed(text: string, key: string): string {
+	if (/^[\d.]$/.test(key)) return text + key;
+	// A sign right after EE belongs to the power.
+	if (key === '−' && /EE\s*$/.test(text)) return `${text.trimEnd()} -`;
+	return `${text.trimEnd()} ${key} `.trimStart();
+}
+
+/** A plain calculator of our own. It works from left to right, and takes the line as it is keyed. */
+export function CalculatorPanel({ view, wide, onClose }: Props) {
+	const styles = useStyles();
+	const [text, setText] = useState('');
+	const result = calculate(text);
+	const keys = keysOf(view.chain);
+	const empty = text.trim() === '';
+	return (
+		<Panel title="Calculator" testID="calculator" {...(onClose ? { onClose } : {})}>
+			<Field
+				label="Keys pressed"
+				value={text}
+				onChange={setText}
+				keyboard={wide}
+				fault={empty || result.ok ? null : result.fault}
+				placeholder="40 × 5280 ÷ ( 60 × 60 )"
+				testID="keyed"
+			/>
+			<Words size="figure" strong aria-live="polite" testID="calculated">
+				{result.ok ? `= ${printUnrounded(result.value, DIGITS)}` : '='}
+			</Words>
+			<Box style={styles.row}>
+				<Button
+					label="Take the line"
+					disabled={!keys.ok}
+					onPress={() => keys.ok && setText(keys.value.keys.replace(/ =$/, ''))}
+					testID="take-line"
+				/>
+				<Button label="Clear" onPress={() => setText('')} testID="clear-keys" />
+				<Button label="Erase" onPress={() => setText(text.trimEnd().replace(/(?:EE|.)$/u, ''))} testID="erase-keys" />
+			</Box>
+			<Box style={styles.keys} role="group" aria-label="Keys of the calculator">
+				{ROWS.map((row) => (
+					<Box key={row[0]} style={styles.line}>
+						{row.map((key) => (
+							<Touch key={key} onTouch={() => setText(keyed(text, key))} testID={`calc-${key}`} style={styles.key}>
+								<Words size="figure">{key}</Words>
+								{SPOKEN[key] ? <Said>{SPOKEN[key]}</Said> : null}
+							</Touch>
+						))}
+					</Box>
+				))}
+			</Box>
+			<Words size="small" tone="soft">
+				A bottom of several numbers needs brackets: without them the second one multiplies. EE is the power of ten.
+			</Words>
+		</Panel>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+	keys: { gap: GAP.xs },
+	line: { flexDirection: 'row', gap: GAP.xs },
+	key: {
+		flex: 1,
+		minWidth: 44,
+		minHeight: 44,
+		alignItems: 'center',
+		justifyContent: 'center',
+		borderRadius: 8,
+		backgroundColor: palette.page,
+		borderWidth: 1,
+		borderColor: palette.rule,
+	},
+}));

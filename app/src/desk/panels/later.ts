@@ -1,0 +1,7 @@
+// Panels that are not needed for a line's first touches: they come in one script of their own.
+export { BesidePanel } from './beside-panel';
+export { CalculatorPanel } from './calculator-panel';
+export { KeysPanel } from './keys-panel';
+export { MorePanel } from './more-panel';
+export { OwnPanel } from './own-panel';
+export { TakePanel } from './take-panel';

@@ -1,0 +1,188 @@
+import {
+	type Fault,
+	parseUnit,
+	type Quantity,
+	quoted,
+	readAnswer,
+	readProblem,
+	sayQuantity,
+	sidesOfStart,
+} from '@tidy-sum/core';
+import type { Step } from '@tidy-sum/schema';
+import { useState } from 'react';
+import { GAP } from '../../theme/tokens';
+import { makeStyles } from '../../theme/use-styles';
+import { Box } from '../../ui/box';
+import { Button } from '../../ui/button';
+import { Field } from '../../ui/field';
+import { Panel } from '../../ui/panel';
+import { Words } from '../../ui/words';
+import { printQuantity } from '../describe';
+import { readFact } from '../read-fact';
+import type { DeskView } from '../use-desk';
+
+type Props = {
+	readonly view: DeskView;
+	/** The beginning of a fact, where one of its halves was touched in the text. */
+	readonly half: string;
+	readonly onDo: (...steps: readonly Step[]) => void;
+	readonly onClose: () => void;
+};
+
+function written({ number, unit }: Quantity): string {
+	return `${number} ${unit}`.trim();
+}
+
+/** The start as it is typed: "150 km in 2.5 h" for two quantities. */
+function startText(view: DeskView): string {
+	const { start } = view.work;
+	if (!start) return '';
+	const { top, bottom } = sidesOfStart(start);
+	return bottom ? `${written(top)} in ${written(bottom)}` : written(top);
+}
+
+function quantityOf(text: string): { quantity: Quantity } | { fault: Fault } {
+	const read = readAnswer(text.trim());
+	if (!read.ok) return { fault: read.fault };
+	if (!read.value.number) return { fault: { code: 'empty', message: 'There is no number here yet.' } };
+	const [from, to] = read.value.unitAt;
+	const trimmed = text.trim();
+	return { quantity: { number: trimmed.slice(0, from).trim(), unit: trimmed.slice(from, to) } };
+}
+
+/** A start as typed; two quantities stand with “in” or “over” before a number. */
+function readStart(text: string): { start: Extract<Step, { do: 'start' }>['start'] } | { fault: Fault } {
+	const parts = text.split(/\s+(?:in|over|per)\s+(?=[-−.\d])/iu);
+	const [top, bottom] = parts.slice(0, 2).map(quantityOf);
+	if (!top || 'fault' in top) return top ?? { fault: { code: 'empty', message: 'There is no number here yet.' } };
+	if (!bottom) return { start: top.quantity };
+	return 'fault' in bottom ? bottom : { start: { top: top.quantity, bottom: bottom.quantity } };
+}
+
+/** A problem of one's own: its text, or its start, facts and wanted unit filled in directly. */
+export function OwnPanel({ view, half, onDo, onClose }: Props) {
+	const styles = useStyles();
+	const { work } = view;
+	const [start, setStart] = useState(startText(view));
+	const [fact, setFact] = useState(half ? `${half} = ` : '');
+	const [said, setSaid] = useState('');
+	const readsStart = start.trim() === '' ? null : readStart(start);
+	const readsFact = fact.trim() === '' || fact.trim() === half ? null : readFact(fact);
+	const unit = parseUnit(work.want ?? '', { counted: true });
+
+	const typeStart = (text: string) => {
+		setStart(text);
+		const read = readStart(text);
+		if ('start' in read) onDo({ do: 'start', start: read.start });
+	};
+	const readText = () => {
+		const told = readProblem(work.text);
+		const steps: Step[] = told.numbers.flatMap(({ at, role }): Step[] =>
+			role ? [{ do: 'mark', at: [...at], role }] : [],
+		);
+		for (const one of told.facts) steps.push({ do: 'state', fact: one });
+		if (told.want) steps.push({ do: 'want', unit: told.want.unit });
+		if (told.start) {
+			steps.push({ do: 'start', start: told.start });
+			const { top, bottom } = sidesOfStart(told.start);
+			setStart(bottom ? `${written(top)} in ${written(bottom)}` : written(top));
+		}
+		onDo(...steps);
+		const lacks = [told.start ? '' : 'the start', told.want ? '' : 'what is wanted'].filter(Boolean);
+		setSaid(
+			lacks.length
+				? `I could not tell ${lacks.join(' and ')}. Touch the quantity in the text, or fill it in below.`
+				: 'Look whether it is meant so, and change what is not.',
+		);
+	};
+	const addFact = () => {
+		const read = readFact(fact);
+		if (!read.ok) return;
+		onDo({ do: 'state', fact: read.value });
+		setFact('');
+	};
+	return (
+		<Panel title="A problem of my own" testID="own" onClose={onClose}>
+			<Field
+				label="The problem, typed or pasted (it may be left out)"
+				named
+				value={work.text}
+				onChange={(text) => onDo({ do: 'pose', text })}
+				lines={4}
+				testID="own-text"
+			/>
+			<Box style={styles.row}>
+				<Button label="Read it for me" disabled={work.text.trim() === ''} onPress={readText} testID="own-read" />
+			</Box>
+			{said ? (
+				<Words size="small" aria-live="polite" testID="own-says">
+					{said}
+				</Words>
+			) : null}
+			<Field
+				label="Start from"
+				named
+				value={start}
+				onChange={typeStart}
+				placeholder="2.75 in/h, or 150 km in 2.5 h"
+				fault={readsStart && 'fault' in readsStart ? readsStart.fault : null}
+				reads={work.start ? `Reads as ${sayQuantity(sidesOfStart(work.start).top)}` : ''}
+				testID="own-start"
+			/>
+			<Field
+				label="Wanted, a unit"
+				named
+				value={work.want ?? ''}
+				onChange={(text) => onDo({ do: 'want', unit: text })}
+				placeholder="mm/min"
+				fault={work.want && !unit.ok ? unit.fault : null}
+				reads={
+					unit.ok && unit.value.counted.length
+						? `${unit.value.counted.map(quoted).join(' and ')} is taken for a counted thing.`
+						: ''
+				}
+				testID="own-want"
+			/>
+			<Field
+				label="A fact the problem states"
+				named
+				value={fact}
+				onChange={setFact}
+				onSubmit={addFact}
+				placeholder="12 jars = 1 crate"
+				fault={readsFact && !readsFact.ok ? readsFact.fault : null}
+				testID="own-stated"
+			/>
+			<Box style={styles.row}>
+				<Button label="Add the fact" disabled={!readsFact?.ok} onPress={addFact} testID="own-add" />
+			</Box>
+			<Box role="list">
+				{work.stated.map((one) => (
+					<Box key={written(one.left) + written(one.right)} role="listitem" style={styles.fact}>
+						<Words>
+							{printQuantity(one.left)} = {printQuantity(one.right)}
+						</Words>
+						<Button
+							label="Remove"
+							say={written(one.left)}
+							onPress={() => onDo({ do: 'unstate', fact: one })}
+							testID={`unstate-${one.left.unit}`}
+						/>
+					</Box>
+				))}
+			</Box>
+			<Button
+				label="To the line"
+				kind="strong"
+				disabled={!view.started || !view.wanted}
+				onPress={onClose}
+				testID="own-done"
+			/>
+		</Panel>
+	);
+}
+
+const useStyles = makeStyles(() => ({
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+	fact: { flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', gap: GAP.m },
+}));

@@ -1,0 +1,172 @@
+import {
+	type BookExercise,
+	type Factor,
+	goalOf,
+	printUnitText,
+	type Quantity,
+	type Role,
+	readAnswer,
+	type Start,
+} from '@tidy-sum/core';
+import type { Step } from '@tidy-sum/schema';
+import { useState } from 'react';
+import { GAP } from '../../theme/tokens';
+import { makeStyles } from '../../theme/use-styles';
+import { Box } from '../../ui/box';
+import { Button } from '../../ui/button';
+import { Panel } from '../../ui/panel';
+import { Words } from '../../ui/words';
+import type { DeskView } from '../use-desk';
+import { isOwn } from '../work';
+
+type Props = {
+	readonly view: DeskView;
+	/** The quantity touched, by its place in the text; without it the first that has no place. */
+	readonly from: number | undefined;
+	readonly onDo: (...steps: readonly Step[]) => void;
+	readonly onFact: (half: string) => void;
+	/** Told that there is more to do here, though everything has its place. */
+	readonly onStay: () => void;
+	readonly onDone: () => void;
+	readonly onClose?: () => void;
+};
+
+type Mark = NonNullable<BookExercise['marks']>[number];
+
+/** A quantity as written in the text. */
+export function quantityIn(text: string): Quantity {
+	const read = readAnswer(text);
+	if (!read.ok) return { number: text, unit: '' };
+	const [from, to] = read.value.unitAt;
+	return { number: text.slice(0, from).trim(), unit: text.slice(from, to) };
+}
+
+function textAt({ prompt }: BookExercise, { at }: Mark): string {
+	return prompt.slice(at[0], at[1]);
+}
+
+/** The start a quantity of the text makes: the whole pair where the problem means one. */
+function startFrom(exercise: BookExercise, mark: Mark): Start {
+	if (mark.role === 'start' && !isOwn(exercise.name)) return exercise.start;
+	return quantityIn(textAt(exercise, mark));
+}
+
+/** The other half of a fact: the marks of both follow each other in the text. */
+function partnerOf({ marks = [] }: BookExercise, mark: Mark): Mark | undefined {
+	const facts = marks.filter(({ role }) => role === 'fact');
+	const at = facts.indexOf(mark);
+	return at < 0 ? undefined : facts[at % 2 === 0 ? at + 1 : at - 1];
+}
+
+const ROLES: readonly { readonly role: Role; readonly label: string }[] = [
+	{ role: 'start', label: 'Start from it' },
+	{ role: 'fact', label: 'It is in a fact' },
+	{ role: 'spare', label: 'Not needed' },
+];
+
+/** What is said of a place that is not the right one, where the support allows it. */
+function doubtOf(mark: Mark, role: Role | undefined): string | null {
+	if (!role || role === mark.role) return null;
+	if (role === 'start')
+		return mark.role === 'fact'
+			? 'It links two units: so much of the one for so much of the other. That is a conversion factor, never the start. What does the question ask about?'
+			: 'The question can be answered without it. What does it ask about?';
+	if (mark.role === 'start') return 'The question asks about this one. Look at it again.';
+	return role === 'fact' ? 'It is linked with nothing else here.' : 'It links two units, and the line may need that.';
+}
+
+/** The units one may take for the wanted one: those the question names, among those of the text. */
+function unitsToChoose(exercise: BookExercise): readonly string[] {
+	const units = (exercise.marks ?? []).map((mark) => quantityIn(textAt(exercise, mark)).unit);
+	const lines = (exercise.line ?? []).flatMap(({ top, bottom }: Factor) => [top.unit, bottom.unit]);
+	const printed = [...units, ...lines, goalOf(exercise.want) ?? ''].map(printUnitText);
+	return [...new Set(printed)].filter((unit) => unit !== '').sort((a, b) => a.localeCompare(b));
+}
+
+/** Each quantity of the problem gets its place, one after another; then what is wanted is said. */
+export function PlacesPanel({ view, from, onDo, onFact, onStay, onDone, onClose }: Props) {
+	const styles = useStyles();
+	const { exercise, work, support } = view;
+	const { marks = [] } = exercise;
+	const [chosen, setChosen] = useState(from);
+	const roleOf = (mark: Mark) => work.placed.find(({ at }) => at[0] === mark.at[0])?.role;
+	const open = marks.find((mark) => !roleOf(mark));
+	const own = isOwn(exercise.name);
+	const mark = marks.find(({ at }) => at[0] === chosen) ?? (view.wanted || own ? undefined : open);
+	const tells = support !== 'none' && !own;
+	const shut = onClose ? { onClose } : {};
+
+	const give = (of: Mark, role: Role) => {
+		const steps: Step[] = [{ do: 'mark', at: [...of.at], role }];
+		const partner = own ? undefined : partnerOf(exercise, of);
+		if (partner && role === 'fact') steps.push({ do: 'mark', at: [...partner.at], role });
+		if (role === 'start') steps.push({ do: 'start', start: startFrom(exercise, of) });
+		onDo(...steps);
+		setChosen(tells && doubtOf(of, role) ? of.at[0] : undefined);
+		if (own && role === 'fact') onFact(textAt(exercise, of));
+		else if (own) onDone();
+	};
+
+	if (mark) {
+		const doubt = tells ? doubtOf(mark, roleOf(mark)) : null;
+		return (
+			<Panel title={`What is ${textAt(exercise, mark).replace(/ /g, '\u00a0')} here for?`} testID="places" {...shut}>
+				<Box style={styles.row}>
+					{ROLES.map(({ role, label }) => (
+						<Button
+							key={role}
+							label={label}
+							on={roleOf(mark) === role}
+							onPress={() => give(mark, role)}
+							testID={`role-${role}`}
+						/>
+					))}
+				</Box>
+				{doubt ? (
+					<Words tone="look" role="status" aria-live="polite" testID="place-says">
+						{doubt}
+					</Words>
+				) : (
+					<Words size="small" tone="soft">
+						The line starts from what the question asks about. So much for so much is a fact, and becomes a factor.
+					</Words>
+				)}
+				{open && mark !== open ? (
+					<Box style={styles.row}>
+						<Button label="Next quantity" onPress={() => setChosen(open.at[0])} testID="next-quantity" />
+					</Box>
+				) : null}
+			</Panel>
+		);
+	}
+	const goal = printUnitText(goalOf(exercise.want) ?? '');
+	const doubt = tells && work.want !== null && printUnitText(work.want) !== goal;
+	return (
+		<Panel title="What is wanted?" testID="places" {...shut}>
+			<Box style={styles.row}>
+				{unitsToChoose(exercise).map((unit) => (
+					<Button
+						key={unit}
+						label={unit}
+						on={work.want === unit}
+						onPress={() => {
+							onDo({ do: 'want', unit });
+							if (tells && unit !== goal) onStay();
+							else onDone();
+						}}
+						testID={`want-${unit}`}
+					/>
+				))}
+			</Box>
+			<Words size={doubt ? 'body' : 'small'} tone={doubt ? 'look' : 'soft'} aria-live="polite" testID="place-says">
+				{doubt
+					? 'The question asks for another unit. Read its last sentence once more.'
+					: 'The unit the answer is to have. It is what should be left on the line in the end.'}
+			</Words>
+		</Panel>
+	);
+}
+
+const useStyles = makeStyles(() => ({
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+}));

@@ -1,0 +1,370 @@
+import { act, fireEvent, render, screen } from '@testing-library/react';
+import type { Step } from '@tidy-sum/schema';
+import type { ReactElement } from 'react';
+import { Provider } from 'react-redux';
+import { AnswerPanel } from '../src/desk/panels/answer-panel';
+import { BesidePanel } from '../src/desk/panels/beside-panel';
+import { BlockPanel } from '../src/desk/panels/block-panel';
+import { CalculatorPanel } from '../src/desk/panels/calculator-panel';
+import { FactsPanel } from '../src/desk/panels/facts-panel';
+import { MorePanel } from '../src/desk/panels/more-panel';
+import { OwnPanel } from '../src/desk/panels/own-panel';
+import { PlacesPanel } from '../src/desk/panels/places-panel';
+import { StartPanel } from '../src/desk/panels/start-panel';
+import { TakePanel } from '../src/desk/panels/take-panel';
+import { SHELF } from '../src/desk/shelf';
+import { type DeskView, useDesk, useShelf } from '../src/desk/use-desk';
+import { begunAnew, did } from '../src/desk/works-slice';
+import { type AppStore, makeStore, useAppDispatch } from '../src/store/store';
+
+const nothing = () => {};
+const q = (text: string) => ({ number: text.split(' ')[0] as string, unit: text.split(' ')[1] ?? '' });
+
+/** Shows a panel for an exercise whose steps go into a true store. */
+function show(
+	exercise: string,
+	panel: (view: DeskView, onDo: (...steps: readonly Step[]) => void) => ReactElement,
+	store: AppStore = makeStore(),
+) {
+	let seen: DeskView | null = null;
+	function Shown() {
+		const dispatch = useAppDispatch();
+		seen = useDesk(exercise);
+		return panel(seen, (...steps) => {
+			for (const step of steps) dispatch(did(exercise, step));
+		});
+	}
+	render(
+		<Provider store={store}>
+			<Shown />
+		</Provider>,
+	);
+	return { store, view: () => seen as unknown as DeskView };
+}
+
+function place(store: AppStore, exercise: string, top: string, bottom: string, block = 'b'): void {
+	store.dispatch(did(exercise, { do: 'place', block, factor: { top: q(top), bottom: q(bottom) } }));
+}
+
+const press = (...ids: string[]) => {
+	for (const id of ids) fireEvent.click(screen.getByTestId(id));
+};
+const type = (id: string, value: string) => fireEvent.change(screen.getByTestId(id), { target: { value } });
+const says = (id: string) => screen.getByTestId(id).textContent;
+
+describe('the places of a problem', () => {
+	const places = () =>
+		show('tank-empty', (view, onDo) => (
+			<PlacesPanel view={view} from={undefined} onDo={onDo} onFact={nothing} onStay={nothing} onDone={nothing} />
+		));
+
+	it('make the line only when the start is given, and hand facts to the Shelf', () => {
+		const { view } = places();
+		expect(view()).toMatchObject({ started: false, wanted: false });
+		expect(view().facts.problem).toEqual([]);
+		press('role-start');
+		expect(view().started).toBe(true);
+		press('role-fact');
+		expect(view().facts.problem).toMatchObject([{ left: { number: '72', unit: 'mL' } }]);
+		press('want-min');
+		expect(view()).toMatchObject({ wanted: true, worked: { reached: false } });
+	});
+
+	it('explain a rate taken for the start, without naming the right one', () => {
+		const { view } = places();
+		press('role-start', 'role-start');
+		expect(view().chain.start).toEqual({ number: '72', unit: 'mL' });
+		expect(says('place-says')).toContain('a conversion factor, never the start');
+		expect(says('place-says')).not.toContain('4.8');
+	});
+
+	it('doubt a unit that the question does not ask for', () => {
+		places();
+		press('role-start', 'role-fact', 'want-mL');
+		expect(says('place-says')).toContain('asks for another unit');
+	});
+});
+
+describe('a block written by hand', () => {
+	const block = (store: AppStore) =>
+		show(
+			'wind-gust',
+			(view, onDo) => <BlockPanel view={view} index={0} writing onDo={onDo} onRemove={nothing} />,
+			store,
+		);
+
+	it('has its units first, and takes the numbers of a known fact in close support', () => {
+		const store = makeStore();
+		place(store, 'wind-gust', '', '');
+		const { view } = block(store);
+		type('write-unit-top', 'ft');
+		type('write-unit-bottom', 'mi');
+		expect(view().worked.cancelled).toMatchObject([{ unit: 'mi' }]);
+		expect(view().worked.value).toBeNull();
+		press('fill-numbers');
+		expect(view().worked.running.at(-1)?.value).not.toBeNull();
+		expect(screen.queryByTestId('fill-numbers')).toBeNull();
+	});
+
+	it('keeps what cannot be read, says so, and lets the rest of the line stand', () => {
+		const store = makeStore();
+		place(store, 'wind-gust', '5280 ft', '1 mi');
+		const { view } = block(store);
+		type('write-number-bottom', '0');
+		expect(says('write-says')).toBe('A bottom of 0 cannot be divided by.');
+		expect(view().blocks[0]?.factor.bottom.number).toBe('0');
+		expect(view().worked.unit.text).toBe('ft/h');
+		type('write-unit-bottom', 'mles');
+		expect(view().blocks[0]?.factor.bottom.unit).toBe('mles');
+	});
+
+	it('is declared measured or exact, raised and moved', () => {
+		const store = makeStore();
+		place(store, 'wind-gust', '5280 ft', '1 mi');
+		place(store, 'wind-gust', '1 h', '3600 s', 'c');
+		const { view } = block(store);
+		expect(view().worked.factors[0]?.exact).toBe(true);
+		press('measured');
+		expect(view().worked).toMatchObject({ factors: [{ exact: false, significant: 3 }, { exact: true }] });
+		press('exact', 'later');
+		expect(view().blocks.map(({ id }) => id)).toEqual(['c', 'b']);
+	});
+
+	it('that adds asks how much and on which scale it is read then', () => {
+		const store = makeStore();
+		store.dispatch(
+			did('seed-store', { do: 'place', block: 's', factor: { top: q('1 '), bottom: q('1 '), shift: '' } }),
+		);
+		const { view } = show(
+			'seed-store',
+			(view, onDo) => <BlockPanel view={view} index={0} writing onDo={onDo} onRemove={nothing} />,
+			store,
+		);
+		type('shift-number', '273.15');
+		press('shift-to-K');
+		expect(view().worked).toMatchObject({ reached: true, printed: { text: '277.7' } });
+		press('shift-take');
+		expect(view().worked.printed?.text).toBe('-268.7'.replace('-', '−'));
+	});
+});
+
+describe('the start', () => {
+	it('turns over, and asks of unclear zeros which figures count', () => {
+		const store = makeStore();
+		store.dispatch(did('own-a', { do: 'start', start: q('4000 m') }));
+		store.dispatch(did('own-a', { do: 'want', unit: 'km' }));
+		const { view } = show(
+			'own-a',
+			(view, onDo) => (
+				<StartPanel
+					view={view}
+					onTurn={() => onDo({ do: 'turnStart' })}
+					onZeros={(figures) => onDo({ do: 'zeros', block: null, figures })}
+					onOther={null}
+				/>
+			),
+			store,
+		);
+		expect(says('zeros')).toContain('do not show whether they count');
+		expect(view().worked).toMatchObject({ significant: 1, atMost: 4 });
+		press('zeros-2');
+		expect(view().worked).toMatchObject({ significant: 2, atMost: 2 });
+		expect(says('zeros')).toContain('4.0 × 103');
+		press('turn-start');
+		expect(view().worked.unit.text).toBe('1/m');
+		press('turn-start');
+		expect(view().worked.unit.text).toBe('m');
+	});
+});
+
+describe('the Shelf', () => {
+	function Facts({ onPlace = nothing, onKeep = nothing }: { onPlace?: () => void; onKeep?: (fact: unknown) => void }) {
+		return <FactsPanel from={{}} unit="" onPlace={onPlace} onWrite={nothing} onAdd={null} onKeep={onKeep} />;
+	}
+
+	it('is searched by name and by symbol', () => {
+		render(<Facts />);
+		type('search-facts', 'furlong');
+		expect(screen.getByTestId('fact-1furlong=220yd')).toBeTruthy();
+		type('search-facts', 'kilometre');
+		expect(screen.getByTestId('fact-1km=1000m')).toBeTruthy();
+		type('search-facts', 'xyzzy');
+		expect(screen.getByText(/Nothing on your Shelf goes by/)).toBeTruthy();
+	});
+
+	it('takes a fact of one’s own, once it reads as one', () => {
+		const onKeep = jest.fn();
+		render(<Facts onKeep={onKeep} />);
+		press('add-fact');
+		type('own-fact', '1 bale');
+		expect(says('own-fact-says')).toContain('A fact has two sides');
+		type('own-fact', '1 bale = 9.5 kg');
+		press('own-fact-measured', 'keep-fact');
+		expect(onKeep).toHaveBeenCalledWith({ left: q('1 bale'), right: q('9.5 kg'), exact: false });
+	});
+
+	it('keeps facts, tables and support with the work, and undoes none of them by accident', () => {
+		const store = makeStore();
+		function More() {
+			const dispatch = useAppDispatch();
+			return (
+				<MorePanel
+					shelf={useShelf()}
+					onShelf={(step) => dispatch(did(SHELF, step))}
+					onPanel={nothing}
+					onHandIn={nothing}
+					onAnew={nothing}
+					onOwn={nothing}
+				/>
+			);
+		}
+		const { view } = show('wind-gust', () => <More />, store);
+		press('support-none', 'table-between');
+		expect(view().support).toBe('none');
+		expect(view().facts.allowed).not.toContain('between');
+		expect(says('support-says')).toBe('Nothing is said until the check.');
+		act(() => {
+			store.dispatch(did(SHELF, { do: 'keep', id: 'f', fact: { left: q('1 bale'), right: q('9.5 kg') } }));
+		});
+		press('table-between');
+		expect(view().facts).toMatchObject({
+			own: [{ left: { unit: 'bale' } }],
+			allowed: expect.arrayContaining(['between']),
+		});
+	});
+});
+
+describe('the report', () => {
+	const answer = (exercise: string, store = makeStore()) =>
+		show(
+			exercise,
+			(view, onDo) => (
+				<AnswerPanel view={view} wide={false} onWrite={(text) => onDo({ do: 'answer', text })} onCheck={nothing} />
+			),
+			store,
+		);
+
+	it('is switched among forms with its figures kept', () => {
+		const { view } = answer('balloon-battery');
+		type('answer', '640 µA');
+		press('form-scientific');
+		expect(view().work.answer).toBe('6.4 × 10² µA');
+		press('form-plain');
+		expect(view().work.answer).toBe('640 µA');
+		type('answer', '0.750 A');
+		press('form-fraction');
+		expect(view().work.answer).toBe('3/4 A');
+	});
+
+	it('is split into a mixed measure', () => {
+		const { view } = answer('trail-mile');
+		type('answer', '7.5 ft');
+		press('form-mixed');
+		expect(view().work.answer).toBe('7 ft 6 in');
+	});
+
+	it('is the block itself where only one factor is asked for', () => {
+		const store = makeStore();
+		place(store, 'heater-factor', '1 kJ', '10^3 J');
+		const { view } = answer('heater-factor', store);
+		expect(says('answer-says')).toContain('1 kJ / 10^3 J');
+		act(() => {
+			store.dispatch(did('heater-factor', { do: 'check' }));
+		});
+		expect(view().verdict).toMatchObject({ right: true });
+	});
+
+	it('says what is asked for: a place', () => {
+		answer('freezer-dial');
+		expect(screen.getByText(/to the tenths/)).toBeTruthy();
+	});
+});
+
+describe('the calculator', () => {
+	it('takes the line as it is keyed, and shows what a missing bracket does', () => {
+		const store = makeStore();
+		place(store, 'wind-gust', '5280 ft', '1 mi');
+		place(store, 'wind-gust', '1 h', '3600 s', 'c');
+		show('wind-gust', (view) => <CalculatorPanel view={view} wide={false} />, store);
+		press('take-line');
+		expect((screen.getByTestId('keyed') as HTMLInputElement).value).toBe('18.5 × 5280 ÷ 3600');
+		expect(says('calculated')).toBe('= 27.1333333333…');
+		press('clear-keys', 'calc-6', 'calc-÷', 'calc-2', 'calc-×', 'calc-3');
+		expect(says('calculated')).toBe('= 9');
+		press('calc-÷', 'calc-0');
+		expect(says('keyed-says')).toBe('Nothing can be divided by 0.');
+	});
+});
+
+describe('side by side', () => {
+	it('says where a line and the worked line part', () => {
+		const store = makeStore();
+		place(store, 'wind-gust', '5820 ft', '1 mi');
+		place(store, 'wind-gust', '1 h', '3600 s', 'c');
+		const { view } = show(
+			'wind-gust',
+			(view, onDo) => <BesidePanel view={view} onShow={() => onDo({ do: 'show' })} onAnew={nothing} onSwap={nothing} />,
+			store,
+		);
+		press('beside-key');
+		expect(says('beside-says')).toContain('The value first differs at block 1 of yours');
+		expect(view().work.shown).toBe(true);
+	});
+
+	it('lays a second try beside the first', () => {
+		const store = makeStore();
+		place(store, 'wind-gust', '5280 ft', '1 mi');
+		store.dispatch(begunAnew('wind-gust'));
+		place(store, 'wind-gust', '1 h', '3600 s', 'd');
+		show('wind-gust', (view) => <BesidePanel view={view} onShow={nothing} onAnew={nothing} onSwap={nothing} />, store);
+		expect(says('beside-says')).toContain('They take different routes.');
+	});
+});
+
+describe('a result taken on', () => {
+	it('is the exact value with its figures', () => {
+		const store = makeStore();
+		place(store, 'wind-gust', '5280 ft', '1 mi');
+		const onStart = jest.fn();
+		const onFact = jest.fn();
+		show('wind-gust', (view) => <TakePanel view={view} onStart={onStart} onFact={onFact} />, store);
+		press('take-start');
+		expect(onStart).toHaveBeenCalledWith({ quantity: { number: '97680/1', unit: 'ft/h' }, figures: 3 });
+		type('take-thing', 'a run');
+		press('take-fact');
+		expect(onFact).toHaveBeenCalledWith(expect.objectContaining({ right: { number: '1', unit: 'run' } }));
+	});
+});
+
+describe('a problem of one’s own', () => {
+	const own = () => show('own-b', (view, onDo) => <OwnPanel view={view} half="" onDo={onDo} onClose={nothing} />);
+
+	it('is read from its text', () => {
+		const { view } = own();
+		type('own-text', 'There are 12 jars to a crate. How many jars are in 3 crates?');
+		press('own-read');
+		expect(view()).toMatchObject({ started: true, wanted: true, exercise: { want: { unit: 'jar' } } });
+		expect(view().facts.problem).toMatchObject([{ left: q('12 jar'), right: q('1 crate') }]);
+	});
+
+	it('says what it could not tell', () => {
+		own();
+		type('own-text', 'One tank holds 5 L and the other 7 L. How many mL is that?');
+		press('own-read');
+		expect(says('own-says')).toContain('I could not tell the start.');
+	});
+
+	it('is filled in directly, with what cannot be read said at its place', () => {
+		const { view } = own();
+		type('own-start', '150 km in 2..5 h');
+		expect(view().started).toBe(false);
+		type('own-start', '150 km in 2.5 h');
+		type('own-want', 'm/s');
+		expect(view().worked.unit.text).toBe('km/h');
+		type('own-stated', '1 lap = 400 m');
+		press('own-add');
+		expect(view().exercise.facts).toMatchObject([{ left: q('1 lap') }]);
+		press('unstate-lap');
+		expect(view().exercise.facts).toEqual([]);
+	});
+});
