@@ -66,6 +66,8 @@ function hint(view: DeskView, wide: boolean): string {
 	const left = [...new Set(mustGoOf(view.columns).map(({ base }) => base))];
 	if (view.verdict?.right) return 'Checked: all right.';
 	if (view.verdict) return wide ? 'Checked: see the four lines.' : 'Checked. Open Answer to see the four lines.';
+	if (!view.started) return 'First say what the line starts from.';
+	if (!view.wanted) return 'Now say which unit is wanted.';
 	if (view.support === 'none') return 'Work the line, write the answer, and check.';
 	if (view.worked.reached) return 'The line closes. Work the numbers, then write the answer.';
 	if (left.length) return `Touch a unit that must go: ${listed(left.map(quoted))}.`;

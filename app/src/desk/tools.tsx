@@ -71,7 +71,8 @@ export const Tools = memo(function Tools({ exercise, canUndo, canRedo, open, che
 			/>
 			<Button
 				kind="tool"
-				label="Exercises"
+				label="Book"
+				say="of exercises"
 				icon={Book}
 				on={open === 'book'}
 				onPress={() => show({ kind: 'book' })}

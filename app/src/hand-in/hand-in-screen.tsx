@@ -90,7 +90,7 @@ export function HandInScreen({ name }: { readonly name: string | undefined }) {
 				{createElement('div', {
 					style: styles.formula,
 					'data-testid': 'hand-in-line',
-					dangerouslySetInnerHTML: { __html: mathOf(papers.latex) },
+					dangerouslySetInnerHTML: { __html: mathOf(view) },
 				})}
 			</Box>
 			<Box style={styles.said} role="list" testID="hand-in-said">

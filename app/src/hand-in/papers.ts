@@ -1,4 +1,4 @@
-import { lineLatex, lineText, sayLine } from '@tidy-sum/core';
+import { lineLatex, lineLatexPieces, lineText, sayLine } from '@tidy-sum/core';
 import temml from 'temml';
 import { sayWanted } from '../desk/problem';
 import type { DeskView } from '../desk/use-desk';
@@ -35,7 +35,9 @@ export function papersOf(view: DeskView): Papers {
 	};
 }
 
-/** The line as mathematics on the page; it breaks where it is wider than the paper. */
-export function mathOf(latex: string): string {
-	return temml.renderToString(latex, { wrap: 'tex' });
+/** The line as mathematics on the page, piece by piece, so that it breaks where it is wider than the paper. */
+export function mathOf({ chain, worked }: DeskView): string {
+	return lineLatexPieces(chain, worked)
+		.map((piece) => temml.renderToString(`\\displaystyle ${piece}`))
+		.join(' ');
 }

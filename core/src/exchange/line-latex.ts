@@ -70,33 +70,42 @@ function sideLatex(worked: WorkedChain, block: number, side: Side, number: strin
 }
 
 /**
- * A line as LaTeX: true fractions, struck units (\cancel of the package of that name), powers on brackets, and
- * what it comes to.
+ * A line as LaTeX, piece by piece: the start, each factor with its sign, and what it comes to; so that a page can
+ * break it between them. After a step that adds, what came before is one piece in brackets.
  */
-export function lineLatex(chain: Chain, worked: WorkedChain): string {
+export function lineLatexPieces(chain: Chain, worked: WorkedChain): readonly string[] {
 	const start = sidesOfStart(chain.start);
 	const above = sideLatex(worked, START, 'top', start.top.number);
 	const below = sideLatex(worked, START, 'bottom', start.bottom?.number ?? null);
-	let latex = `\\frac{${above}}{${below}}`;
+	let pieces = [`\\frac{${above}}{${below}}`];
 	let added = false;
 	for (const [i, { top, bottom, power = 1, shift }] of chain.factors.entries()) {
 		const plain = [top, bottom].every(({ number, unit }) => number === '1' && unit === '');
 		if (!plain || shift === undefined) {
 			const fraction = `\\frac{${sideLatex(worked, i, 'top', top.number, power)}}{${sideLatex(worked, i, 'bottom', bottom.number, power)}}`;
 			const factor = power > 1 ? `\\left(${fraction}\\right)^{${power}}` : fraction;
-			latex = `${added ? `\\left(${latex}\\right)` : latex} \\times ${factor}`;
+			if (added) pieces = [`\\left(${pieces.join(' ')}\\right)`];
+			pieces.push(`\\times ${factor}`);
 			added = false;
 		}
 		if (shift === undefined) continue;
 		const number = numberLatex(shift);
-		latex += number.startsWith('-') ? ` - ${number.slice(1)}` : ` + ${number}`;
+		pieces.push(number.startsWith('-') ? `- ${number.slice(1)}` : `+ ${number}`);
 		added = true;
 	}
 	const result = unroundedText(worked);
-	if (result === '') return latex;
+	if (result === '') return pieces;
 	const [, number = '', unit = ''] = /^(.*?)(?:\s(\S+))?$/u.exec(result) ?? [];
 	const shown = worked.unit.text === '' ? result : number;
-	return `${latex} = ${latexOf(shown).trim()}${worked.unit.text ? `\\,${unitTextLatex(unit)}` : ''}`;
+	return [...pieces, `= ${latexOf(shown).trim()}${worked.unit.text ? `\\,${unitTextLatex(unit)}` : ''}`];
+}
+
+/**
+ * A line as LaTeX: true fractions, struck units (\cancel of the package of that name), powers on brackets, and
+ * what it comes to.
+ */
+export function lineLatex(chain: Chain, worked: WorkedChain): string {
+	return lineLatexPieces(chain, worked).join(' ');
 }
 
 /** A whole unit as it is printed: "m/s²", "g{honey}". */

@@ -1,5 +1,5 @@
 import { symbolOfPiece } from '../chain/cancel';
-import type { Chain, Factor } from '../chain/chain';
+import { type Chain, type Factor, sidesOfStart } from '../chain/chain';
 import type { ReadFactor } from '../chain/read-chain';
 import { type WorkedChain, workChain } from '../chain/work-chain';
 import { figuresText } from '../check/judge-figures';
@@ -137,7 +137,7 @@ function onShifts(chain: Chain, worked: WorkedChain, exercise: Exercise): Nudges
 				: 'Ask what is the same on both scales: where the zero of the one lies on the other, and how large a degree is.',
 		];
 	const next = line.factors[chain.factors.length];
-	if (!next) return mixed && 'mixed' in exercise.want ? onParts : onClosed(worked);
+	if (!next) return mixed && 'mixed' in exercise.want ? ON_PARTS : onClosed(worked);
 	if (next.shift === undefined) return null;
 	const stands = worked.unit.text;
 	if (mixed)
@@ -154,7 +154,13 @@ function onShifts(chain: Chain, worked: WorkedChain, exercise: Exercise): Nudges
 	];
 }
 
-const onParts: Nudges = [
+const ON_START: Nudges = [
+	'Read the question, the last sentence: what does it ask about?',
+	'The line starts from the quantity the question asks about, one that stands by itself.',
+	'Where so much of one thing goes with so much of another, that is a fact: it becomes a factor, not the start.',
+];
+
+const ON_PARTS: Nudges = [
 	'What stands is the smallest part.',
 	'Put the parts together: what was set aside, each with its unit, and then this one.',
 ];
@@ -169,6 +175,8 @@ export function nudgesFor(chain: Chain, exercise: Exercise): Nudges {
 	const made = workChain({ ...chain, want });
 	if (!made.ok) return [];
 	const worked = made.value;
+	const { top } = sidesOfStart(chain.start);
+	if (top.number === '' && top.unit === '') return ON_START;
 	const broken = onUnequal(worked, facts) ?? onTwice(worked) ?? onShifts(chain, worked, exercise);
 	if (broken) return broken;
 	return worked.reached ? onClosed(worked) : onTheWay(chain, worked, want, exercise);

@@ -156,7 +156,7 @@ export function OwnPanel({ view, half, onDo, onClose }: Props) {
 			<Box style={styles.row}>
 				<Button label="Add the fact" disabled={!readsFact?.ok} onPress={addFact} testID="own-add" />
 			</Box>
-			<Box role="list">
+			<Box role="list" style={styles.facts}>
 				{work.stated.map((one) => (
 					<Box key={written(one.left) + written(one.right)} role="listitem" style={styles.fact}>
 						<Words>
@@ -184,5 +184,6 @@ export function OwnPanel({ view, half, onDo, onClose }: Props) {
 
 const useStyles = makeStyles(() => ({
 	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+	facts: { gap: GAP.s },
 	fact: { flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', gap: GAP.m },
 }));
