@@ -1,0 +1,258 @@
+import { By, Key } from 'selenium-webdriver';
+import { Browser, DESKTOP, PHONE, type Screen } from './src/browser';
+import { Whole } from './src/whole';
+import { place, WORKED, workThrough, write } from './src/work-through';
+
+jest.setTimeout(180_000);
+
+let whole: Whole;
+let browser: Browser;
+
+beforeAll(async () => {
+	whole = await Whole.start();
+});
+
+afterAll(async () => {
+	await whole.stop();
+});
+
+const SCREENS: readonly (readonly [string, Screen])[] = [
+	['a phone', PHONE],
+	['a wide screen', DESKTOP],
+];
+
+/** Types into a field in place of what is there. */
+async function fill(id: string, text: string): Promise<void> {
+	const field = await browser.find(id);
+	await field.clear();
+	await field.sendKeys(text);
+}
+
+async function open(exercise: string): Promise<void> {
+	await browser.go(`${whole.url}/desk/${exercise}`);
+}
+
+async function answer(text: string): Promise<void> {
+	await browser.press('tool-answer');
+	if (await browser.has('change-answer')) await browser.press('change-answer');
+	await write(browser, text);
+	await browser.press('check');
+	await browser.find('verdict');
+}
+
+/** A block written by hand: units first, then numbers. */
+async function writeBlock(top: readonly [string, string], bottom: readonly [string, string]): Promise<void> {
+	await browser.press('tool-facts', 'write-block');
+	await fill('write-unit-top', top[1]);
+	await fill('write-unit-bottom', bottom[1]);
+	await fill('write-number-top', top[0]);
+	await fill('write-number-bottom', bottom[0]);
+}
+
+/** A step that adds or takes away. */
+async function addStep(way: 'add' | 'take', number: string): Promise<void> {
+	await browser.press('tool-facts', 'add-step', `shift-${way}`);
+	await fill('shift-number', number);
+}
+
+describe.each(SCREENS)('what goes wrong, on %s', (_, screen) => {
+	beforeEach(async () => {
+		browser = await Browser.open({ screen });
+	});
+
+	afterEach(async () => {
+		const errors = await browser.errors();
+		await browser.close();
+		expect(errors).toEqual([]);
+	});
+
+	it('a flipped factor is said at once, and turned over', async () => {
+		await open('wind-gust');
+		await place(browser, { unit: 'unit--1-top-mi', fact: '1mi=5280ft', below: 'ft' });
+		expect(await browser.text('block-says')).toContain('“mi” now stands twice on the top');
+		await browser.press('turn');
+		expect(await browser.text('block-says')).toContain('“mi” cancels.');
+	});
+
+	it('an unequal factor written by hand is said at once in close support, and only at the check in light', async () => {
+		await open('wind-gust');
+		await writeBlock(['5820', 'ft'], ['1', 'mi']);
+		expect(await browser.text('block-says')).toContain('not equal');
+		await browser.press('tool-more', 'support-light');
+		await browser.driver.actions().sendKeys(Key.ESCAPE).perform();
+		await browser.press('number-0-top');
+		expect(await browser.text('block-says')).not.toContain('not equal');
+		await answer('29.9 ft/s');
+		expect(await browser.text('verdict-line')).toContain('Block 1: 5820 ft and 1 mi are not equal');
+	});
+
+	it('a rate taken for the start is explained, and nothing is lost in mending it', async () => {
+		await open('tank-empty');
+		await browser.press('role-fact', 'next-quantity', 'role-start');
+		expect(await browser.text('place-says')).toContain('a conversion factor, never the start');
+		await browser.press('role-fact');
+		const quantities = await browser.driver.findElements(By.css('[data-testid^="quantity-"]'));
+		await quantities[0]?.click();
+		await browser.press('role-start', 'want-min');
+		await place(browser, { unit: 'unit--1-top-L', fact: '1L=1000mL', below: 'L' });
+		await place(browser, { unit: 'unit-0-top-mL', fact: '72mL=1min', below: 'mL' });
+		await answer('67 min');
+		expect(await browser.text('verdict-line')).toContain('right');
+		expect(await browser.text('verdict-value')).toContain('right');
+	});
+
+	it('unclear zeros are asked about once, and said of an answer', async () => {
+		await open('own-zeros');
+		await fill('own-start', '4000 m');
+		await fill('own-want', 'km');
+		await browser.press('own-done');
+		await place(browser, { unit: 'unit--1-top-m', fact: '1km=1000m', below: 'm' });
+		await browser.press('number-start-top', 'zeros-2');
+		expect(await browser.text('zeros')).toContain('2 figures count');
+		await browser.driver.actions().sendKeys(Key.ESCAPE).perform();
+		await browser.until('figures-why', (text) => text.startsWith('The answer may have 2 figures'));
+		await open('mast-log');
+		for (const block of WORKED['mast-log']?.blocks ?? []) await place(browser, block);
+		await answer('15000 min');
+		expect(await browser.text('verdict-figures')).toContain('right');
+		await browser.press('change-answer');
+		await answer('15120 min');
+		expect(await browser.text('verdict-figures')).toContain('look again');
+	});
+
+	it('too many figures, and a missing unit, each have their line', async () => {
+		await open('wind-gust');
+		for (const block of WORKED['wind-gust']?.blocks ?? []) await place(browser, block);
+		await answer('27.1333 ft/s');
+		expect(await browser.text('verdict-value')).toContain('right');
+		expect(await browser.text('verdict-figures')).toContain('It should show 3 figures; yours shows 6.');
+		await browser.press('change-answer');
+		await answer('27.1');
+		expect(await browser.text('verdict-unit')).toContain('could be anything; ft/s is wanted');
+	});
+
+	it('the plain factor for an area leaves the line open', async () => {
+		await open('vent-pane');
+		await place(browser, { unit: 'unit--1-top-m', fact: '1m=100cm', below: 'm' });
+		expect(await browser.text('balance-says')).toBe('1 unit must go, 1 unit must come.');
+		await answer('42.0 cm²');
+		expect(await browser.text('verdict-line')).toContain('wanted');
+	});
+
+	it('a temperature shifted the wrong way is named, with its step', async () => {
+		await open('glasshouse-noon');
+		await addStep('add', '32');
+		await writeBlock(['5', '°C'], ['9', '°F']);
+		await answer('61 °C');
+		expect(await browser.text('verdict-line')).toContain('Step 1 goes the wrong way');
+		await browser.press('change-answer', 'shift-0', 'change-block', 'shift-take');
+		await answer('25 °C');
+		for (const line of ['line', 'value', 'figures', 'unit'])
+			expect(await browser.text(`verdict-${line}`)).toContain('right');
+	});
+
+	it('8 ft 75 in is not 8.75 ft', async () => {
+		await open('roof-beam');
+		await answer('8 ft 75 in');
+		expect(await browser.text('verdict-value')).toContain('look again');
+		expect(await browser.text('verdict-unit')).toContain('75 in still holds a whole ft');
+		await browser.press('change-answer');
+		await addStep('take', '8');
+		await browser.press('tool-facts', 'fact-1ft=12in', 'place-ft-below');
+		await browser.find('block');
+		await answer('8 ft 9 in');
+		for (const line of ['line', 'value', 'unit']) expect(await browser.text(`verdict-${line}`)).toContain('right');
+	});
+
+	it('a missing factor is one block, and a range has two ends', async () => {
+		await open('pane-factor');
+		await place(browser, { unit: 'unit--1-top-m', fact: '1m=100cm', below: 'm', power: 2 });
+		await browser.press('tool-answer', 'check');
+		await browser.until('verdict-value', (text) => text.includes('right'));
+		expect(await browser.text('verdict-unit')).toContain('It takes the start to cm²'.replace('²', ''));
+		await open('night-range');
+		await answer('10 to 20 °C');
+		for (const line of ['value', 'figures', 'unit']) expect(await browser.text(`verdict-${line}`)).toContain('right');
+	});
+});
+
+describe('the rest of the Desk', () => {
+	beforeEach(async () => {
+		browser = await Browser.open({ screen: PHONE });
+	});
+
+	afterEach(async () => {
+		const errors = await browser.errors();
+		await browser.close();
+		expect(errors).toEqual([]);
+	});
+
+	it('a fact of one’s own is kept, found again after a reload, and laid on a line', async () => {
+		await open('own-bales');
+		await fill('own-start', '12 bale');
+		await fill('own-want', 'kg');
+		await browser.press('own-done', 'tool-facts', 'add-fact');
+		await fill('own-fact', '1 bale = 9.5 kg');
+		await browser.press('own-fact-measured', 'keep-fact', 'fact-1bale=9.5kg', 'place-bale-below');
+		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
+		await browser.until('kept', (text) => text.endsWith('on the server.'));
+		await browser.driver.navigate().refresh();
+		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
+		await browser.press('tool-more');
+		expect(await browser.text('more')).toContain('1 bale = 9.5 kg');
+	});
+
+	it('a result is taken on, unrounded, as the start of the next part', async () => {
+		await open('wind-gust');
+		for (const block of WORKED['wind-gust']?.blocks ?? []) await place(browser, block);
+		await browser.press('tool-more', 'more-take', 'take-start');
+		await browser.until('problem', (text) => text.includes('Type or paste'));
+		await fill('own-want', 'm/s');
+		await browser.press('own-done');
+		await place(browser, { unit: 'unit--1-top-ft', fact: '1ft=0.3048m', below: 'ft' });
+		await browser.until('quotient', (text) => text.startsWith('8.270'));
+		expect(await browser.text('figures-why')).toContain('3 figures');
+	});
+
+	it('two tries lie side by side, and the line can be handed in', async () => {
+		await open('wind-gust');
+		await workThrough(browser, 'wind-gust');
+		await browser.press('open-beside', 'beside-anew');
+		await browser.until('balance-says', (text) => text.startsWith('2 units must go'));
+		await place(browser, { unit: 'unit--1-bottom-h', fact: '1h=60min', below: 'min' });
+		await browser.press('tool-more', 'more-beside', 'beside-1');
+		expect(await browser.text('beside-says')).toContain('different routes');
+		await browser.press('beside-swap', 'tool-more', 'more-hand-in');
+		await browser.until('hand-in-answer', (text) => text === 'Answer: 27.1 ft/s');
+		await browser.press('copy-latex');
+		expect(await browser.text('copied')).toContain('\\frac{18.5\\,\\cancel{\\mathrm{mi}}}');
+		await browser.press('copy-mathml');
+		expect(await browser.text('copied')).toContain('<mfrac>');
+		await browser.press('to-desk');
+		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
+	});
+
+	it('several exercises are open at once, each where it was left, also after a reload half-way', async () => {
+		await open('honey-jar');
+		await place(browser, WORKED['honey-jar']?.blocks[0] as never);
+		await browser.press('tool-book', 'open-honey-crates');
+		await browser.press('role-start');
+		await browser.driver.navigate().refresh();
+		await browser.press('role-fact', 'role-fact', 'want-kg', 'tool-facts', 'write-block');
+		await fill('write-unit-top', 'jar');
+		await browser.driver.navigate().refresh();
+		await browser.find('number-0-top');
+		expect(await (await browser.find('unit-0-top-jar')).getText()).toContain('jar');
+		await browser.press('tool-book', 'go-on-honey-jar');
+		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
+	});
+
+	it('the calculator shows what a missing bracket does', async () => {
+		await open('soil-bin');
+		for (const block of WORKED['soil-bin']?.blocks ?? []) await place(browser, block);
+		await browser.press('tool-more', 'more-calculator', 'take-line');
+		await browser.until('calculated', (text) => text.startsWith('= 90.613'));
+		await fill('keyed', '40 × 5280 ÷ 60 × 60');
+		expect(await browser.text('calculated')).toBe('= 211200');
+	});
+});
