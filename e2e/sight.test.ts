@@ -59,6 +59,33 @@ async function eachState(browser: Browser, look: (state: string) => Promise<void
 	await write(browser, '3 kg');
 	await browser.press('check', 'show-worked');
 	await look('the worked line');
+	await browser.press('open-beside');
+	await browser.find('beside-says');
+	await look('side by side');
+	await browser.press('tool-more');
+	await look('more');
+	await browser.press('more-take');
+	await look('a result to take on');
+	await browser.press('tool-more', 'more-calculator', 'take-line');
+	await look('the calculator');
+	await browser.press('tool-facts', 'search-all', 'add-fact');
+	await look('a search, and a fact of one’s own');
+	await browser.press('write-block');
+	await look('a block to write');
+	await browser.press('number-start-top');
+	await look('the start');
+	await browser.go(`${whole.url}/desk/honey-crates`);
+	await look('quantities without a place');
+	await browser.press('role-start', 'role-fact', 'role-fact', 'want-jar');
+	await look('a unit that is not wanted');
+	await browser.go(`${whole.url}/desk/glasshouse-noon`);
+	await browser.press('tool-facts', 'add-step');
+	await look('a step that adds');
+	await browser.press('tool-more', 'more-hand-in', 'copy-text');
+	await look('the page to hand in');
+	await browser.go(`${whole.url}/desk/own-seen`);
+	await browser.find('own');
+	await look('a problem of one’s own');
 }
 
 const SCREENS: readonly (readonly [string, Screen, boolean])[] = [
@@ -107,6 +134,18 @@ describe.each<[string, Screen]>([
 		await look('a line of three blocks');
 		await browser.press('tool-answer');
 		await look('the answer');
+		await browser.press('tool-more');
+		await look('more');
+		await browser.press('more-calculator');
+		await look('the calculator');
+		await browser.press('tool-facts', 'write-block');
+		await look('a block to write');
+		await browser.press('tool-more', 'more-hand-in');
+		await look('the page to hand in');
+		await browser.go(`${whole.url}/desk/honey-crates`);
+		await look('quantities to place');
+		await browser.go(`${whole.url}/desk/own-seen`);
+		await look('a problem of one’s own');
 		await browser.close();
 		expect(small).toEqual([]);
 	});

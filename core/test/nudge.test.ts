@@ -29,6 +29,16 @@ describe('nudges', () => {
 		]);
 	});
 
+	it('keep to the tables a class may use, and know one’s own facts', () => {
+		const start = q('3 mi');
+		const exercise: Exercise = { prompt: '', start, facts: [], want: { unit: 'km' }, rounding: 'figures' };
+		const at = (from: Parameters<typeof nudgesFor>[2]) => nudgesFor({ start, factors: [] }, exercise, from).join(' ');
+		expect(at({})).toContain('1 mi is 1.609344 km');
+		expect(at({ allowed: ['customary', 'metric'] })).toContain('No fact of the tables');
+		const own = [{ left: q('1 mi'), right: q('1.61 km'), exact: false }];
+		expect(at({ allowed: ['customary'], own })).toContain('1.61 km');
+	});
+
 	it('leave alone what is the same', () => {
 		expect(nudges(q('3.1 kPa/min'), [], 'Pa/min')[0]).toContain('“min” stays');
 	});

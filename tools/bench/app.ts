@@ -12,8 +12,8 @@ const BLOCKS = 8;
 /** A line as long as those of the bundled exercises. */
 const SHORT_LINE = 4;
 const SLOWED = 4;
-const SCRIPT_LIMIT_KB = 450;
-const PAINT_LIMIT_MS = 100;
+const SCRIPT_LIMIT_KB = 480;
+const PAINT_LIMIT_MS = 50;
 
 /** Sizes of the scripts of the first screen, gzipped as the server sends them. */
 function scriptSizes(): number {
@@ -108,20 +108,17 @@ async function main(): Promise<void> {
 		const times = atUsualPace(all);
 		process.stdout.write(`${times.length} of ${all.length} touches are counted: the machine was at its usual pace\n`);
 		const short = times.filter(({ before }) => before < SHORT_LINE).map(({ ms }) => ms);
+		const all8 = times.map(({ ms }) => ms);
 		const size = scriptSizes() / 1000;
 		process.stdout.write(
 			table(`The app on a phone, the processor slowed ${SLOWED} times`, [
 				['', 'measured', 'at most'],
-				...rowsFor(`adding a block to a line of up to ${SHORT_LINE}`, short, PAINT_LIMIT_MS),
-				...rowsFor(
-					`adding a block to a line of up to ${BLOCKS}`,
-					times.map(({ ms }) => ms),
-					null,
-				),
+				...rowsFor(`adding a block to a line of up to ${SHORT_LINE}`, short, null),
+				...rowsFor(`adding a block to a line of up to ${BLOCKS}`, all8, PAINT_LIMIT_MS),
 				['script of the first screen, KB gzipped', size.toFixed(1), `${SCRIPT_LIMIT_KB}`],
 			]),
 		);
-		if (percentile(short, 0.95) > PAINT_LIMIT_MS || size > SCRIPT_LIMIT_KB) process.exitCode = 1;
+		if (percentile(all8, 0.95) > PAINT_LIMIT_MS || size > SCRIPT_LIMIT_KB) process.exitCode = 1;
 	} finally {
 		await browser.close();
 		await whole.stop();

@@ -138,14 +138,28 @@ export function useDesk(name: string | undefined): DeskView {
 	const shelf = useShelf();
 	const body = useMemo(() => kept ?? freshBody(key), [kept, key]);
 	const work = workOf(body);
-	const exercise = useMemo(() => exerciseOf(key, work), [key, work]);
-	const { chain, worked } = useMemo(() => lineOf(exercise, work), [exercise, work]);
+	// Each is made anew only when the part of the work it is made of has changed: an answer typed leaves the line
+	// as it is, and a block placed leaves the Shelf as it is.
+	const { text, placed, stated, blocks, start, startFigures, turned, want: said } = work;
+	const own = isOwn(key);
+	// biome-ignore lint/correctness/useExhaustiveDependencies: the parts of the work it is made of.
+	const exercise = useMemo(
+		() => exerciseOf(key, work),
+		[key, own && text, own && placed, own && stated, own && start, own && said],
+	);
+	// biome-ignore lint/correctness/useExhaustiveDependencies: the parts of the work it is made of.
+	const { chain, worked } = useMemo(
+		() => lineOf(exercise, work),
+		[exercise, blocks, start, startFigures, turned, said],
+	);
 	const want = wantOf(exercise, work);
 	const columns = useMemo(() => balanceOf(worked, want ?? ''), [worked, want]);
 	const verdict = useMemo(() => verdictOf(exercise, work, chain), [exercise, work, chain]);
+	const unplaced = blocks.length > 0 && placed.length === 0;
+	// biome-ignore lint/correctness/useExhaustiveDependencies: the parts of the work it is made of.
 	const facts = useMemo(
 		() => ({ problem: problemFacts(exercise, work), own: shelf.own.map(({ fact }) => fact), allowed: shelf.allowed }),
-		[exercise, work, shelf],
+		[exercise, mustPlace(exercise) && unplaced, placed, stated, shelf],
 	);
 	return {
 		exercise,

@@ -7,6 +7,7 @@ import { goalOf, isStated } from '../check/judge-line';
 import { solutionOf } from '../check/solution';
 import type { Exercise } from '../exercise/exercise';
 import type { Fact } from '../fact/fact';
+import type { FactsFrom } from '../fact/facts-holding';
 import type { Quantity } from '../quantity/quantity';
 import { route } from '../route/route';
 import { quoted } from '../say/listed';
@@ -76,19 +77,21 @@ function cancelledBy(chain: Chain, factor: Factor): { readonly unit: string; rea
 	return pair ? { unit: pair.unit, side: pair.from === index ? 'bottom' : 'top' } : null;
 }
 
-/** The next factor of the worked line, where the line so far is the beginning of it. */
+/** The next factor of the exercise's own key line, where the line so far is the beginning of it. */
 function nextOfKey(chain: Chain, worked: WorkedChain, exercise: Exercise): Factor | undefined {
+	if (!exercise.line) return undefined;
 	const solved = solutionOf(exercise);
 	const key = solved.ok && solved.value.chain ? workChain(solved.value.chain) : null;
 	if (!key?.ok || !chain.factors.every((_, i) => sameValue(worked, key.value, i + 1))) return undefined;
 	return key.value.read.factors[chain.factors.length]?.written;
 }
 
-function onTheWay(chain: Chain, worked: WorkedChain, want: string, exercise: Exercise): Nudges {
-	const { facts } = exercise;
+function onTheWay(chain: Chain, worked: WorkedChain, want: string, exercise: Exercise, from: FactsFrom): Nudges {
+	const facts = [...exercise.facts, ...(from.own ?? [])];
+	const tables = from.allowed ?? true;
 	const stands = worked.unit.text || 'a plain number';
 	const differs = `What stands is ${stands}; wanted is ${printUnitText(want) || 'a plain number'}.${sayParts(worked, want)}`;
-	const way = route(worked.unit.text, want, { facts, tables: true });
+	const way = route(worked.unit.text, want, { facts, tables });
 	const next = way.ok ? way.value.factors[0] : nextOfKey(chain, worked, exercise);
 	if (!next)
 		return [differs, 'No fact of the tables or of the problem leads on from here. Take a step back and look again.'];
@@ -168,8 +171,9 @@ const ON_PARTS: Nudges = [
 /**
  * What to tell a student who is stuck with a line, in the order it is told: never the answer, and the next
  * block only at the end.
+ * @param from one's own facts, and the tables a class may use; all of them when left out.
  */
-export function nudgesFor(chain: Chain, exercise: Exercise): Nudges {
+export function nudgesFor(chain: Chain, exercise: Exercise, from: FactsFrom = {}): Nudges {
 	const want = goalOf(exercise.want) ?? '';
 	const { facts } = exercise;
 	const made = workChain({ ...chain, want });
@@ -179,5 +183,5 @@ export function nudgesFor(chain: Chain, exercise: Exercise): Nudges {
 	if (top.number === '' && top.unit === '') return ON_START;
 	const broken = onUnequal(worked, facts) ?? onTwice(worked) ?? onShifts(chain, worked, exercise);
 	if (broken) return broken;
-	return worked.reached ? onClosed(worked) : onTheWay(chain, worked, want, exercise);
+	return worked.reached ? onClosed(worked) : onTheWay(chain, worked, want, exercise, from);
 }

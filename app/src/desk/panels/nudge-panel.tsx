@@ -18,8 +18,8 @@ type Props = {
 /** The nudges for a line as it stands, told one after another; a line that changes begins anew. */
 function Told({ view, onTold }: Pick<Props, 'view' | 'onTold'>) {
 	const styles = useStyles();
-	const { chain, exercise } = view;
-	const nudges = useMemo(() => nudgesFor(chain, exercise), [chain, exercise]);
+	const { chain, exercise, facts } = view;
+	const nudges = useMemo(() => nudgesFor(chain, exercise, facts), [chain, exercise, facts]);
 	const [told, setTold] = useState(1);
 	// biome-ignore lint/correctness/useExhaustiveDependencies: each step told is told once, whoever listens.
 	useEffect(onTold, [told]);
