@@ -32,12 +32,12 @@ describe('the cases of the contract', () => {
 		expect(holds(expected, reply)).toBe(true);
 	});
 
-	it.each(CASES.filter(({ name }) => PENDING.has(name)))(
-		'$name is still pending',
-		({ ask: request, expect: expected }) => {
-			expect(holds(expected, replyTo(request))).toBe(false);
-		},
-	);
+	it('that are still pending do not hold yet', () => {
+		const held = CASES.filter(
+			({ name, ask: request, expect: expected }) => PENDING.has(name) && holds(expected, replyTo(request)),
+		);
+		expect(held.map(({ name }) => name)).toEqual([]);
+	});
 
 	it('has no pending name without a case', () => {
 		const names = new Set(CASES.map(({ name }) => name));

@@ -214,7 +214,7 @@ describe('the line', () => {
 		[
 			'an upside-down block',
 			[{ top: { number: '1', unit: 'L' }, bottom: { number: '1000', unit: 'mL' } }, ...steps.slice(1)],
-			undefined,
+			0,
 		],
 		[
 			'an invented block',

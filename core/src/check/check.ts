@@ -10,6 +10,7 @@ import { judgeQuantity, strangeText, strangeWord } from './judge-quantity';
 import { judgeRange } from './judge-range';
 import { judgeWrongBlock } from './judge-wrong-block';
 import { readAnswer } from './read-answer';
+import { LAID } from './slip/laid-slips';
 import { type Judged, SLIPS_LIMIT, type Slip, type Verdict, type VerdictLine } from './verdict';
 
 type Asking<K extends string> = Exercise & { readonly want: Extract<Want, Readonly<Record<K, unknown>>> };
@@ -28,6 +29,16 @@ const JUDGES: Readonly<Record<string, (exercise: never, answer: string) => Outco
 	factor: judgeOneFactor,
 	slip: judgeWrongBlock,
 };
+
+/**
+ * What the line shows comes before what the number looks like, each slip once; where the line is right, no block was
+ * laid wrongly, and what was keyed or copied wrongly comes first.
+ */
+function ranked(line: VerdictLine, found: readonly Slip[]): readonly Slip[] {
+	if (line.verdict === 'right') return [...found].sort((a, b) => Number(LAID.has(a.code)) - Number(LAID.has(b.code)));
+	const shown = slipsOfLine(line);
+	return [...shown, ...found.filter(({ code }) => !shown.some((slip) => slip.code === code))];
+}
 
 /** The slip a line shows by itself, where it does. */
 function slipsOfLine({ slip, factor, why }: VerdictLine): readonly Slip[] {
@@ -50,7 +61,7 @@ export function check(exercise: Exercise, answer: string, chain?: Chain): Outcom
 	if (!line.ok) return line;
 	const lines = { line: line.value, ...judged.value.lines };
 	const right = Object.values(lines).every(({ verdict }) => verdict === 'right' || verdict === 'not-asked');
-	const slips = right ? [] : [...slipsOfLine(line.value), ...judged.value.slips].slice(0, SLIPS_LIMIT);
+	const slips = right ? [] : ranked(line.value, judged.value.slips).slice(0, SLIPS_LIMIT);
 	return good({ ...lines, right, slips, first: slips[0]?.code ?? null });
 }
 

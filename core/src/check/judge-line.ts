@@ -9,6 +9,7 @@ import type { Quantity } from '../quantity/quantity';
 import { type ReadQuantity, readQuantity } from '../quantity/quantity';
 import { ratioOfUnits, sameSize } from '../unit/like-units';
 import { judgeShifts } from './judge-shifts';
+import { slipOfOpenLine, slipOfUnequal } from './slip/laid-slips';
 import type { VerdictLine } from './verdict';
 
 /** Whether two read quantities are the same amount, however written. */
@@ -75,9 +76,19 @@ function verdictOf(chain: Chain, worked: WorkedChain, exercise: Exercise): Verdi
 		// What the problem states need not be equal: 1.5 mg goes with each 1 kg of dog.
 		const stated = factor.equal !== true && isStated(read, exercise);
 		if (factor.equal === false && !stated)
-			return { verdict: 'wrong', factor: i, why: `${block}: ${sides} are not equal, so this block changes the value.` };
+			return {
+				verdict: 'wrong',
+				factor: i,
+				slip: slipOfUnequal(read),
+				why: `${block}: ${sides} are not equal, so this block changes the value.`,
+			};
 		if (factor.equal === 'stated' && !stated)
-			return { verdict: 'wrong', factor: i, why: `${block}: nothing in the problem says that ${sides} go together.` };
+			return {
+				verdict: 'wrong',
+				factor: i,
+				slip: 'unequal-factor',
+				why: `${block}: nothing in the problem says that ${sides} go together.`,
+			};
 	}
 	const shifts = worked.reached ? judgeShifts(chain, worked, exercise) : null;
 	if (shifts) return shifts;
@@ -88,9 +99,11 @@ function verdictOf(chain: Chain, worked: WorkedChain, exercise: Exercise): Verdi
 			verdict: 'wrong',
 			why: `The line ends at ${worked.unit.text}, which is of another substance than ${want.text}.`,
 		};
+	const laid = slipOfOpenLine({ ...chain, ...(want ? { want: want.text } : {}) });
 	return {
 		verdict: 'wrong',
-		why: `The line ends at ${worked.unit.text || 'a plain number'}; ${want?.text ?? 'something else'} is wanted.`,
+		...(laid ? { slip: laid.code, factor: laid.factor } : {}),
+		why: `The line ends at ${worked.unit.text || 'a plain number'}; ${want?.text ?? 'something else'} is wanted.${laid ? ` Look at block ${laid.factor + 1}.` : ''}`,
 	};
 }
 

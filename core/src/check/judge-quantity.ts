@@ -13,6 +13,7 @@ import { isRightValue } from './judge-value';
 import { type Key, keyOf } from './key';
 import { type Answer, readAnswer } from './read-answer';
 import { keysWithRoundedFacts } from './rounded-facts';
+import { findSlips } from './slip/find-slips';
 import type { AnswerLines, Judged, Slip, VerdictLine } from './verdict';
 
 /** Judges an answer that is one quantity. */
@@ -27,7 +28,7 @@ export function judgeQuantity(exercise: UnitExercise, text: string): Outcome<Jud
 /** Judges an answer that has been read, against a key that has been worked. */
 export function judgeRead(exercise: UnitExercise, key: Key, answer: Answer, text: string): Judged {
 	const lines = linesOf(answer, exercise, key, text);
-	return { lines, slips: plainSlips(lines, answer, key) };
+	return { lines, slips: [...searchedSlips(lines, answer, exercise, key), ...plainSlips(lines, answer, key)] };
 }
 
 function linesOf(answer: Answer, exercise: UnitExercise, key: Key, text: string): AnswerLines {
@@ -115,6 +116,13 @@ function judgeUnit(answer: Answer, exercise: UnitExercise, key: Key): VerdictLin
 		why: `${unit.text} measures ${kindOf(unit.dimension)}; ${wanted || 'a plain number'} is wanted.`,
 		at: unitAt,
 	};
+}
+
+/** The slips that would have given a wrong value, where it stands in the unit that is wanted or in none. */
+function searchedSlips(lines: AnswerLines, answer: Answer, exercise: UnitExercise, key: Key): readonly Slip[] {
+	if (lines.value.verdict !== 'wrong' || !answer.number) return [];
+	if (answer.unit && !sameSize(answer.unit, key.unit)) return [];
+	return findSlips(exercise, key, answer.number);
 }
 
 /** The slips the four lines show by themselves; those that must be searched for are not here. */

@@ -1,0 +1,119 @@
+import fc from 'fast-check';
+import { type Chain, check, type Exercise, type Factor, printValue, solutionOf, workChain } from '../src';
+
+const q = (text: string) => ({ number: text.split(' ')[0] as string, unit: text.split(' ')[1] ?? '' });
+const over = (top: string, bottom: string, more: Partial<Factor> = {}): Factor => ({
+	top: q(top),
+	bottom: q(bottom),
+	...more,
+});
+
+const GUST: Exercise = {
+	prompt: '',
+	start: q('18.5 mi/h'),
+	facts: [],
+	want: { unit: 'ft/s' },
+	rounding: 'figures',
+	line: [over('5280 ft', '1 mi'), over('1 h', '60 min'), over('1 min', '60 s')],
+};
+
+function exercise(start: string, unit: string, line?: readonly Factor[], more: Partial<Exercise> = {}): Exercise {
+	return {
+		prompt: '',
+		start: q(start),
+		facts: [],
+		want: { unit },
+		rounding: 'figures',
+		...(line ? { line } : {}),
+		...more,
+	};
+}
+
+function codes(of: Exercise, answer: string, chain?: Chain): readonly string[] {
+	const made = check(of, answer, chain);
+	if (!made.ok) throw new Error(made.fault.message);
+	return made.value.slips.map(({ code }) => code);
+}
+
+describe('a slip known by the answer alone', () => {
+	it.each<[string, Exercise, string]>([
+		['flipped-factor', GUST, '9.73e-7 ft/s'],
+		['skipped-factor', GUST, '1630 ft/s'],
+		['power-missed', exercise('0.350 m^2', 'cm^2', [over('100 cm', '1 m', { power: 2 })]), '35.0 cm^2'],
+		['wrong-number', exercise('12.5 ft', 'in', [over('12 in', '1 ft')]), '200 in'],
+		['ee-slip', exercise('3.45 km', 'm', [over('10^3 m', '1 km')]), '34500 m'],
+		['swapped-digits', GUST, '21.7 ft/s'],
+		['place-slip', exercise('2.75 kPa/min', 'Pa/min', [over('1000 Pa', '1 kPa')]), '0.0275 Pa/min'],
+		['sign-lost', exercise('-2.50 m', 'cm', [over('100 cm', '1 m')]), '250 cm'],
+		['truncated', exercise('7.00 in', 'cm', [over('2.54 cm', '1 in')]), '17.7 cm'],
+		['offset-missed', exercise('23 degC', 'K'), '23 K'],
+		['offset-backwards', exercise('23 degC', 'K'), '-250 K'],
+		['offset-order', exercise('64.8 degF', 'degC'), '4.0 degC'],
+		['offset-short', exercise('23.40 degC', 'K'), '296.40 K'],
+		['difference-shifted', exercise('10.0 degC', 'degF', undefined, { difference: true }), '50.0 degF'],
+	])('%s is named first', (code, of, answer) => {
+		expect(codes(of, answer)[0]).toBe(code);
+	});
+
+	it('of a mixed measure is the digits after the point taken for the smaller unit', () => {
+		const beam: Exercise = { ...exercise('8.75 ft', ''), want: { mixed: ['ft', 'in'] } };
+		expect(codes(beam, '8 ft 75 in')[0]).toBe('decimal-as-parts');
+		expect(codes(beam, '8 ft 7.5 in')[0]).toBe('decimal-as-parts');
+		expect(codes(beam, '8 ft 8 in')).toEqual([]);
+	});
+
+	it('is not named where one figure fits by chance, or nothing fits', () => {
+		expect(codes(GUST, '4 ft/s')).toEqual([]);
+		expect(codes(GUST, '43.9 ft/s')).toEqual([]);
+	});
+});
+
+describe('a slip told by the line', () => {
+	const line = (...factors: Factor[]): Chain => ({ start: q('18.5 mi/h'), factors, want: 'ft/s' });
+	const [feet, minutes, seconds] = GUST.line as [Factor, Factor, Factor];
+
+	it.each<[string, Chain, number]>([
+		['flipped-factor', line(over('1 mi', '5280 ft'), minutes, seconds), 0],
+		['wrong-number', line(feet, over('1 h', '100 min'), seconds), 1],
+		['repeated-factor', line(feet, minutes, seconds, seconds), 2],
+	])('%s is named with its block', (code, chain, factor) => {
+		const made = check(GUST, '1.00 ft/s', chain);
+		if (!made.ok) throw new Error(made.fault.message);
+		expect(made.value.line.verdict).toBe('wrong');
+		expect(made.value.slips[0]).toMatchObject({ code, factor });
+	});
+
+	it('of a prefix is the power of ten on the wrong side', () => {
+		const of = exercise('3.45 m', 'cm', [over('1 cm', '10^-2 m')]);
+		const chain: Chain = { start: q('3.45 m'), factors: [over('10^-2 cm', '1 m')], want: 'cm' };
+		expect(codes(of, '0.0345 cm', chain)[0]).toBe('prefix-sign');
+	});
+
+	it('is how the number was keyed, where the line is right', () => {
+		expect(codes(GUST, '97700 ft/s', line(feet, minutes, seconds))[0]).toBe('bracket-missed');
+	});
+});
+
+describe('a right answer', () => {
+	it('is never accused', () => {
+		fc.assert(
+			fc.property(
+				fc.integer({ min: 1000, max: 99_999 }),
+				fc.integer({ min: -4, max: 4 }),
+				fc.constantFrom('ft/s', 'm/s', 'km/h', 'in/min'),
+				(n, power, unit) => {
+					const of = exercise(`${n / 100}e${power} mi/h`, unit);
+					const solved = solutionOf(of);
+					if (!solved.ok || !solved.value.chain) throw new Error('this can be worked');
+					const worked = workChain(solved.value.chain);
+					const value = worked.ok && worked.value.value;
+					if (!value) throw new Error('this has a value');
+					const figures = worked.value.significant ?? 3;
+					const { text, scientific } = printValue(value.value, value.pi, figures);
+					for (const written of [text, scientific]) expect(codes(of, `${written} ${unit}`)).toEqual([]);
+				},
+			),
+			{ numRuns: 2000 },
+		);
+	});
+});
