@@ -127,6 +127,9 @@ describe.each(SCREENS)('what goes wrong, on %s', (_, screen) => {
 		expect(await browser.text('verdict-value')).toContain('right');
 		expect(await browser.text('verdict-figures')).toContain('It should show 3 figures; yours shows 6.');
 		await browser.press('change-answer');
+		await answer('2.71 ft/s');
+		expect(await browser.text('slip')).toContain('the decimal point is not');
+		await browser.press('change-answer');
 		await answer('27.1');
 		expect(await browser.text('verdict-unit')).toContain('could be anything; ft/s is wanted');
 	});

@@ -62,6 +62,11 @@ describe('a slip known by the answer alone', () => {
 		expect(codes(beam, '8 ft 8 in')).toEqual([]);
 	});
 
+	it('comes with another: both are named', () => {
+		// The hour upside down and the minute left out.
+		expect(codes(GUST, '5.86e6 ft/s')).toEqual(expect.arrayContaining(['flipped-factor', 'skipped-factor']));
+	});
+
 	it('is not named where one figure fits by chance, or nothing fits', () => {
 		expect(codes(GUST, '4 ft/s')).toEqual([]);
 		expect(codes(GUST, '43.9 ft/s')).toEqual([]);

@@ -11,6 +11,7 @@ import { casesIn, fuzzInputs } from '../../cli/test/fuzz-inputs';
 import { type Chain, convert, readChain, route, workChain, workRead } from '../../core/src';
 import { UNIT_ROWS } from '../../core/src/unit/table';
 import { median, microseconds, percentile, table } from './measure';
+import { namingSlips } from './slips';
 
 /** The bench runs from the folder of the house. */
 const ROOT = process.cwd();
@@ -204,8 +205,20 @@ function scriptSize(): Row {
 	return row('script of the core, gzipped', size, { most: 60 }, 'KB');
 }
 
+/** The right slip among those named, on lines of our own making; and how long a search takes. */
+function slips(): readonly Row[] {
+	const { singles, pairs, first, three, both, medianMs, slowMs } = namingSlips();
+	return [
+		row(`one slip laid on ${singles} lines: named first`, first, { least: 70 }, '%'),
+		row('one slip: among the first three', three, { least: 92 }, '%'),
+		row(`two slips laid on ${pairs} lines: both among the five named`, both, { least: 50 }, '%'),
+		row('naming, median', medianMs, { most: 50 }, 'ms'),
+		row('naming, 99th percentile', slowMs, { most: 100 }, 'ms'),
+	];
+}
+
 function main(): void {
-	const all = [...calls(), routes(), ...commandLine(), fuzz(), scriptSize()];
+	const all = [...calls(), routes(), ...slips(), ...commandLine(), fuzz(), scriptSize()];
 	process.stdout.write(
 		table('\nFigures against their bars', [
 			['', 'measured', 'bar', ''],

@@ -103,6 +103,9 @@ export function VerdictPanel({ view, onAnswer, onBlock, onShow, onNext, onPanel,
 	const styles = useStyles();
 	const { verdict } = view;
 	if (!verdict) return null;
+	// A slip the four lines have told already is not told twice.
+	const told = VERDICT_LINES.map((name) => verdict[name].why);
+	const slip = verdict.slips.find(({ why }) => !told.includes(why));
 	return (
 		<Panel title={verdict.right ? 'All right' : 'Checked'} testID="verdict" {...(onClose ? { onClose } : {})}>
 			<View aria-live="polite" style={styles.lines}>
@@ -110,6 +113,12 @@ export function VerdictPanel({ view, onAnswer, onBlock, onShow, onNext, onPanel,
 					<Row key={name} name={name} line={verdict[name]} onBlock={onBlock} />
 				))}
 			</View>
+			{slip ? (
+				<View style={styles.slip} testID="slip">
+					<Words strong>What may have happened</Words>
+					<Words>{slip.why}</Words>
+				</View>
+			) : null}
 			<View style={styles.next}>
 				{verdict.right && onNext ? <Button label="Next exercise" kind="strong" onPress={onNext} testID="next" /> : null}
 				<Button label="Change the answer" onPress={onAnswer} testID="change-answer" />
@@ -127,6 +136,7 @@ export function VerdictPanel({ view, onAnswer, onBlock, onShow, onNext, onPanel,
 
 const useStyles = makeStyles((palette) => ({
 	lines: { gap: GAP.m },
+	slip: { padding: GAP.m, borderLeftWidth: 4, borderLeftColor: palette.look, backgroundColor: palette.lookWash },
 	row: { flexDirection: 'row', gap: GAP.m },
 	icon: { paddingTop: 1 },
 	words: { flex: 1 },

@@ -8,6 +8,7 @@ import type { Key } from '../key';
 import type { Slip } from '../verdict';
 import { LINE_SLIPS } from './line-slips';
 import { LATE_SLIPS, NUMBER_SLIPS } from './number-slips';
+import { pairSlips } from './pair-slips';
 import type { Scene, SlipKind } from './suspect';
 import { TEMPERATURE_SLIPS } from './temperature-slips';
 
@@ -27,8 +28,8 @@ function fits({ value, significant, atMost }: Numeral, suspect: Rational): boole
 }
 
 /**
- * The slips that would have given this answer, from what each makes of the key: likely first, each once. To be
- * asked only of a value that is wrong.
+ * The slips that would have given this answer, from what each makes of the key: likely first, each once; two
+ * together where no single one does. To be asked only of a value that is wrong.
  * @param answer the number as written, in the wanted unit.
  */
 export function findSlips(exercise: UnitExercise, key: Key, answer: Numeral): readonly Slip[] {
@@ -41,10 +42,11 @@ export function findSlips(exercise: UnitExercise, key: Key, answer: Numeral): re
 		chain: key.chain,
 		factors: worked?.ok ? worked.value.read.factors : [],
 	};
-	return SLIPS.flatMap(({ code, suspects }): Slip[] => {
+	const singles = SLIPS.flatMap(({ code, suspects }): Slip[] => {
 		const found = suspects(scene).find(({ value }) => fits(answer, value));
 		if (!found) return [];
 		const { factor, why } = found;
 		return [{ code, ...(factor === undefined ? {} : { factor }), why }];
 	});
+	return singles.length ? singles : pairSlips(scene, LINE_SLIPS, (value) => fits(answer, value));
 }
