@@ -67,6 +67,23 @@ describe('a slip known by the answer alone', () => {
 		expect(codes(GUST, '5.86e6 ft/s')).toEqual(expect.arrayContaining(['flipped-factor', 'skipped-factor']));
 	});
 
+	it('is looked for whatever way the numbers are written', () => {
+		for (const answer of [
+			'27.',
+			'.27 ft/s',
+			'2 7/8 ft/s',
+			'10^3 ft/s',
+			'1 250 ft/s',
+			'-0 ft/s',
+			`${'9'.repeat(150)} ft/s`,
+		])
+			expect(check(GUST, answer).ok).toBe(true);
+		const pi = exercise('2 rev', 'rad', [over('2π rad', '1 rev')]);
+		expect(check(pi, '6.28 rad').ok && check(pi, '3.14 rad').ok).toBe(true);
+		const zero = exercise('0 mi/h', 'ft/s', GUST.line);
+		expect(codes(zero, '5.0 ft/s')).toEqual([]);
+	});
+
 	it('is not named where one figure fits by chance, or nothing fits', () => {
 		expect(codes(GUST, '4 ft/s')).toEqual([]);
 		expect(codes(GUST, '43.9 ft/s')).toEqual([]);

@@ -1,18 +1,17 @@
 import Erase from 'lucide-react-native/icons/delete';
-import { GAP, TARGET } from '../theme/tokens';
+import { GAP } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from './box';
-import { Said } from './said';
-import { Words } from './words';
+import { Key, useKeyStyles } from './key';
 
-type Key = { readonly shows: string; readonly types: string; readonly say: string };
+type Row = { readonly shows: string; readonly types: string; readonly say: string };
 
-function plain(shows: string, say = shows): Key {
+function plain(shows: string, say = shows): Row {
 	return { shows, types: shows, say };
 }
 
-const ROWS: readonly (readonly Key[])[] = [
+const ROWS: readonly (readonly Row[])[] = [
 	[plain('7'), plain('8'), plain('9'), { shows: '×10ⁿ', types: '×10^', say: 'times ten to the power' }],
 	[plain('4'), plain('5'), plain('6'), plain('−', 'minus')],
 	[plain('1'), plain('2'), plain('3'), plain('/', 'over')],
@@ -33,11 +32,9 @@ type Props = {
 export function Keypad({ onType, onErase, units, powers, more = [] }: Props) {
 	const styles = useStyles();
 	const palette = usePalette();
-	const key = ({ shows, types, say }: Key, wide = false) => (
-		<Touch key={shows} onTouch={() => onType(types)} testID={`key-${shows}`} style={[styles.key, wide && styles.unit]}>
-			<Words size={wide ? 'body' : 'figure'}>{shows}</Words>
-			{say === shows ? null : <Said>{say}</Said>}
-		</Touch>
+	const keys = useKeyStyles();
+	const key = ({ shows, types, say }: Row, word = false) => (
+		<Key key={shows} shows={shows} say={say} word={word} onPress={() => onType(types)} testID={`key-${shows}`} />
 	);
 	return (
 		<Box style={styles.keypad} role="group" aria-label="Keys for the answer">
@@ -50,7 +47,7 @@ export function Keypad({ onType, onErase, units, powers, more = [] }: Props) {
 				<Box key={row[0]?.shows} style={styles.row}>
 					{row.map((each) => key(each))}
 					{i === ROWS.length - 1 ? (
-						<Touch aria-label="erase" onTouch={onErase} testID="key-erase" style={styles.key}>
+						<Touch aria-label="erase" onTouch={onErase} testID="key-erase" style={keys.key}>
 							<Box aria-hidden>
 								<Erase size={24} color={palette.ink} />
 							</Box>
@@ -62,19 +59,7 @@ export function Keypad({ onType, onErase, units, powers, more = [] }: Props) {
 	);
 }
 
-const useStyles = makeStyles((palette) => ({
+const useStyles = makeStyles(() => ({
 	keypad: { gap: GAP.xs },
 	row: { flexDirection: 'row', gap: GAP.xs, flexWrap: 'wrap' },
-	key: {
-		flex: 1,
-		minWidth: TARGET,
-		minHeight: TARGET,
-		alignItems: 'center',
-		justifyContent: 'center',
-		borderRadius: 8,
-		backgroundColor: palette.page,
-		borderWidth: 1,
-		borderColor: palette.rule,
-	},
-	unit: { flexGrow: 0, flexShrink: 0, flexBasis: 'auto', paddingHorizontal: GAP.m },
 }));

@@ -117,6 +117,14 @@ export class Rational {
 		return this.low;
 	}
 
+	/**
+	 * Nearly the value, as a floating number: to sort out quickly what cannot be equal, never to show or to judge.
+	 * Infinite, 0 or NaN where it is out of a float's reach.
+	 */
+	nearly(): number {
+		return (Number(this.a) / Number(this.b)) * 10 ** this.e;
+	}
+
 	/** The numerator in lowest terms, with the sign. */
 	get n(): bigint {
 		return this.lowest.n;

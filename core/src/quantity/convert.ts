@@ -95,12 +95,13 @@ export function valueIn(
 
 function scaled(number: Numeral, from: Unit, to: Unit, options: ConvertOptions): Converted {
 	const { value, pi } = valueIn(number, from, to, true);
-	const limits = [
-		...(options.exact || number.significant === null ? [] : [number]),
-		...[from, to].flatMap((unit) => (unit.figures && from.text !== to.text ? [countOf(unit.figures)] : [])),
-	];
-	const significant = fewest(limits.map((limit) => limit.significant as number));
-	const atMost = fewest(limits.map((limit) => limit.atMost as number));
+	let [significant, atMost] = options.exact ? [null, null] : [number.significant, number.atMost];
+	if (from.text !== to.text)
+		for (const { figures } of [from, to]) {
+			if (figures === null) continue;
+			significant = Math.min(significant ?? figures, figures);
+			atMost = Math.min(atMost ?? figures, figures);
+		}
 	return {
 		value,
 		pi,
@@ -110,14 +111,6 @@ function scaled(number: Numeral, from: Unit, to: Unit, options: ConvertOptions):
 		...printValue(value, pi, significant),
 		shifted: false,
 	};
-}
-
-function countOf(figures: number): { significant: number; atMost: number } {
-	return { significant: figures, atMost: figures };
-}
-
-function fewest(counts: readonly number[]): number | null {
-	return counts.length ? Math.min(...counts) : null;
 }
 
 function shifted(number: Numeral, from: Unit, to: Unit, options: ConvertOptions): Converted {

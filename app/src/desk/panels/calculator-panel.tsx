@@ -2,11 +2,11 @@ import { calculate, keysOf, printUnrounded } from '@tidy-sum/core';
 import { useState } from 'react';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
-import { Box, Touch } from '../../ui/box';
+import { Box } from '../../ui/box';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
+import { Key } from '../../ui/key';
 import { Panel } from '../../ui/panel';
-import { Said } from '../../ui/said';
 import { Words } from '../../ui/words';
 import type { DeskView } from '../use-desk';
 
@@ -76,10 +76,13 @@ export function CalculatorPanel({ view, wide, onClose }: Props) {
 				{ROWS.map((row) => (
 					<Box key={row[0]} style={styles.line}>
 						{row.map((key) => (
-							<Touch key={key} onTouch={() => setText(keyed(text, key))} testID={`calc-${key}`} style={styles.key}>
-								<Words size="figure">{key}</Words>
-								{SPOKEN[key] ? <Said>{SPOKEN[key]}</Said> : null}
-							</Touch>
+							<Key
+								key={key}
+								shows={key}
+								say={SPOKEN[key]}
+								onPress={() => setText(keyed(text, key))}
+								testID={`calc-${key}`}
+							/>
 						))}
 					</Box>
 				))}
@@ -91,19 +94,8 @@ export function CalculatorPanel({ view, wide, onClose }: Props) {
 	);
 }
 
-const useStyles = makeStyles((palette) => ({
+const useStyles = makeStyles(() => ({
 	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
 	keys: { gap: GAP.xs },
 	line: { flexDirection: 'row', gap: GAP.xs },
-	key: {
-		flex: 1,
-		minWidth: 44,
-		minHeight: 44,
-		alignItems: 'center',
-		justifyContent: 'center',
-		borderRadius: 8,
-		backgroundColor: palette.page,
-		borderWidth: 1,
-		borderColor: palette.rule,
-	},
 }));

@@ -18,8 +18,13 @@ const SLIPS: readonly SlipKind[] = [...TEMPERATURE_SLIPS, ...NUMBER_SLIPS, ...LI
 /** The least figures an answer must show before a fit is more than a coincidence. */
 const ENOUGH_FIGURES = 2;
 
+/** How far two figures, rounded, may lie from what they stand for: 1.0 for 1.05. */
+const ROUNDED = 0.06;
+
 /** Whether a number is a value as far as it is written; with one figure only if it is that value exactly. */
 function fits({ value, significant, atMost }: Numeral, suspect: Rational): boolean {
+	const ratio = suspect.nearly() / value.nearly();
+	if (Number.isFinite(ratio) && ratio !== 0 && Math.abs(ratio - 1) > ROUNDED) return false;
 	if (value.equals(suspect)) return true;
 	if (significant === null || atMost === null || suspect.sign !== value.sign) return false;
 	for (let count = Math.max(ENOUGH_FIGURES, significant); count <= atMost; count++)

@@ -1,6 +1,6 @@
 import type { Numeral } from '../../numeral/numeral';
 import { parseNumeral } from '../../numeral/parse-numeral';
-import { type Rational, rational, rationalOfRow, toPower } from '../../numeral/rational';
+import { type Rational, rational, toPower } from '../../numeral/rational';
 import { round } from '../../numeral/round';
 import { type Scene, type SlipKind, type Suspect, shownFactor, worthOf } from './suspect';
 
@@ -153,14 +153,15 @@ const eeSlip: SlipKind = {
 function swaps({ form, value }: Numeral): readonly Rational[] {
 	if (form.kind !== 'decimal') return [];
 	const { digits } = form;
+	const of = parseNumeral(digits);
+	if (!of.ok || of.value.value.sign === 0) return [];
 	const out: Rational[] = [];
 	for (let i = 0; i < digits.length - 1; i++) {
 		const j = digits[i + 1] === '.' ? i + 2 : i + 1;
 		const [a, b] = [digits[i], digits[j]];
 		if (a === '.' || b === undefined || a === b) continue;
-		const swapped = digits.slice(0, i) + b + digits.slice(i + 1, j) + a + digits.slice(j + 1);
-		const of = rationalOfRow(digits);
-		if (of.sign !== 0) out.push(value.mul(rationalOfRow(swapped).div(of)));
+		const swapped = parseNumeral(digits.slice(0, i) + b + digits.slice(i + 1, j) + a + digits.slice(j + 1));
+		if (swapped.ok) out.push(value.mul(swapped.value.value.div(of.value.value)));
 	}
 	return out;
 }

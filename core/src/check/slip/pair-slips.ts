@@ -1,6 +1,4 @@
-import { printRounded } from '../../numeral/print';
 import type { Rational } from '../../numeral/rational';
-import { round } from '../../numeral/round';
 import type { Slip } from '../verdict';
 import type { Scene, SlipKind, Suspect } from './suspect';
 
@@ -14,17 +12,12 @@ const NEAR = 0.006;
 /** The most pairs that are named. */
 const PAIRS_LIMIT = 2;
 
-function near(value: Rational): number {
-	const { scientific } = printRounded(round(value, { significant: 12 }));
-	return scientific === null ? 0 : Number(scientific);
-}
-
 function singlesOf(scene: Scene, kinds: readonly SlipKind[]): readonly Single[] {
-	const truth = near(scene.truth);
+	const truth = scene.truth.nearly();
 	return kinds.flatMap(({ code, suspects }, order) =>
 		suspects(scene)
 			.filter(({ value }) => value.sign === scene.truth.sign)
-			.map((suspect): Single => ({ code, order, suspect, ratio: near(suspect.value) / truth })),
+			.map((suspect): Single => ({ code, order, suspect, ratio: suspect.value.nearly() / truth })),
 	);
 }
 
@@ -50,7 +43,7 @@ export function pairSlips(
 	const { answer, truth } = scene;
 	if ((answer.significant ?? 0) < ENOUGH_FIGURES || truth.sign === 0 || answer.value.sign !== truth.sign) return [];
 	const singles = singlesOf(scene, kinds);
-	const asked = near(answer.value) / near(truth);
+	const asked = answer.value.nearly() / truth.nearly();
 	const pairs: { readonly a: Single; readonly b: Single }[] = [];
 	for (const [i, a] of singles.entries())
 		for (const b of singles.slice(i + 1)) {
