@@ -256,6 +256,17 @@ describe('the report', () => {
 		expect(view().work.answer).toBe('3/4 A');
 	});
 
+	it('says why what nothing leads to cannot be checked', () => {
+		const store = makeStore();
+		store.dispatch(did('own-c', { do: 'start', start: q('3 bale') }));
+		store.dispatch(did('own-c', { do: 'want', unit: 'kg' }));
+		store.dispatch(did('own-c', { do: 'answer', text: '5 kg' }));
+		store.dispatch(did('own-c', { do: 'check' }));
+		const { view } = answer('own-c', store);
+		expect(view().verdict).toBeNull();
+		expect(says('unchecked')).toMatch(/^This cannot be checked yet\. ./);
+	});
+
 	it('is split into a mixed measure', () => {
 		const { view } = answer('trail-mile');
 		type('answer', '7.5 ft');
@@ -337,7 +348,7 @@ describe('a result taken on', () => {
 });
 
 describe('a problem of one’s own', () => {
-	const own = () => show('own-b', (view, onDo) => <OwnPanel view={view} half="" onDo={onDo} onClose={nothing} />);
+	const own = () => show('own-b', (view, onDo) => <OwnPanel view={view} half="" ready onDo={onDo} onClose={nothing} />);
 
 	it('is read from its text', () => {
 		const { view } = own();

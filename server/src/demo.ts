@@ -15,6 +15,18 @@ function place(block: string, top: string, bottom: string): Step {
 	return { do: 'place', block, factor };
 }
 
+/** The quantities of the nutrient tank in their places, by where they stand in its text, and what is wanted. */
+const TANK_PLACED: Step = {
+	do: 'together',
+	steps: [
+		{ do: 'mark', at: [26, 32], role: 'start' },
+		{ do: 'mark', at: [87, 93], role: 'fact' },
+		{ do: 'mark', at: [103, 107], role: 'fact' },
+		{ do: 'start', start: { number: '2.50', unit: 'L' } },
+		{ do: 'want', unit: 'kg' },
+	],
+};
+
 function body(exercise: string, steps: Step[]): WorkBody {
 	return { exercise, steps, at: steps.length };
 }
@@ -26,7 +38,7 @@ const WORKS: readonly (readonly [string, WorkBody])[] = [
 		'demo-honey-jar',
 		body('honey-jar', [place('a', '1 kg', '10^3 g'), { do: 'answer', text: '0.454 kg' }, { do: 'check' }]),
 	],
-	['demo-nutrient-tank', body('nutrient-tank', [place('a', '1 L', '1000 mL')])],
+	['demo-nutrient-tank', body('nutrient-tank', [TANK_PLACED, place('a', '1 L', '1000 mL')])],
 ];
 
 /** Lays the demo work on its desk, once: what someone has done there since is left alone. */

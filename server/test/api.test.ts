@@ -1,6 +1,7 @@
 import { createServer, get, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { gunzipSync } from 'node:zlib';
+import { bookExercise } from '@tidy-sum/core';
 import { healthSchema, type WorkBody } from '@tidy-sum/schema';
 import pino from 'pino';
 import { createApp } from '../src/app';
@@ -214,6 +215,14 @@ describe('serving the app', () => {
 });
 
 describe('the demo', () => {
+	it('marks the quantities of a problem where the book has them', async () => {
+		await layDemo(db, new Date());
+		const tank = (await works(DEMO_DESK)).find(({ id }: { id: string }) => id === 'demo-nutrient-tank');
+		const steps = tank.body.steps[0].steps as { do: string; at: number[]; role: string }[];
+		const marked = steps.filter((step) => step.do === 'mark').map(({ at, role }) => ({ at, role }));
+		expect(marked).toEqual(bookExercise('nutrient-tank')?.marks);
+	});
+
 	it('is laid once, and what is done there since is left alone', async () => {
 		await layDemo(db, new Date());
 		const [first] = await works(DEMO_DESK);

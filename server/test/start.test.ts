@@ -4,6 +4,9 @@ import { join } from 'node:path';
 import { readConfig, StartFault } from '../src/config';
 import { makeFolder, startAndEnd, startServer } from './running';
 
+// Starting a process takes as long as the machine needs; nothing here is about time.
+jest.setTimeout(60_000);
+
 describe('readConfig', () => {
 	it('has sensible values for everything', () => {
 		expect(readConfig({}, '/home/tidy')).toEqual({

@@ -53,7 +53,8 @@ const FETCH_AFTER_MS = 3000;
 function panelFor(chosen: Panel, view: DeskView, wide: boolean): Panel {
 	if (chosen.kind === 'block' && !view.blocks.some(({ id }) => id === chosen.id))
 		return panelFor({ kind: 'none' }, view, wide);
-	if (chosen.kind === 'verdict' && !view.verdict) return panelFor({ kind: 'none' }, view, wide);
+	if (chosen.kind === 'verdict' && !view.verdict)
+		return panelFor({ kind: view.unchecked ? 'answer' : 'none' }, view, wide);
 	if (chosen.kind !== 'none') return chosen;
 	if (!view.started || !view.wanted) return { kind: isOwn(view.exercise.name) ? 'own' : 'places' };
 	if (!wide) return chosen;
@@ -228,7 +229,8 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 	const next = BOOK[(at + 1) % BOOK.length];
 	const shut = wide ? {} : { onClose: close };
 	const touched = panel.kind === 'facts' && panel.unit && !(wide && chosen.kind === 'none') ? panel.unit : null;
-	const chosenWide = wide && chosen.kind !== 'none' ? { onClose: close } : shut;
+	// What must be done first has nothing to close to.
+	const leave = chosen.kind === 'none' ? {} : { onClose: close };
 
 	const shownPanel = ((): ReactNode => {
 		switch (panel.kind) {
@@ -280,11 +282,20 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 						onFact={(text) => show({ kind: 'own', half: text })}
 						onStay={() => show({ kind: 'places' })}
 						onDone={close}
-						{...chosenWide}
+						{...leave}
 					/>
 				);
 			case 'own':
-				return <OwnPanel key={exercise.name} view={view} half={half} onDo={onOwnDo} onClose={close} />;
+				return (
+					<OwnPanel
+						key={exercise.name}
+						view={view}
+						half={half}
+						onDo={onOwnDo}
+						onClose={close}
+						ready={view.started && view.wanted}
+					/>
+				);
 			case 'answer':
 				return (
 					<AnswerPanel

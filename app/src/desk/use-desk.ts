@@ -4,6 +4,7 @@ import {
 	check,
 	type FactsFrom,
 	goalOf,
+	type Outcome,
 	readProblem,
 	type Verdict,
 	type WorkedChain,
@@ -20,6 +21,7 @@ import {
 	exerciseNamed,
 	freshBody,
 	isOwn,
+	isSilent,
 	mustPlace,
 	startOf,
 	type Work,
@@ -37,6 +39,8 @@ export type DeskView = {
 	readonly worked: WorkedChain;
 	readonly columns: readonly LaneColumn[];
 	readonly verdict: Verdict | null;
+	/** Why work that was sent to the check could not be judged; '' where it could, or was not sent. */
+	readonly unchecked: string;
 	/** Whether it is said what the line starts from, and what is wanted. */
 	readonly started: boolean;
 	readonly wanted: boolean;
@@ -101,16 +105,15 @@ function mayLackLine({ want, terms, line }: BookExercise): boolean {
 	return 'mixed' in want || terms !== undefined || line === undefined;
 }
 
-/** The verdict on work that was sent to the check. */
-export function verdictOf(exercise: BookExercise, work: Work, chain: Chain): Verdict | null {
+/** The verdict on work that was sent to the check, or why there is none; null for work that was not sent. */
+export function verdictOf(exercise: BookExercise, work: Work, chain: Chain): Outcome<Verdict> | null {
 	if (!work.checked) return null;
-	const lines = chain.factors.length || !mayLackLine(exercise) ? [chain, undefined] : [undefined];
 	const want = goalOf(exercise.want);
-	for (const line of lines) {
-		const made = check(exercise, answerOf(exercise, work), line && { ...line, ...(want === null ? {} : { want }) });
-		if (made.ok) return made.value;
-	}
-	return null;
+	const line = { ...chain, ...(want === null ? {} : { want }) };
+	const answer = answerOf(exercise, work);
+	const made = check(exercise, answer, chain.factors.length || !mayLackLine(exercise) ? line : undefined);
+	// A line that cannot be judged does not keep the answer from it.
+	return made.ok ? made : check(exercise, answer);
 }
 
 /** The other pieces of work kept for an exercise. */
@@ -154,7 +157,7 @@ export function useDesk(name: string | undefined): DeskView {
 	);
 	const want = wantOf(exercise, work);
 	const columns = useMemo(() => balanceOf(worked, want ?? ''), [worked, want]);
-	const verdict = useMemo(() => verdictOf(exercise, work, chain), [exercise, work, chain]);
+	const judged = useMemo(() => verdictOf(exercise, work, chain), [exercise, work, chain]);
 	const unplaced = blocks.length > 0 && placed.length === 0;
 	// biome-ignore lint/correctness/useExhaustiveDependencies: the parts of the work it is made of.
 	const facts = useMemo(
@@ -168,13 +171,14 @@ export function useDesk(name: string | undefined): DeskView {
 		chain,
 		worked,
 		columns,
-		verdict,
+		verdict: judged?.ok ? judged.value : null,
+		unchecked: judged && !judged.ok ? judged.fault.message : '',
 		started: startOf(exercise, work) !== null,
 		wanted: want !== null && want !== '',
 		support: shelf.support,
 		facts,
-		canUndo: body.at > 0,
-		canRedo: body.at < body.steps.length,
+		canUndo: body.steps.slice(0, body.at).some((step) => !isSilent(step)),
+		canRedo: body.steps.slice(body.at).some((step) => !isSilent(step)),
 		beside,
 	};
 }

@@ -210,6 +210,11 @@ export function AnswerPanel({ view, wide, onWrite, onCheck, onClose }: Props) {
 					/>
 				)}
 			</View>
+			{view.unchecked ? (
+				<Words tone="look" role="status" aria-live="polite" testID="unchecked">
+					This cannot be checked yet. {view.unchecked}
+				</Words>
+			) : null}
 			{switches && !fault ? <Forms text={answer} onWrite={onWrite} /> : null}
 		</Panel>
 	);

@@ -30,7 +30,8 @@ function isBegun(work: Work | null): work is Work {
 function stateOf(exercise: BookExercise, work: Work | null): string {
 	if (!isBegun(work)) return 'not begun';
 	if (!work.checked) return 'begun';
-	const right = verdictOf(exercise, work, chainOf(exercise, work))?.right ?? false;
+	const judged = verdictOf(exercise, work, chainOf(exercise, work));
+	const right = judged?.ok === true && judged.value.right;
 	if (!right) return work.shown ? 'line was shown' : 'checked, not right yet';
 	return work.shown ? 'right, line was shown' : 'right';
 }

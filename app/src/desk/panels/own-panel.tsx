@@ -26,6 +26,8 @@ type Props = {
 	/** The beginning of a fact, where one of its halves was touched in the text. */
 	readonly half: string;
 	readonly onDo: (...steps: readonly Step[]) => void;
+	/** Whether there is enough to begin the line. */
+	readonly ready: boolean;
 	readonly onClose: () => void;
 };
 
@@ -60,7 +62,7 @@ function readStart(text: string): { start: Extract<Step, { do: 'start' }>['start
 }
 
 /** A problem of one's own: its text, or its start, facts and wanted unit filled in directly. */
-export function OwnPanel({ view, half, onDo, onClose }: Props) {
+export function OwnPanel({ view, half, ready, onDo, onClose }: Props) {
 	const styles = useStyles();
 	const { work } = view;
 	const [start, setStart] = useState(startText(view));
@@ -102,7 +104,7 @@ export function OwnPanel({ view, half, onDo, onClose }: Props) {
 		setFact('');
 	};
 	return (
-		<Panel title="A problem of my own" testID="own" onClose={onClose}>
+		<Panel title="A problem of my own" testID="own" {...(ready ? { onClose } : {})}>
 			<Field
 				label="The problem, typed or pasted (it may be left out)"
 				named
@@ -171,13 +173,7 @@ export function OwnPanel({ view, half, onDo, onClose }: Props) {
 					</Box>
 				))}
 			</Box>
-			<Button
-				label="To the line"
-				kind="strong"
-				disabled={!view.started || !view.wanted}
-				onPress={onClose}
-				testID="own-done"
-			/>
+			<Button label="To the line" kind="strong" disabled={!ready} onPress={onClose} testID="own-done" />
 		</Panel>
 	);
 }
