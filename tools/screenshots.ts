@@ -76,9 +76,9 @@ const SHOTS: readonly Shot[] = [
 		exercise: 'wind-gust',
 		show: async (b) => {
 			for (const block of WORKED['wind-gust']?.blocks ?? []) await place(b, block);
-			await b.driver.actions().sendKeys(Key.ESCAPE).perform();
 			await b.press('steps');
 			await b.find('calculator-keys');
+			await b.driver.actions().sendKeys(Key.ESCAPE).perform();
 			await b.driver.executeScript('document.querySelector("[data-testid=calculator-keys]").scrollIntoView()');
 		},
 	},
