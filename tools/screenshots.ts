@@ -27,10 +27,10 @@ const SHOTS: readonly Shot[] = [
 	{
 		name: 'desk-write-phone',
 		screen: PHONE,
-		exercise: 'wind-gust',
+		exercise: 'trail-mile',
 		show: async (b) => {
 			await b.press('tool-facts', 'write-block');
-			await (await b.find('write-unit-top')).sendKeys('ft');
+			await (await b.find('write-unit-top')).sendKeys('yd');
 			await (await b.find('write-unit-bottom')).sendKeys('mi');
 		},
 	},
