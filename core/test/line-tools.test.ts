@@ -40,6 +40,10 @@ describe('the calculator', () => {
 		['1 EE 401', 'too-large', [0, 8]],
 		['1 EE 399 × 1 EE 399', 'too-large', [0, 19]],
 		['('.repeat(60), 'too-large', [50, 51]],
+		['((((1.5^60)^60)^60)^60)^60', 'too-large', [16, 18]],
+		['2^1.5', 'exponent', [2, 5]],
+		['0^-1', 'zero-below', [2, 3]],
+		['2 ( 3 )', 'not-a-number', [2, 3]],
 	] as const)('says of %s what is wrong, and where', (keys, code, at) => {
 		expect(calculate(keys)).toMatchObject({ ok: false, fault: { code, at } });
 	});

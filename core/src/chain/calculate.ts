@@ -7,6 +7,8 @@ import { type Rational, rationalText, toPower } from '../numeral/rational';
 const LENGTH_LIMIT = 1000;
 const POWER_LIMIT = 60;
 const DEPTH_LIMIT = 50;
+/** The most digits a power may come to on the way: nested powers grow beyond any memory. */
+const DIGITS_LIMIT = 20_000;
 
 type Token = { readonly kind: 'number' | 'sign'; readonly text: string; readonly at: Span };
 
@@ -110,6 +112,8 @@ class Calculation {
 		if (!Number.isInteger(whole) || whole > POWER_LIMIT)
 			throw new Stop('exponent', `A power here is a whole number up to ${POWER_LIMIT}.`, place);
 		if (minus && value.sign === 0) throw new Stop('zero-below', 'Nothing can be divided by 0.', place);
+		if (`${value.n}${value.d}`.length * whole > DIGITS_LIMIT)
+			throw new Stop('too-large', 'This goes beyond what can be worked here.', place);
 		return toPower(value, minus ? -whole : whole);
 	}
 
