@@ -1,4 +1,4 @@
-import { BOOK, parseUnit, readProblem } from '../src';
+import { BOOK, parseUnit, readFactText, readProblem, readStartText } from '../src';
 
 function told(text: string) {
 	const { numbers, facts, start, want, rounding } = readProblem(text);
@@ -76,4 +76,40 @@ describe('reading a problem', () => {
 			if (heard && 'unit' in want) expect([name, unit(heard.unit)]).toEqual([name, unit(want.unit)]);
 		},
 	);
+});
+
+describe('what is typed straight away', () => {
+	it.each([
+		['2.75 in/h', { number: '2.75', unit: 'in/h' }],
+		[' 36 crates ', { number: '36', unit: 'crates' }],
+		['150 km in 2.5 h', { top: { number: '150', unit: 'km' }, bottom: { number: '2.5', unit: 'h' } }],
+		['5 in', { number: '5', unit: 'in' }],
+	])('%s is a start', (text, start) => {
+		expect(readStartText(text)).toEqual({ ok: true, value: start });
+	});
+
+	it.each([
+		['12 jars = 1 crate', '12 jars', '1 crate'],
+		['12 jars to a crate', '12 jars', '1 crate'],
+		['1 bale is 9.5 kg', '1 bale', '9.5 kg'],
+		['each jar = 454 g', '1 jar', '454 g'],
+	])('%s is a fact', (text, left, right) => {
+		const read = readFactText(text);
+		const side = ({ number, unit }: { number: string; unit: string }) => `${number} ${unit}`;
+		expect(read.ok && [side(read.value.left), side(read.value.right)]).toEqual([left, right]);
+	});
+
+	it.each([
+		['12 jars', 'shape', [7, 7]],
+		['12 = 1 crate', 'empty', [0, 2]],
+		['1..2 kg = 3 crate', 'two-points', [0, 7]],
+		['1 crate = 4..5 kg', 'two-points', [10, 17]],
+	] as const)('%s is no fact, and its place is told', (text, code, at) => {
+		expect(readFactText(text)).toMatchObject({ ok: false, fault: { code, at } });
+	});
+
+	it('without a number is no start', () => {
+		expect(readStartText('km')).toMatchObject({ ok: false, fault: { code: 'empty' } });
+		expect(readStartText('150 km in 2..5 h')).toMatchObject({ ok: false, fault: { code: 'two-points' } });
+	});
 });

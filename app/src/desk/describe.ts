@@ -5,8 +5,7 @@ import {
 	listed,
 	type Piece,
 	parseUnit,
-	printUnitText,
-	printWritten,
+	printQuantity,
 	quoted,
 	START,
 	type Start,
@@ -99,11 +98,6 @@ export function mustGoOf(columns: readonly LaneColumn[]): readonly Piece[] {
 			if (cell?.piece && !seen.has(cell.piece.base + cell.piece.side))
 				seen.set(cell.piece.base + cell.piece.side, cell.piece);
 	return [...seen.values()];
-}
-
-/** A quantity as print has it: "2.54 cm", "10⁻² m". */
-export function printQuantity({ number, unit }: { number: string; unit: string }): string {
-	return `${printWritten(number)} ${printUnitText(unit)}`.trim();
 }
 
 type SaysOf = Pick<DeskView, 'worked' | 'exercise' | 'support'>;

@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { BOOK, type Fact, type Factor, goalOf, listed, parseUnit, quoted } from '@tidy-sum/core';
+import { addingStep, BOOK, type Fact, type Factor, goalOf, listed, parseUnit, quoted } from '@tidy-sum/core';
 import type { Step } from '@tidy-sum/schema';
 import { useRouter } from 'expo-router';
 import Bulb from 'lucide-react-native/icons/lightbulb';
@@ -159,10 +159,7 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 		[dispatch, exercise.name, show],
 	);
 	const onWrite = useCallback(() => onWriteBlock({ top: NOTHING, bottom: NOTHING }), [onWriteBlock]);
-	const onAddStep = useCallback(
-		() => onWriteBlock({ top: { number: '1', unit: '' }, bottom: { number: '1', unit: '' }, shift: '' }),
-		[onWriteBlock],
-	);
+	const onAddStep = useCallback(() => onWriteBlock(addingStep('')), [onWriteBlock]);
 	const onShelf = useCallback((step: Step) => dispatch(did(SHELF, step)), [dispatch]);
 	const onKeep = useCallback((fact: Fact) => onShelf({ do: 'keep', id: nanoid(8), fact }), [onShelf]);
 	const onZeros = useCallback((figures: number) => onDo({ do: 'zeros', block: null, figures }), [onDo]);

@@ -1,5 +1,6 @@
 import {
 	type Factor,
+	onlyAdds,
 	parseNumeral,
 	printUnrounded,
 	printWritten,
@@ -76,11 +77,6 @@ export function shiftText(shift: string, unit: string): string {
 	const added = printWritten(shift);
 	const number = added === '' ? '?' : added.replace('−', '');
 	return `${added.startsWith('−') ? '−' : '+'}\u00a0${number}\u00a0${unit}`.trimEnd();
-}
-
-/** Whether a step only adds, with no fraction of its own. */
-export function onlyAdds({ top, bottom, shift }: Factor): boolean {
-	return shift !== undefined && top.unit === '' && bottom.unit === '' && top.number === '1' && bottom.number === '1';
 }
 
 type Props = {

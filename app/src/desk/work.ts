@@ -13,6 +13,7 @@ import {
 	type Start,
 	turnedFactor,
 	turnedStart,
+	writtenFactor,
 } from '@tidy-sum/core';
 import type { Step, WorkBody } from '@tidy-sum/schema';
 
@@ -273,14 +274,8 @@ export function exerciseNamed(name: string | undefined): BookExercise {
 	return (name ? bookExercise(name) : undefined) ?? (BOOK[0] as BookExercise);
 }
 
-function quantityText({ number, unit }: Quantity): string {
-	return `${number} ${unit}`.trim();
-}
-
 /** What is sent to the check: what was written, or the one block where only a factor is asked for. */
 export function answerOf(exercise: BookExercise, { answer, blocks }: Work): string {
 	const factor = blocks[0]?.factor;
-	if (!('factor' in exercise.want) || !factor) return answer;
-	const over = `${quantityText(factor.top)} / ${quantityText(factor.bottom)}`;
-	return factor.power && factor.power > 1 ? `(${over})^${factor.power}` : over;
+	return 'factor' in exercise.want && factor ? writtenFactor(factor) : answer;
 }

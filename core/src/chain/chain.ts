@@ -56,3 +56,15 @@ export function turnedStart(start: Start): Start {
 	if (bottom && top.number === '1' && top.unit === '') return bottom;
 	return { top: bottom ?? { number: '1', unit: '' }, bottom: top };
 }
+
+const PLAIN_ONE: Quantity = { number: '1', unit: '' };
+
+/** A step that only adds: plain ones above and below, and what is added, as written. */
+export function addingStep(shift: string): Factor {
+	return { top: PLAIN_ONE, bottom: PLAIN_ONE, shift };
+}
+
+/** Whether a step of a line only adds, with no fraction of its own. */
+export function onlyAdds({ top, bottom, shift }: Factor): boolean {
+	return shift !== undefined && [top, bottom].every(({ number, unit }) => number === '1' && unit === '');
+}

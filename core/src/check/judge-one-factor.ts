@@ -1,23 +1,20 @@
 import { type Chain, FACTOR_POWER_LIMIT, type Factor, turnedFactor } from '../chain/chain';
 import { workChain } from '../chain/work-chain';
 import type { Exercise } from '../exercise/exercise';
+import { readQuantityText } from '../exercise/read-typed';
 import { bad, good, type Outcome, within } from '../numeral/fault';
 import { fromSuperscript } from '../numeral/superscript';
-import type { Quantity } from '../quantity/quantity';
+import { type Quantity, writtenQuantity } from '../quantity/quantity';
 import { isStated } from './judge-line';
-import { readAnswer } from './read-answer';
 import type { Judged, Slip, VerdictLine } from './verdict';
 
 const BRACKETED = /^\s*\((.*)\)\s*(?:\^?\s*([²³⁴⁵⁶⁷⁸⁹]|[1-9]))?\s*$/u;
 const LIMIT = 1000;
 
-/** A quantity as written, from one side of a fraction; null where there is no number. */
+/** A quantity from one side of a fraction; null where there is none. */
 function sideOf(text: string): Quantity | null {
-	const bare = text.trim().replace(/^\((.*)\)$/u, '$1');
-	const read = readAnswer(bare);
-	if (!read.ok || !read.value.number) return null;
-	const [from, to] = read.value.unitAt;
-	return { number: bare.slice(0, from).trim(), unit: bare.slice(from, to) };
+	const read = readQuantityText(text.trim().replace(/^\((.*)\)$/u, '$1'));
+	return read.ok ? read.value : null;
 }
 
 /** A factor as an answer writes it: "1 kJ / 10^3 J", "(100 cm / 1 m)^2", "12 in per 1 ft", "12 in/ft"; null when it is none. */
@@ -36,6 +33,12 @@ export function readFactorAnswer(text: string): Factor | null {
 	const below = whole.unit.slice(slash).replace(/^(?:[/÷]|per)\s*/iu, '');
 	const top = { number: whole.number, unit: whole.unit.slice(0, slash).trim() };
 	return { top, bottom: { number: '1', unit: below }, ...(power > 1 ? { power } : {}) };
+}
+
+/** A factor as an answer is typed: "1 kJ / 10^3 J", "(100 cm / 1 m)^2". */
+export function writtenFactor({ top, bottom, power = 1 }: Factor): string {
+	const over = `${writtenQuantity(top)} / ${writtenQuantity(bottom)}`;
+	return power > 1 ? `(${over})^${power}` : over;
 }
 
 /** Judges the one factor that takes the start to a unit: that its sides are equal, and that it leads there. */

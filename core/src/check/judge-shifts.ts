@@ -1,4 +1,4 @@
-import type { Chain, Factor } from '../chain/chain';
+import { addingStep, type Chain, type Factor } from '../chain/chain';
 import { type WorkedChain, workChain } from '../chain/work-chain';
 import type { Exercise, UnitExercise } from '../exercise/exercise';
 import { withPi } from '../numeral/pi';
@@ -17,8 +17,6 @@ function comesTo(chain: Chain): Rational | null {
 	const worked = workChain(chain);
 	return worked.ok && worked.value.value ? withPi(worked.value.value.value, worked.value.value.pi) : null;
 }
-
-const PLAIN_ONE = { number: '1', unit: '' };
 
 /** The same number with the other sign, as written. */
 function turnedSign(shift: string): string {
@@ -56,7 +54,7 @@ const MENDS: readonly Mend[] = [
 		why: 'comes too late: shift first, in the degrees of the start, and then scale.',
 		mend: (factors, at, shift) => {
 			const { shift: _, ...scaling } = factors[at] as Factor;
-			return [{ top: PLAIN_ONE, bottom: PLAIN_ONE, shift }, ...withStep(factors, at, scaling)];
+			return [addingStep(shift), ...withStep(factors, at, scaling)];
 		},
 	},
 	{
@@ -64,7 +62,7 @@ const MENDS: readonly Mend[] = [
 		why: 'comes too early: scale first, and then shift.',
 		mend: (factors, at, shift) => {
 			const { shift: _, ...scaling } = factors[at] as Factor;
-			return [...withStep(factors, at, scaling), { top: PLAIN_ONE, bottom: PLAIN_ONE, shift }];
+			return [...withStep(factors, at, scaling), addingStep(shift)];
 		},
 	},
 ];

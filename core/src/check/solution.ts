@@ -1,4 +1,4 @@
-import type { Chain, Factor, Start } from '../chain/chain';
+import { addingStep, type Chain, type Factor, type Start } from '../chain/chain';
 import { workChain } from '../chain/work-chain';
 import type { Exercise, UnitExercise, UnitWant } from '../exercise/exercise';
 import { toMixed } from '../mixed/mixed';
@@ -8,19 +8,18 @@ import { withPi } from '../numeral/pi';
 import { decimalText, endingPlaces, printForm, printInPlain, printRounded, printValue } from '../numeral/print';
 import type { Rational } from '../numeral/rational';
 import { round } from '../numeral/round';
-import { offsetOf, valueIn } from '../quantity/convert';
-import { type Quantity, readQuantity } from '../quantity/quantity';
+import { scaleShift, valueIn } from '../quantity/convert';
+import { type Quantity, readQuantity, writtenQuantity } from '../quantity/quantity';
 import { route } from '../route/route';
 import { likeUnits } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
 import type { Unit } from '../unit/unit';
+import { writtenFactor } from './judge-one-factor';
 import { wrongBlock } from './judge-wrong-block';
 import { type Key, keyChain, keyOf, unitOfStart } from './key';
 
 /** How an exercise may be worked: the line (null where none is worked), and a whole answer that the check finds right. */
 export type Solution = { readonly chain: Chain | null; readonly answer: string };
-
-const PLAIN_ONE: Quantity = { number: '1', unit: '' };
 
 /** The figures an endless exact result is given to. */
 const ENDLESS_FIGURES = 4;
@@ -35,7 +34,7 @@ function exactText(value: Rational): string {
 
 /** A step that only adds. */
 function shiftBy(shift: Rational): Factor {
-	return { top: PLAIN_ONE, bottom: PLAIN_ONE, shift: exactText(shift) };
+	return addingStep(exactText(shift));
 }
 
 /**
@@ -43,9 +42,7 @@ function shiftBy(shift: Rational): Factor {
  * the zeros on the side of it where it is written out shortly (SI Brochure 2.3.1, NIST SP 811 B.8).
  */
 function scaleSteps(from: Unit, to: Unit): readonly Factor[] {
-	const ratio = from.factor.div(to.factor);
-	const before = offsetOf(from).sub(offsetOf(to).div(ratio));
-	const after = before.mul(ratio);
+	const { ratio, before, after } = scaleShift(from, to);
 	const scale: Factor = {
 		top: { number: `${ratio.n}`, unit: to.text },
 		bottom: { number: `${ratio.d}`, unit: from.text },
@@ -99,10 +96,6 @@ function reported(key: Key, want: UnitWant): string {
 	return form ? printForm(form) : printed.text;
 }
 
-function withUnit(number: string, unit: string): string {
-	return `${number} ${unit}`.trim();
-}
-
 function unitSolution(exercise: UnitExercise): Outcome<Solution> {
 	const { start, until, want } = exercise;
 	const key = keyOf(exercise);
@@ -110,11 +103,14 @@ function unitSolution(exercise: UnitExercise): Outcome<Solution> {
 	const unit = key.value.unit.text;
 	const line = start && !(exercise.terms && 'top' in start) ? chainTo(exercise, start, want.unit) : null;
 	const chain = line?.ok ? line.value : null;
-	if (!until) return good({ chain, answer: withUnit(reported(key.value, want), unit) });
+	if (!until) return good({ chain, answer: writtenQuantity({ number: reported(key.value, want), unit }) });
 	const end = keyOf({ ...exercise, start: until });
 	if (!end.ok) return end;
 	const ends = [key.value, end.value].sort((a, b) => withPi(a.value, a.pi).compare(withPi(b.value, b.pi)));
-	return good({ chain, answer: withUnit(ends.map((one) => reported(one, want)).join(' to '), unit) });
+	return good({
+		chain,
+		answer: writtenQuantity({ number: ends.map((one) => reported(one, want)).join(' to '), unit }),
+	});
 }
 
 /** The line of a mixed measure: of each larger unit the whole part is set aside, and what is left goes on. */
@@ -127,7 +123,7 @@ function mixedChain(start: Quantity, units: readonly string[], parts: readonly Q
 		from = unit;
 		const whole = parts[i]?.number ?? '0';
 		if (i === units.length - 1 || /^-?0$/.test(whole)) continue;
-		factors.push({ top: PLAIN_ONE, bottom: PLAIN_ONE, shift: whole.startsWith('-') ? whole.slice(1) : `-${whole}` });
+		factors.push(addingStep(whole.startsWith('-') ? whole.slice(1) : `-${whole}`));
 	}
 	return { start, factors, want: units.at(-1) ?? '' };
 }
@@ -141,7 +137,7 @@ function mixedSolution(exercise: Exercise, mixed: readonly string[]): Outcome<So
 	const shown = parts.filter(({ number }, i) => i === parts.length - 1 || number !== '0');
 	return good({
 		chain: mixedChain(start, mixed, parts),
-		answer: shown.map(({ number, unit }) => withUnit(printForm(number), unit)).join(' '),
+		answer: shown.map(({ number, unit }) => writtenQuantity({ number: printForm(number), unit })).join(' '),
 	});
 }
 
@@ -152,9 +148,7 @@ function factorSolution(exercise: Exercise, want: string): Outcome<Solution> {
 	if (!chain.ok) return chain;
 	const [factor] = chain.value.factors;
 	if (!factor) return bad('no-key', 'The start is there already.');
-	const over = `${withUnit(factor.top.number, factor.top.unit)} / ${withUnit(factor.bottom.number, factor.bottom.unit)}`;
-	const answer = factor.power && factor.power > 1 ? `(${over})^${factor.power}` : over;
-	return good({ chain: { ...chain.value, factors: [factor] }, answer });
+	return good({ chain: { ...chain.value, factors: [factor] }, answer: writtenFactor(factor) });
 }
 
 /** The worked solution of an exercise, whatever is wanted; shown only to one who asks for it. */

@@ -1,6 +1,7 @@
 import type { Piece, Side } from '../chain/cancel';
-import { type Chain, START, sidesOfStart } from '../chain/chain';
+import { type Chain, onlyAdds, START, sidesOfStart } from '../chain/chain';
 import type { WorkedChain } from '../chain/work-chain';
+import { fromSuperscript } from '../numeral/superscript';
 import { printWritten } from '../say/say';
 import { symbolOfPart } from '../unit/print-unit';
 import { unroundedText } from './line-text';
@@ -15,20 +16,16 @@ const SIGNS: Readonly<Record<string, string>> = {
 	π: '\\pi ',
 	'\u202f': '\\,',
 };
-const RAISED = '⁰¹²³⁴⁵⁶⁷⁸⁹';
 
 /** A printed text as LaTeX: signs by name, superscripts as powers. */
 function latexOf(text: string): string {
 	return text
 		.replace(/[×−…%{}π\u202f]/gu, (sign) => SIGNS[sign] ?? sign)
-		.replace(
-			/[⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+/gu,
-			(raised) => `^{${[...raised].map((c) => (c === '⁻' ? '-' : RAISED.indexOf(c))).join('')}}`,
-		);
+		.replace(/[⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+/gu, (raised) => `^{${fromSuperscript(raised)}}`);
 }
 
 /** A number as LaTeX: 3.0e3 as 3.0 × 10³, 3 1/2 with a true fraction. */
-export function numberLatex(text: string): string {
+function numberLatex(text: string): string {
 	const fraction = /^([-−]?)(?:(\d+)\s+)?(\d+)\s?[/⁄]\s?(\d+)$/.exec(text.trim());
 	if (fraction) {
 		const [, sign, whole = '', top, bottom] = fraction;
@@ -79,13 +76,13 @@ export function lineLatexPieces(chain: Chain, worked: WorkedChain): readonly str
 	const below = sideLatex(worked, START, 'bottom', start.bottom?.number ?? null);
 	let pieces = [`\\frac{${above}}{${below}}`];
 	let added = false;
-	for (const [i, { top, bottom, power = 1, shift }] of chain.factors.entries()) {
-		const plain = [top, bottom].every(({ number, unit }) => number === '1' && unit === '');
-		if (!plain || shift === undefined) {
+	for (const [i, factor] of chain.factors.entries()) {
+		const { top, bottom, power = 1, shift } = factor;
+		if (!onlyAdds(factor)) {
 			const fraction = `\\frac{${sideLatex(worked, i, 'top', top.number, power)}}{${sideLatex(worked, i, 'bottom', bottom.number, power)}}`;
-			const factor = power > 1 ? `\\left(${fraction}\\right)^{${power}}` : fraction;
+			const raised = power > 1 ? `\\left(${fraction}\\right)^{${power}}` : fraction;
 			if (added) pieces = [`\\left(${pieces.join(' ')}\\right)`];
-			pieces.push(`\\times ${factor}`);
+			pieces.push(`\\times ${raised}`);
 			added = false;
 		}
 		if (shift === undefined) continue;
@@ -109,6 +106,6 @@ export function lineLatex(chain: Chain, worked: WorkedChain): string {
 }
 
 /** A whole unit as it is printed: "m/s²", "g{honey}". */
-export function unitTextLatex(text: string): string {
+function unitTextLatex(text: string): string {
 	return `\\mathrm{${latexOf(text)}}`;
 }

@@ -1,23 +1,18 @@
-import { type Chain, type Factor, sidesOfStart } from '../chain/chain';
+import { type Chain, type Factor, onlyAdds, sidesOfStart } from '../chain/chain';
 import type { WorkedChain } from '../chain/work-chain';
 import { printUnrounded } from '../numeral/print';
 import { toSuperscript } from '../numeral/superscript';
-import type { Quantity } from '../quantity/quantity';
-import { printUnitText, printWritten } from '../say/say';
+import { printQuantity, printWritten } from '../say/say';
 
 /** How many digits of an unrounded result are written out. */
 const FIGURES = 10;
 
-function quantityText({ number, unit }: Quantity): string {
-	return `${printWritten(number)} ${printUnitText(unit)}`.trim();
-}
-
-function factorText({ top, bottom, power = 1, shift }: Factor): string {
-	const plain = [top, bottom].every(({ number, unit }) => number === '1' && unit === '');
-	const scaled = `(${quantityText(top)} / ${quantityText(bottom)})${power > 1 ? toSuperscript(power) : ''}`;
+function factorText(factor: Factor): string {
+	const { top, bottom, power = 1, shift } = factor;
+	const scaled = `(${printQuantity(top)} / ${printQuantity(bottom)})${power > 1 ? toSuperscript(power) : ''}`;
 	if (shift === undefined) return ` × ${scaled}`;
 	const added = printWritten(shift);
-	return `${plain ? '' : ` × ${scaled}`} ${added.startsWith('−') ? `− ${added.slice(1)}` : `+ ${added}`}`;
+	return `${onlyAdds(factor) ? '' : ` × ${scaled}`} ${added.startsWith('−') ? `− ${added.slice(1)}` : `+ ${added}`}`;
 }
 
 /** What a line comes to before it is rounded, cut with … where it is long: "1.164166666… mm/min". */
@@ -32,7 +27,7 @@ export function unroundedText({ value, unit }: WorkedChain): string {
  */
 export function lineText(chain: Chain, worked: WorkedChain): string {
 	const { top, bottom } = sidesOfStart(chain.start);
-	let text = bottom ? `(${quantityText(top)} / ${quantityText(bottom)})` : quantityText(top);
+	let text = bottom ? `(${printQuantity(top)} / ${printQuantity(bottom)})` : printQuantity(top);
 	let added = false;
 	for (const factor of chain.factors) {
 		const next = factorText(factor);

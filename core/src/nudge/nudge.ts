@@ -1,5 +1,5 @@
 import { symbolOfPiece } from '../chain/cancel';
-import { type Chain, type Factor, sidesOfStart } from '../chain/chain';
+import { type Chain, type Factor, onlyAdds, sidesOfStart } from '../chain/chain';
 import type { ReadFactor } from '../chain/read-chain';
 import { type WorkedChain, workChain } from '../chain/work-chain';
 import { figuresText } from '../check/judge-figures';
@@ -8,18 +8,13 @@ import { solutionOf } from '../check/solution';
 import type { Exercise } from '../exercise/exercise';
 import type { Fact } from '../fact/fact';
 import type { FactsFrom } from '../fact/facts-holding';
-import type { Quantity } from '../quantity/quantity';
 import { route } from '../route/route';
 import { quoted } from '../say/listed';
-import { printUnitText, printWritten } from '../say/say';
+import { printQuantity, printUnitText, printWritten } from '../say/say';
 import { sayParts } from './say-parts';
 
 /** What a student who is stuck is told, one step after another: where to look first, the very block last. */
 export type Nudges = readonly string[];
-
-function shown({ number, unit }: Quantity): string {
-	return `${printWritten(number)} ${printUnitText(unit)}`.trim();
-}
 
 /** A block whose sides are not equal: which one, and what its units are to each other. */
 function onUnequal(worked: WorkedChain, facts: readonly Fact[]): Nudges | null {
@@ -32,8 +27,8 @@ function onUnequal(worked: WorkedChain, facts: readonly Fact[]): Nudges | null {
 	const [first] = way.ok ? way.value.factors : [];
 	return [
 		'One block changes the value: its top and its bottom are not equal.',
-		`It is block ${at + 1}, ${shown(factor.top)} over ${shown(factor.bottom)}. Look at its numbers.`,
-		...(first ? [`A fact to hold it against: ${shown(first.bottom)} is ${shown(first.top)}.`] : []),
+		`It is block ${at + 1}, ${printQuantity(factor.top)} over ${printQuantity(factor.bottom)}. Look at its numbers.`,
+		...(first ? [`A fact to hold it against: ${printQuantity(first.bottom)} is ${printQuantity(first.top)}.`] : []),
 	];
 }
 
@@ -101,10 +96,10 @@ function onTheWay(chain: Chain, worked: WorkedChain, want: string, exercise: Exe
 	return [
 		differs,
 		...(gone ? [`Go for ${quoted(gone.unit)}, on the ${gone.side}: which fact holds it?`] : []),
-		`A fact that leads on: ${shown(next.bottom)} is ${shown(next.top)}.`,
+		`A fact that leads on: ${printQuantity(next.bottom)} is ${printQuantity(next.top)}.`,
 		...(gone
 			? [
-					`${quoted(gone.unit)} stands on the ${gone.side}, so in the block it goes on the ${side}: ${shown(next.top)} over ${shown(next.bottom)}.${power}`,
+					`${quoted(gone.unit)} stands on the ${gone.side}, so in the block it goes on the ${side}: ${printQuantity(next.top)} over ${printQuantity(next.bottom)}.${power}`,
 				]
 			: []),
 	];
@@ -117,10 +112,11 @@ function sameValue(a: WorkedChain, b: WorkedChain, at: number): boolean {
 }
 
 /** A step that adds, in words: "take away 32", "add 273.15", with the block it comes with. */
-function sayStep({ top, bottom, shift = '' }: Factor): string {
+function sayStep(step: Factor): string {
+	const { top, shift = '' } = step;
 	const added = printWritten(shift);
 	const words = added.startsWith('−') ? `take away ${added.slice(1)}` : `add ${added}`;
-	return top.unit === '' && bottom.unit === '' ? words : `${words}, and from there it is ${printUnitText(top.unit)}`;
+	return onlyAdds(step) ? words : `${words}, and from there it is ${printUnitText(top.unit)}`;
 }
 
 /** Nudges where the worked line adds as well as scales: temperatures, and mixed measures. */

@@ -30,9 +30,19 @@ function isTemperature(unit: Unit): boolean {
 }
 
 /** The distance of a scale's zero from absolute zero, in its own degrees; 0 for what is no shifted scale. */
-export function offsetOf(unit: Unit): Rational {
+function offsetOf(unit: Unit): Rational {
 	const [only] = unit.parts;
 	return rationalOfRow((unit.offset && only && rowOf(only.unit)?.offset) || '0');
+}
+
+/**
+ * How one temperature scale goes over into another: degrees of the second in one of the first, and the shift
+ * between their zeros where it is made before scaling, and where after (SI Brochure 2.3.1, NIST SP 811 B.8).
+ */
+export function scaleShift(from: Unit, to: Unit): { ratio: Rational; before: Rational; after: Rational } {
+	const ratio = from.factor.div(to.factor);
+	const before = offsetOf(from).sub(offsetOf(to).div(ratio));
+	return { ratio, before, after: before.mul(ratio) };
 }
 
 function measures(unit: Unit): string {

@@ -8,6 +8,11 @@ import type { Unit } from '../unit/unit';
 /** A number with its unit, both as written; a unit of one is "". */
 export type Quantity = { readonly number: string; readonly unit: string };
 
+/** A quantity as it is typed: "2.75 in/h", "36" where it has no unit. */
+export function writtenQuantity({ number, unit }: Quantity): string {
+	return `${number} ${unit}`.trim();
+}
+
 /** A quantity read: `number` is null where none is written yet. */
 export type ReadQuantity = { readonly number: Numeral | null; readonly unit: Unit };
 

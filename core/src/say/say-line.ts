@@ -1,5 +1,5 @@
 import { symbolOfPiece } from '../chain/cancel';
-import { START } from '../chain/chain';
+import { onlyAdds, START } from '../chain/chain';
 import type { ReadFactor } from '../chain/read-chain';
 import type { WorkedChain } from '../chain/work-chain';
 import { printUnrounded } from '../numeral/print';
@@ -57,7 +57,7 @@ export function sayLine(worked: WorkedChain): readonly string[] {
 
 /** One step: what is multiplied by and what cancels, or what is added; and what stands then. */
 function sayFactorStep(worked: WorkedChain, { written }: ReadFactor, index: number): string {
-	const { shift, top, bottom } = written;
+	const { shift } = written;
 	const said = sayRunning(worked, index);
 	const now = `Now there ${/^1 \S/.test(said) ? 'is' : 'are'} ${said}.`;
 	const multiplied = `Multiply by ${sayFactor(written)}. ${sayCancelled(worked, index)}`;
@@ -65,6 +65,5 @@ function sayFactorStep(worked: WorkedChain, { written }: ReadFactor, index: numb
 	const less = /^\s*[-−]/.test(shift);
 	const size = shift.replace(/^\s*[-−+]/, '').trim() || 'a number to come';
 	const added = less ? `Take away ${size}.` : `Add ${size}.`;
-	const only = top.unit === '' && bottom.unit === '' && top.number === '1' && bottom.number === '1';
-	return only ? `${added} ${now}` : `${multiplied} ${added} ${now}`;
+	return onlyAdds(written) ? `${added} ${now}` : `${multiplied} ${added} ${now}`;
 }

@@ -67,3 +67,8 @@ export function printUnitText(text: string): string {
 	const read = parseUnit(text, { counted: true });
 	return read.ok ? read.value.text : text;
 }
+
+/** A quantity as print has it: "2.54 cm", "10⁻² m". */
+export function printQuantity({ number, unit }: Quantity): string {
+	return `${printWritten(number)} ${printUnitText(unit)}`.trim();
+}

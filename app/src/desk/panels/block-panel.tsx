@@ -27,7 +27,6 @@ import { Fraction } from '../../ui/fraction';
 import { Panel } from '../../ui/panel';
 import { Words } from '../../ui/words';
 import { mustGoOf, sayBlock } from '../describe';
-import { onlyAdds } from '../factor-block';
 import type { DeskView } from '../use-desk';
 import { Zeros } from './start-panel';
 
@@ -217,7 +216,7 @@ export function BlockPanel({ view, index, writing, onDo, onRemove, onClose }: Pr
 	const block = view.blocks[index];
 	if (!block) return null;
 	const { id, factor } = block;
-	const adds = onlyAdds(factor) || factor.shift !== undefined;
+	const adds = factor.shift !== undefined;
 	const said = sayBlock(view, index);
 	const judged = view.worked.factors[index];
 	const doesExact = judged?.exact === true;

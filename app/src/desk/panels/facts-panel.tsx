@@ -4,8 +4,10 @@ import {
 	type FactsFrom,
 	factsHolding,
 	factsNamed,
+	printQuantity,
 	printUnitText,
 	quoted,
+	readFactText,
 	sayFactor,
 	sayQuantity,
 	type TableFact,
@@ -21,8 +23,6 @@ import { Fraction } from '../../ui/fraction';
 import { Panel } from '../../ui/panel';
 import { Said } from '../../ui/said';
 import { Words } from '../../ui/words';
-import { printQuantity } from '../describe';
-import { readFact } from '../read-fact';
 
 type Props = {
 	/** Where facts are looked for. */
@@ -85,7 +85,7 @@ function Adding({ onKeep }: Pick<Props, 'onKeep'>) {
 	const styles = useStyles();
 	const [text, setText] = useState('');
 	const [exact, setExact] = useState<'exact' | 'measured'>('exact');
-	const read = readFact(text);
+	const read = readFactText(text);
 	const keep = () => {
 		if (!read.ok) return;
 		onKeep({ ...read.value, exact: exact === 'exact' });

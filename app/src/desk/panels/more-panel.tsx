@@ -1,4 +1,4 @@
-import { TABLE_NAMES, type TableName } from '@tidy-sum/core';
+import { printQuantity, TABLE_NAMES, type TableName } from '@tidy-sum/core';
 import type { Step } from '@tidy-sum/schema';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
@@ -7,7 +7,6 @@ import { Button } from '../../ui/button';
 import { Choices } from '../../ui/choices';
 import { Panel } from '../../ui/panel';
 import { Words } from '../../ui/words';
-import { printQuantity } from '../describe';
 import type { Panel as PanelOf } from '../desk-slice';
 import type { Shelf, Support } from '../shelf';
 

@@ -1,12 +1,13 @@
 import {
-	type Fault,
 	parseUnit,
-	type Quantity,
+	printQuantity,
 	quoted,
-	readAnswer,
+	readFactText,
 	readProblem,
+	readStartText,
 	sayQuantity,
 	sidesOfStart,
+	writtenQuantity,
 } from '@tidy-sum/core';
 import type { Step } from '@tidy-sum/schema';
 import { useState } from 'react';
@@ -17,8 +18,6 @@ import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { Panel } from '../../ui/panel';
 import { Words } from '../../ui/words';
-import { printQuantity } from '../describe';
-import { readFact } from '../read-fact';
 import type { DeskView } from '../use-desk';
 
 type Props = {
@@ -31,34 +30,12 @@ type Props = {
 	readonly onClose: () => void;
 };
 
-function written({ number, unit }: Quantity): string {
-	return `${number} ${unit}`.trim();
-}
-
 /** The start as it is typed: "150 km in 2.5 h" for two quantities. */
 function startText(view: DeskView): string {
 	const { start } = view.work;
 	if (!start) return '';
 	const { top, bottom } = sidesOfStart(start);
-	return bottom ? `${written(top)} in ${written(bottom)}` : written(top);
-}
-
-function quantityOf(text: string): { quantity: Quantity } | { fault: Fault } {
-	const read = readAnswer(text.trim());
-	if (!read.ok) return { fault: read.fault };
-	if (!read.value.number) return { fault: { code: 'empty', message: 'There is no number here yet.' } };
-	const [from, to] = read.value.unitAt;
-	const trimmed = text.trim();
-	return { quantity: { number: trimmed.slice(0, from).trim(), unit: trimmed.slice(from, to) } };
-}
-
-/** A start as typed; two quantities stand with “in” or “over” before a number. */
-function readStart(text: string): { start: Extract<Step, { do: 'start' }>['start'] } | { fault: Fault } {
-	const parts = text.split(/\s+(?:in|over|per)\s+(?=[-−.\d])/iu);
-	const [top, bottom] = parts.slice(0, 2).map(quantityOf);
-	if (!top || 'fault' in top) return top ?? { fault: { code: 'empty', message: 'There is no number here yet.' } };
-	if (!bottom) return { start: top.quantity };
-	return 'fault' in bottom ? bottom : { start: { top: top.quantity, bottom: bottom.quantity } };
+	return bottom ? `${writtenQuantity(top)} in ${writtenQuantity(bottom)}` : writtenQuantity(top);
 }
 
 /** A problem of one's own: its text, or its start, facts and wanted unit filled in directly. */
@@ -68,14 +45,14 @@ export function OwnPanel({ view, half, ready, onDo, onClose }: Props) {
 	const [start, setStart] = useState(startText(view));
 	const [fact, setFact] = useState(half ? `${half} = ` : '');
 	const [said, setSaid] = useState('');
-	const readsStart = start.trim() === '' ? null : readStart(start);
-	const readsFact = fact.trim() === '' || fact.trim() === half ? null : readFact(fact);
+	const readsStart = start.trim() === '' ? null : readStartText(start);
+	const readsFact = fact.trim() === '' || fact.trim() === half ? null : readFactText(fact);
 	const unit = parseUnit(work.want ?? '', { counted: true });
 
 	const typeStart = (text: string) => {
 		setStart(text);
-		const read = readStart(text);
-		if ('start' in read) onDo({ do: 'start', start: read.start });
+		const read = readStartText(text);
+		if (read.ok) onDo({ do: 'start', start: read.value });
 	};
 	const readText = () => {
 		const told = readProblem(work.text);
@@ -87,7 +64,7 @@ export function OwnPanel({ view, half, ready, onDo, onClose }: Props) {
 		if (told.start) {
 			steps.push({ do: 'start', start: told.start });
 			const { top, bottom } = sidesOfStart(told.start);
-			setStart(bottom ? `${written(top)} in ${written(bottom)}` : written(top));
+			setStart(bottom ? `${writtenQuantity(top)} in ${writtenQuantity(bottom)}` : writtenQuantity(top));
 		}
 		onDo(...steps);
 		const lacks = [told.start ? '' : 'the start', told.want ? '' : 'what is wanted'].filter(Boolean);
@@ -98,7 +75,7 @@ export function OwnPanel({ view, half, ready, onDo, onClose }: Props) {
 		);
 	};
 	const addFact = () => {
-		const read = readFact(fact);
+		const read = readFactText(fact);
 		if (!read.ok) return;
 		onDo({ do: 'state', fact: read.value });
 		setFact('');
@@ -127,7 +104,7 @@ export function OwnPanel({ view, half, ready, onDo, onClose }: Props) {
 				value={start}
 				onChange={typeStart}
 				placeholder="2.75 in/h, or 150 km in 2.5 h"
-				fault={readsStart && 'fault' in readsStart ? readsStart.fault : null}
+				fault={readsStart && !readsStart.ok ? readsStart.fault : null}
 				reads={work.start ? `Reads as ${sayQuantity(sidesOfStart(work.start).top)}` : ''}
 				testID="own-start"
 			/>
@@ -160,13 +137,13 @@ export function OwnPanel({ view, half, ready, onDo, onClose }: Props) {
 			</Box>
 			<Box role="list" style={styles.facts}>
 				{work.stated.map((one) => (
-					<Box key={written(one.left) + written(one.right)} role="listitem" style={styles.fact}>
+					<Box key={writtenQuantity(one.left) + writtenQuantity(one.right)} role="listitem" style={styles.fact}>
 						<Words>
 							{printQuantity(one.left)} = {printQuantity(one.right)}
 						</Words>
 						<Button
 							label="Remove"
-							say={written(one.left)}
+							say={writtenQuantity(one.left)}
 							onPress={() => onDo({ do: 'unstate', fact: one })}
 							testID={`unstate-${one.left.unit}`}
 						/>

@@ -5,7 +5,7 @@ import {
 	printUnitText,
 	type Quantity,
 	type Role,
-	readAnswer,
+	readQuantityText,
 	type Start,
 } from '@tidy-sum/core';
 import type { Step } from '@tidy-sum/schema';
@@ -34,11 +34,9 @@ type Props = {
 type Mark = NonNullable<BookExercise['marks']>[number];
 
 /** A quantity as written in the text. */
-export function quantityIn(text: string): Quantity {
-	const read = readAnswer(text);
-	if (!read.ok) return { number: text, unit: '' };
-	const [from, to] = read.value.unitAt;
-	return { number: text.slice(0, from).trim(), unit: text.slice(from, to) };
+function quantityIn(text: string): Quantity {
+	const read = readQuantityText(text);
+	return read.ok ? read.value : { number: text, unit: '' };
 }
 
 function textAt({ prompt }: BookExercise, { at }: Mark): string {

@@ -1,8 +1,10 @@
+import type { ReadFactor } from '../../chain/read-chain';
 import type { Numeral } from '../../numeral/numeral';
 import { parseNumeral } from '../../numeral/parse-numeral';
 import { type Rational, rational, toPower } from '../../numeral/rational';
 import { round } from '../../numeral/round';
-import { type Scene, type SlipKind, type Suspect, shownFactor, worthOf } from './suspect';
+import { printQuantity } from '../../say/say';
+import { type Scene, type SlipKind, type Suspect, worthOf } from './suspect';
 
 /** One suspect for each factor of the key's line that is worth something other than 1. */
 function eachFactor({ factors }: Scene, make: (worth: Rational, index: number) => Suspect | null): readonly Suspect[] {
@@ -16,11 +18,14 @@ function eachFactor({ factors }: Scene, make: (worth: Rational, index: number) =
 const flipped: SlipKind = {
 	code: 'flipped-factor',
 	suspects: (scene) =>
-		eachFactor(scene, (worth, i) => ({
-			value: scene.truth.div(worth.mul(worth)),
-			factor: i,
-			why: `That is what comes with one factor upside down. Look at the block of ${shownFactor(scene.factors[i]?.written as never)}.`,
-		})),
+		eachFactor(scene, (worth, i) => {
+			const { top, bottom } = (scene.factors[i] as ReadFactor).written;
+			return {
+				value: scene.truth.div(worth.mul(worth)),
+				factor: i,
+				why: `That is what comes with one factor upside down. Look at the block of ${printQuantity(top)} over ${printQuantity(bottom)}.`,
+			};
+		}),
 };
 
 const skipped: SlipKind = {

@@ -1,4 +1,4 @@
-import type { Chain, Factor } from '../../chain/chain';
+import type { Chain } from '../../chain/chain';
 import type { ReadFactor } from '../../chain/read-chain';
 import type { UnitExercise } from '../../exercise/exercise';
 import type { Numeral } from '../../numeral/numeral';
@@ -20,11 +20,6 @@ export type Scene = {
 
 /** A slip that can be recognised by what it makes of the key. A slip is one row. */
 export type SlipKind = { readonly code: string; readonly suspects: (scene: Scene) => readonly Suspect[] };
-
-/** A factor as it is written on a screen: "5280 ft over 1 mi". */
-export function shownFactor({ top, bottom }: Factor): string {
-	return `${top.number} ${top.unit} over ${bottom.number} ${bottom.unit}`;
-}
 
 /** What a factor multiplies a value by; null while a number is missing. */
 export function worthOf({ top, bottom, power }: ReadFactor): Rational | null {

@@ -1,6 +1,6 @@
 import { withPi } from '../../numeral/pi';
 import { type Rational, rationalOfRow } from '../../numeral/rational';
-import { offsetOf, valueIn } from '../../quantity/convert';
+import { scaleShift, valueIn } from '../../quantity/convert';
 import { readQuantity } from '../../quantity/quantity';
 import { likeUnits } from '../../unit/like-units';
 import type { Scene, SlipKind, Suspect } from './suspect';
@@ -25,17 +25,14 @@ function scalesOf({ exercise, key }: Scene): Scales | null {
 	if (!read.ok || !read.value.number) return null;
 	const { unit, number } = read.value;
 	if (!likeUnits(unit, key.unit) || !(unit.offset || key.unit.offset)) return null;
-	const ratio = unit.factor.div(key.unit.factor);
-	const before = offsetOf(unit).sub(offsetOf(key.unit).div(ratio));
+	const shift = scaleShift(unit, key.unit);
 	const reading = valueIn(number, unit, key.unit, false);
 	return {
 		value: number.value,
-		ratio,
-		before,
-		after: before.mul(ratio),
+		...shift,
 		kelvins: unit.text === 'K' || key.unit.text === 'K',
 		shifted: withPi(reading.value, reading.pi),
-		scaled: number.value.mul(ratio),
+		scaled: number.value.mul(shift.ratio),
 	};
 }
 

@@ -1,0 +1,54 @@
+import type { Start } from '../chain/chain';
+import { readAnswer } from '../check/read-answer';
+import type { Fact } from '../fact/fact';
+import { bad, good, type Outcome } from '../numeral/fault';
+import type { Quantity } from '../quantity/quantity';
+
+/**
+ * A quantity as it is typed, its number and unit still as written: "36 crates", "2.75 in/h".
+ * @returns the quantity, or what cannot be read; `empty` without a number.
+ */
+export function readQuantityText(text: string): Outcome<Quantity> {
+	const typed = text.trim();
+	const read = readAnswer(typed);
+	if (!read.ok) return read;
+	if (!read.value.number) return bad('empty', 'There is no number here yet.', [0, typed.length]);
+	const [from, to] = read.value.unitAt;
+	return good({ number: typed.slice(0, from).trim(), unit: typed.slice(from, to) });
+}
+
+/**
+ * A start as it is typed: one quantity, or two with "in", "over" or "per" before the second number ("150 km in
+ * 2.5 h").
+ */
+export function readStartText(text: string): Outcome<Start> {
+	const [first = '', second] = text.split(/\s+(?:in|over|per)\s+(?=[-−.\d])/iu);
+	const top = readQuantityText(first);
+	if (!top.ok || second === undefined) return top;
+	const bottom = readQuantityText(second);
+	return bottom.ok ? good({ top: top.value, bottom: bottom.value }) : bottom;
+}
+
+/** One side of a fact; "a crate" and "crate" stand for one of it. */
+function factSide(text: string, from: number): Outcome<Quantity> {
+	const typed = text.trim().replace(/^(?:an?|each|every|one)\s+/iu, '');
+	const start = from + (typed === '' ? 0 : text.indexOf(typed));
+	const read = readQuantityText(/^[-−.\d½¼¾⅓⅔⅛]/u.test(typed) ? typed : `1 ${typed}`);
+	if (!read.ok) return { ok: false, fault: { ...read.fault, at: [start, start + typed.length] } };
+	if (read.value.unit === '') return bad('empty', 'Each side of a fact has a unit.', [start, start + typed.length]);
+	return read;
+}
+
+/**
+ * A fact as it is typed on one line: "1 bale = 9.5 kg", "12 jars to a crate".
+ * @returns the fact, or what cannot be read with its place.
+ */
+export function readFactText(text: string): Outcome<Fact> {
+	const match = /=|\s(?:is|to|per|for|in each|in)\s/iu.exec(text);
+	if (!match) return bad('shape', 'A fact has two sides, such as 12 jars = 1 crate.', [text.length, text.length]);
+	const left = factSide(text.slice(0, match.index), 0);
+	if (!left.ok) return left;
+	const after = match.index + match[0].length;
+	const right = factSide(text.slice(after), after);
+	return right.ok ? good({ left: left.value, right: right.value }) : right;
+}
