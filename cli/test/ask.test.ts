@@ -102,6 +102,29 @@ describe('ask', () => {
 	});
 });
 
+describe('practice', () => {
+	it('lists its skills, and makes fresh exercises with their lines and keys', () => {
+		const { skills } = ask('{"op":"skills"}') as unknown as { skills: { skill: string; title: string }[] };
+		expect(skills).toContainEqual(expect.objectContaining({ skill: 'areas', title: 'Areas' }));
+		const made = ask('{"id":1,"op":"fresh","skill":"areas","seed":7,"level":1,"count":3}');
+		expect(made).toMatchObject({ id: 1, ok: true });
+		const { exercises } = made as unknown as { exercises: { prompt: string; line: unknown; key: { text: string } }[] };
+		expect(exercises).toHaveLength(3);
+		for (const { key, ...exercise } of exercises)
+			expect(ask(JSON.stringify({ op: 'check', exercise, answer: key.text }))).toMatchObject({ right: true });
+	});
+
+	it.each([
+		['skill', '{"op":"fresh","skill":"flying","seed":1,"level":1,"count":1}', 'unknown-skill'],
+		['count', '{"op":"fresh","skill":"areas","seed":1,"level":1,"count":0}', 'shape'],
+		['count', '{"op":"fresh","skill":"areas","seed":1,"level":1,"count":10000}', 'too-large'],
+		['level', '{"op":"fresh","skill":"areas","seed":1,"level":9,"count":1}', 'shape'],
+		['seed', '{"op":"fresh","skill":"areas","level":1,"count":1}', 'shape'],
+	])('says what is wrong with a %s', (field, line, code) => {
+		expect(ask(line)).toMatchObject({ ok: false, error: { code, in: field } });
+	});
+});
+
 describe('the command', () => {
 	it('answers line by line in order, passes over empty lines, and ends well', () => {
 		const { status, stdout } = run(

@@ -57,3 +57,13 @@ export const askReadSchema = z.object({ text: z.string() });
 export const askChainSchema = chainSchema.extend({ say: z.boolean().optional(), alike: z.boolean().optional() });
 
 export const askCheckSchema = z.object({ exercise: exerciseSchema, answer: z.string(), chain: chainSchema.optional() });
+
+export const askSkillsSchema = z.object({});
+
+/** A seed is any text or number; what level and count may be is said by the core. */
+export const askFreshSchema = z.object({
+	skill: z.string(),
+	seed: z.union([z.string().max(200), z.number()]),
+	level: z.number(),
+	count: z.number(),
+});

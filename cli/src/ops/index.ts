@@ -2,12 +2,14 @@ import type { Op } from '../op';
 import { chain } from './chain';
 import { check } from './check';
 import { convert } from './convert';
+import { fresh } from './fresh';
 import { keys } from './keys';
 import { mixed } from './mixed';
 import { numeral } from './numeral';
 import { read } from './read';
 import { round } from './round';
 import { route } from './route';
+import { skills } from './skills';
 import { unit } from './unit';
 
 /** The operations `ask` knows, by name. To add one is to add one row. */
@@ -22,4 +24,6 @@ export const OPS: Readonly<Record<string, Op>> = {
 	route,
 	check,
 	read,
+	fresh,
+	skills,
 };

@@ -1,74 +1,9 @@
-import type { Factor, Start } from '../../chain/chain';
-import type { Fact } from '../../fact/fact';
-import type { Quantity } from '../../quantity/quantity';
-import type { BookExercise, Rounding, Want } from '../exercise';
-import { markedText } from '../marked-text';
+import type { BookExercise } from '../exercise';
+import { type Posed, posed } from '../posed';
 
-type Row = {
-	readonly name: string;
-	readonly title: string;
-	readonly trains: string;
-	/** The problem, its quantities marked: "falls at {2.75 in/h|start}". */
-	readonly text: string;
-	/** "2.75 in/h", or "3.6 km in 12.5 min" for one quantity over another. */
-	readonly start: string;
-	/** What the problem tells: "12 jar = 1 crate"; measured unless "exact" stands after it. */
-	readonly facts?: readonly string[];
-	/** A unit, or another kind of answer. */
-	readonly want: string | Want;
-	/** The key: "60 min / 1 h", with "^2" after it for a power; left out where it is no line of factors. */
-	readonly line?: readonly string[];
-	readonly exactStart?: boolean;
-	/** The other end of a range; quantities to add to the start. */
-	readonly until?: string;
-	readonly terms?: readonly string[];
-	readonly difference?: boolean;
-	readonly rounding?: Rounding;
-};
-
-function quantity(text: string): Quantity {
-	const [number = '', ...unit] = text.trim().split(' ');
-	return { number, unit: unit.join(' ') };
-}
-
-function startOf(text: string): Start {
-	const [top = '', bottom] = text.split(' in ');
-	return bottom === undefined ? quantity(top) : { top: quantity(top), bottom: quantity(bottom) };
-}
-
-function factOf(text: string): Fact {
-	const exact = text.endsWith(' exact');
-	const [left = '', right = ''] = text.replace(/ exact$/, '').split(' = ');
-	return { left: quantity(left), right: quantity(right), exact };
-}
-
-function factorOf(text: string): Factor {
-	const [sides = '', power] = text.split(') ^ ');
-	const [top = '', bottom = ''] = sides.replace(/^\(/, '').split(' / ');
-	return { top: quantity(top), bottom: quantity(bottom), ...(power ? { power: Number(power) } : {}) };
-}
+type Row = Posed & Pick<BookExercise, 'name' | 'title' | 'trains'> & { readonly start: string };
 
 /** An exercise of the book from its row, written as a person would write it down. */
-export function asked({
-	text,
-	start,
-	facts = [],
-	want,
-	line,
-	until,
-	terms,
-	rounding = 'figures',
-	...rest
-}: Row): BookExercise {
-	return {
-		...rest,
-		...markedText(text),
-		start: startOf(start),
-		...(until ? { until: quantity(until) } : {}),
-		...(terms ? { terms: terms.map(quantity) } : {}),
-		facts: facts.map(factOf),
-		want: typeof want === 'string' ? { unit: want } : want,
-		rounding,
-		...(line ? { line: line.map(factorOf) } : {}),
-	};
+export function asked({ name, title, trains, ...problem }: Row): BookExercise {
+	return { name, title, trains, ...posed(problem) } as BookExercise;
 }

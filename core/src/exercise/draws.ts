@@ -1,0 +1,48 @@
+import { printWritten } from '../say/say';
+import type { Dice } from './dice';
+
+/** A number drawn for a problem: as the student would type it. */
+export type Draw = (dice: Dice) => string;
+
+/**
+ * A number between two, as fine as the first is written: between('2.00', '9.75') gives hundredths. A whole number
+ * never ends in a zero, which would leave its figures unclear.
+ */
+export function between(from: string, to: string): Draw {
+	const places = (from.split('.')[1] ?? '').length;
+	const [low, high] = [from, to].map((text) => Math.round(Number(text) * 10 ** places)) as [number, number];
+	return (dice) => {
+		for (;;) {
+			const steps = dice.whole(low, high);
+			if (places === 0 && steps % 10 === 0 && high - low > 10) continue;
+			return (steps / 10 ** places).toFixed(places);
+		}
+	};
+}
+
+export function oneOf(...texts: readonly string[]): Draw {
+	return (dice) => dice.pick(texts);
+}
+
+/** A number whose last digit is not 0, where nothing would show that it counts. */
+export function notRound(draw: Draw): Draw {
+	return (dice) => {
+		for (;;) {
+			const number = draw(dice);
+			if (!number.endsWith('0')) return number;
+		}
+	};
+}
+
+/** A drawn number with something written after it: zeros that stay unclear, a point that makes them count, a power of ten. */
+export function followed(draw: Draw, ...by: readonly string[]): Draw {
+	return (dice) => draw(dice) + dice.pick(by);
+}
+
+/** Each drawn number in place of its name in angle brackets, as typed or as print has it. */
+export function filled(text: string, numbers: Readonly<Record<string, string>>, printed: boolean): string {
+	return text.replace(/<(\w+)>/g, (_, name: string) => {
+		const number = numbers[name] ?? '';
+		return printed && /^-|e/.test(number) ? printWritten(number) : number;
+	});
+}
