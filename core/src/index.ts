@@ -13,6 +13,7 @@ export { goalOf, isStated } from './check/judge-line';
 export { writtenFactor } from './check/judge-one-factor';
 export { keyChain } from './check/key';
 export { type Answer, readAnswer } from './check/read-answer';
+export { slipNamed } from './check/slip/slips';
 export * from './check/solution';
 export * from './check/verdict';
 export * from './exchange/line-latex';

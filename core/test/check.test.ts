@@ -235,7 +235,7 @@ describe('the line', () => {
 			[{ top: { number: '', unit: 'mL' }, bottom: { number: '1', unit: 'L' } }, ...steps.slice(1)],
 			0,
 		],
-		['a line that stops early', steps.slice(0, 2), undefined],
+		['a line that stops early', steps.slice(0, 2), 1],
 	])('is wrong with %s, and says where', (_, factors, factor) => {
 		const judged = lineOf(factors);
 		expect(judged?.verdict).toBe('wrong');

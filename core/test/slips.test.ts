@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { type Chain, check, type Exercise, type Factor, printValue, solutionOf, workChain } from '../src';
+import { type Chain, check, type Exercise, type Factor, printValue, slipNamed, solutionOf, workChain } from '../src';
+import { SLIP_CODES } from './slip-codes';
 
 const q = (text: string) => ({ number: text.split(' ')[0] as string, unit: text.split(' ')[1] ?? '' });
 const over = (top: string, bottom: string, more: Partial<Factor> = {}): Factor => ({
@@ -55,6 +56,61 @@ describe('a slip known by the answer alone', () => {
 		expect(codes(of, answer)[0]).toBe(code);
 	});
 
+	it.each<[string, Exercise, string]>([
+		['prefix-sign', exercise('3.45 m', 'cm', [over('1 cm', '10^-2 m')]), '0.0345 cm'],
+		[
+			'bracket-missed',
+			exercise('7.5 mi/h', 'ft/s', [over('5280 ft', '1 mi'), over('1 h', '60 min'), over('1 min', '60 s')]),
+			'39600 ft/s',
+		],
+		['repeated-factor', exercise('2.47 ft', 'cm', [over('12 in', '1 ft'), over('2.54 cm', '1 in')]), '191 cm'],
+		['stopped-early', GUST, '97700 ft/s'],
+		[
+			'wrong-start',
+			exercise('4.8 L', 'min', [over('1000 mL', '1 L'), over('1 min', '72 mL')], {
+				facts: [{ left: q('72 mL'), right: q('1 min') }],
+			}),
+			'14 min',
+		],
+		[
+			'rounded-early',
+			exercise('36.2 in/h', 'mm/min', [over('2.54 cm', '1 in'), over('10 mm', '1 cm'), over('1 h', '60 min')]),
+			'15.1 mm/min',
+		],
+		['decimal-as-parts', exercise('5 in', 'ft', undefined, { terms: [q('7 ft')], rounding: { place: -2 } }), '7.50 ft'],
+		['whole-included', exercise('5 in', 'ft', undefined, { terms: [q('7 ft')], rounding: { place: -2 } }), '0.42 ft'],
+		['digits-from-exact', exercise('18.53 ft', 'in', [over('12 in', '1 ft')]), '220 in'],
+	])('%s is among the first three', (code, of, answer) => {
+		expect(codes(of, answer).slice(0, 3)).toContain(code);
+	});
+
+	it('may have been made on another way than the key goes', () => {
+		// The key goes from feet to centimetres at once; by way of inches, the second block was upside down.
+		const atOnce = exercise('18.5 ft', 'cm', [over('30.48 cm', '1 ft')]);
+		expect(codes(atOnce, '87.4 cm')[0]).toBe('flipped-factor');
+	});
+
+	it('of a range is named as well', () => {
+		const kept = exercise('2.1 degC', 'K', undefined, { until: q('12.9 degC') });
+		expect(codes(kept, '2.1 to 12.9 K')[0]).toBe('offset-missed');
+	});
+
+	it('is ruled out in words where only the digits can be off', () => {
+		const made = check(GUST, '26.2 ft/s');
+		expect(made.ok && [made.value.value.why, made.value.slips]).toEqual([
+			expect.stringContaining('no block is upside down, left out or used twice'),
+			[],
+		]);
+		const far = check(GUST, '43.9 ft/s');
+		expect(far.ok && far.value.value.why).toContain('block by block');
+	});
+
+	it('of a mixed measure is the whole part converted too, or left out', () => {
+		const beam: Exercise = { ...exercise('8.75 ft', ''), want: { mixed: ['ft', 'in'] } };
+		expect(codes(beam, '8 ft 105 in')[0]).toBe('whole-included');
+		expect(codes(beam, '9 in')[0]).toBe('whole-included');
+	});
+
 	it('of a mixed measure is the digits after the point taken for the smaller unit', () => {
 		const beam: Exercise = { ...exercise('8.75 ft', ''), want: { mixed: ['ft', 'in'] } };
 		expect(codes(beam, '8 ft 75 in')[0]).toBe('decimal-as-parts');
@@ -105,6 +161,28 @@ describe('a slip told by the line', () => {
 		expect(made.value.slips[0]).toMatchObject({ code, factor });
 	});
 
+	it.each<[string, Chain, number]>([
+		['swapped-digits', { ...line(feet, minutes, seconds), start: q('15.8 mi/h') }, -1],
+		['swapped-digits', line(over('5820 ft', '1 mi'), minutes, seconds), 0],
+		['skipped-factor', line(feet, minutes), 1],
+		['wrong-start', { ...line(feet, minutes, seconds), start: q('3 mi/h') }, -1],
+		['unequal-factor', line(over('7 ft', '3 mi'), minutes, seconds), 0],
+	])('%s points at where it happened', (code, chain, factor) => {
+		const made = check(GUST, '1.00 ft/s', chain);
+		expect(made.ok && made.value.slips[0]).toMatchObject({ code, factor });
+		expect(made.ok && made.value.line.factor).toBe(factor);
+	});
+
+	it('comes with another: both blocks are named', () => {
+		const twice = check(GUST, '1.00 ft/s', line(over('1 mi', '5280 ft'), minutes, over('60 s', '1 min')));
+		expect(twice.ok && twice.value.slips.slice(0, 1)).toMatchObject([{ code: 'flipped-factor', factor: 0 }]);
+		const mixed = check(GUST, '1.00 ft/s', line(over('1 mi', '5280 ft'), over('1 h', '100 min'), seconds));
+		expect(mixed.ok && mixed.value.slips.slice(0, 2)).toMatchObject([
+			{ code: 'wrong-number', factor: 1 },
+			{ code: 'flipped-factor', factor: 0 },
+		]);
+	});
+
 	it('of a prefix is the power of ten on the wrong side', () => {
 		const of = exercise('3.45 m', 'cm', [over('1 cm', '10^-2 m')]);
 		const chain: Chain = { start: q('3.45 m'), factors: [over('10^-2 cm', '1 m')], want: 'cm' };
@@ -117,7 +195,16 @@ describe('a slip told by the line', () => {
 });
 
 describe('a right answer', () => {
-	it('is never accused', () => {
+	/** The same number in the writings one meets. */
+	function writings(text: string, scientific: string | null): readonly string[] {
+		const plain = text.replace(/ × 10.*/, '');
+		const [mantissa = '', power = ''] = (scientific ?? '').split('e');
+		const powers = ['e', 'E', ' x 10^', ' × 10^', '*10^'].map((sign) => `${mantissa}${sign}${power}`);
+		return [text, ...(scientific ? powers : []), ...(plain === text ? [` ${text} `, text.replace('−', '-')] : [])];
+	}
+
+	it('is never accused, in any writing', () => {
+		let asked = 0;
 		fc.assert(
 			fc.property(
 				fc.integer({ min: 1000, max: 99_999 }),
@@ -132,10 +219,24 @@ describe('a right answer', () => {
 					if (!value) throw new Error('this has a value');
 					const figures = worked.value.significant ?? 3;
 					const { text, scientific } = printValue(value.value, value.pi, figures);
-					for (const written of [text, scientific]) expect(codes(of, `${written} ${unit}`)).toEqual([]);
+					for (const written of writings(text, scientific)) {
+						asked += 1;
+						expect([written, codes(of, `${written} ${unit}`)]).toEqual([written, []]);
+					}
 				},
 			),
-			{ numRuns: 2000 },
+			{ numRuns: 9000 },
 		);
+		expect(asked).toBeGreaterThan(50_000);
+	});
+});
+
+describe('the slips', () => {
+	it('of the brief all have a name and a nudge', () => {
+		for (const code of SLIP_CODES) {
+			const { title = '', nudge = '' } = slipNamed(code) ?? {};
+			expect([code, title.length > 3, nudge.length > 20]).toEqual([code, true, true]);
+		}
+		expect(slipNamed('bad-luck')).toBeUndefined();
 	});
 });

@@ -9,6 +9,7 @@ import * as math from 'mathjs';
 import { ask } from '../../cli/src/ask';
 import { casesIn, fuzzInputs } from '../../cli/test/fuzz-inputs';
 import { type Chain, convert, readChain, route, workChain, workRead } from '../../core/src';
+import { fresh, SKILLS } from '../../core/src/practice';
 import { UNIT_ROWS } from '../../core/src/unit/table';
 import { median, microseconds, percentile, table } from './measure';
 import { namingSlips } from './slips';
@@ -205,20 +206,45 @@ function scriptSize(): Row {
 	return row('script of the core, gzipped', size, { most: 60 }, 'KB');
 }
 
-/** The right slip among those named, on lines of our own making; and how long a search takes. */
+/** The right slip among those named, by code, on lines of our own making; and how long a check takes with the search. */
 function slips(): readonly Row[] {
-	const { singles, pairs, first, three, both, medianMs, slowMs } = namingSlips();
+	const { byCode, singles, pairs, first, three, withLine, both, medianMs, slowMs } = namingSlips();
+	const percent = (share: number) => `${share.toFixed(0)} %`;
+	process.stdout.write(
+		table('Slips laid on lines of our own, by code', [
+			['', 'laid', 'first', 'of three', 'first, with the line', 'with its place'],
+			...byCode.map((one) => [
+				one.code,
+				`${one.count}`,
+				...[one.first, one.three, one.withLine, one.pointed].map(percent),
+			]),
+		]),
+	);
 	return [
 		row(`one slip laid on ${singles} lines: named first`, first, { least: 70 }, '%'),
 		row('one slip: among the first three', three, { least: 92 }, '%'),
+		row('one slip with its line: named first', withLine, { least: 70 }, '%'),
 		row(`two slips laid on ${pairs} lines: both among the five named`, both, { least: 50 }, '%'),
 		row('naming, median', medianMs, { most: 50 }, 'ms'),
 		row('naming, 99th percentile', slowMs, { most: 100 }, 'ms'),
 	];
 }
 
+/** Sets of ten from every skill and level, until there are a thousand exercises. */
+function freshExercises(): Row {
+	const sets = SKILLS.flatMap(({ skill }) => [1, 2, 3].map((level) => ({ skill, level })));
+	const make = (seed: number) => {
+		for (let i = 0; i < 100; i++)
+			fresh({ ...(sets[i % sets.length] as (typeof sets)[number]), seed: `${seed} ${i}`, count: 10 });
+	};
+	make(0);
+	const began = performance.now();
+	make(1);
+	return row('1 000 fresh exercises', performance.now() - began, { most: 1000 }, 'ms');
+}
+
 function main(): void {
-	const all = [...calls(), routes(), ...slips(), ...commandLine(), fuzz(), scriptSize()];
+	const all = [...calls(), routes(), ...slips(), freshExercises(), ...commandLine(), fuzz(), scriptSize()];
 	process.stdout.write(
 		table('\nFigures against their bars', [
 			['', 'measured', 'bar', ''],

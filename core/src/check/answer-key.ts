@@ -6,7 +6,7 @@ import { withPi } from '../numeral/pi';
 import { rationalText } from '../numeral/rational';
 import { goalOf } from './judge-line';
 import { keyOf } from './key';
-import { worthOf } from './slip/suspect';
+import { worthOf } from './slip/scene';
 import { solutionOf } from './solution';
 
 /** The key of an exercise: its exact value, and a whole answer, unit included, that the check finds right. */

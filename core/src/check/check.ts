@@ -11,7 +11,7 @@ import { judgeRange } from './judge-range';
 import { judgeWrongBlock } from './judge-wrong-block';
 import { readAnswer } from './read-answer';
 import { LAID } from './slip/laid-slips';
-import { type Judged, SLIPS_LIMIT, type Slip, type Verdict, type VerdictLine } from './verdict';
+import { eachOnce, type Judged, SLIPS_LIMIT, type Slip, type Verdict, type VerdictLine } from './verdict';
 
 type Asking<K extends string> = Exercise & { readonly want: Extract<Want, Readonly<Record<K, unknown>>> };
 
@@ -34,23 +34,23 @@ const JUDGES: Readonly<Record<string, (exercise: never, answer: string) => Outco
  * What the line shows comes before what the number looks like, each slip once; where the line is right, no block was
  * laid wrongly, and what was keyed or copied wrongly comes first.
  */
-function ranked(line: VerdictLine, found: readonly Slip[]): readonly Slip[] {
-	if (line.verdict === 'right') return [...found].sort((a, b) => Number(LAID.has(a.code)) - Number(LAID.has(b.code)));
-	const shown = slipsOfLine(line);
-	return [...shown, ...found.filter(({ code }) => !shown.some((slip) => slip.code === code))];
+function slipsOf(line: VerdictLine, { slips, search }: Judged, chain: Chain | undefined): readonly Slip[] {
+	const right = line.verdict === 'right' && chain;
+	const found = [...(search?.(right ? chain : null) ?? []), ...slips];
+	if (right) return [...found].sort((a, b) => Number(LAID.has(a.code)) - Number(LAID.has(b.code)));
+	return [...(line.slips ?? []), ...found];
 }
 
-/** The slip a line shows by itself, where it does. */
-function slipsOfLine({ slip, factor, why }: VerdictLine): readonly Slip[] {
-	return slip === undefined ? [] : [{ code: slip, ...(factor === undefined ? {} : { factor }), why }];
-}
+/** Four lines judged, and how the slips are looked for, which takes longer. */
+export type Judging = { readonly verdict: Verdict; readonly name: () => readonly Slip[] };
 
 /**
- * Holds an answer, and the line it was worked by where there is one, against an exercise.
- * @returns four judged lines, or a fault: of the answer as typed (`in` is "answer"), of the line
- *   (`chain.…`), or of the exercise itself.
+ * Judges an answer, and the line it was worked by where there is one, without yet looking for the slips that would
+ * have given it.
+ * @returns four judged lines with the slips they show by themselves, or a fault: of the answer as typed (`in` is
+ *   "answer"), of the line (`chain.…`), or of the exercise itself.
  */
-export function check(exercise: Exercise, answer: string, chain?: Chain): Outcome<Verdict> {
+export function judge(exercise: Exercise, answer: string, chain?: Chain): Outcome<Judging> {
 	const kind = Object.keys(JUDGES).find((field) => field in exercise.want);
 	if (kind === undefined) return bad('shape', 'This exercise does not say what is wanted.');
 	const judged = (JUDGES[kind] as (exercise: Exercise, answer: string) => Outcome<Judged>)(exercise, answer);
@@ -61,8 +61,18 @@ export function check(exercise: Exercise, answer: string, chain?: Chain): Outcom
 	if (!line.ok) return line;
 	const lines = { line: line.value, ...judged.value.lines };
 	const right = Object.values(lines).every(({ verdict }) => verdict === 'right' || verdict === 'not-asked');
-	const slips = right ? [] : ranked(line.value, judged.value.slips).slice(0, SLIPS_LIMIT);
-	return good({ ...lines, right, slips, first: slips[0]?.code ?? null });
+	const name = () => (right ? [] : eachOnce(slipsOf(line.value, judged.value, chain)).slice(0, SLIPS_LIMIT));
+	const { search: _, ...shown } = judged.value;
+	const slips = right ? [] : eachOnce(slipsOf(line.value, shown, chain)).slice(0, SLIPS_LIMIT);
+	return good({ verdict: { ...lines, right, slips, first: slips[0]?.code ?? null }, name });
+}
+
+/** The whole check: an answer judged, and the slips named that would have given it (contract, "check"). */
+export function check(exercise: Exercise, answer: string, chain?: Chain): Outcome<Verdict> {
+	const judged = judge(exercise, answer, chain);
+	if (!judged.ok) return judged;
+	const slips = judged.value.name();
+	return good({ ...judged.value.verdict, slips, first: slips[0]?.code ?? null });
 }
 
 /**

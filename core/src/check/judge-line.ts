@@ -7,9 +7,11 @@ import type { Outcome } from '../numeral/fault';
 import { within } from '../numeral/fault';
 import type { Quantity } from '../quantity/quantity';
 import { type ReadQuantity, readQuantity } from '../quantity/quantity';
-import { ratioOfUnits, sameSize } from '../unit/like-units';
+import { likeUnits, ratioOfUnits, sameSize } from '../unit/like-units';
+import { symbolOfPart } from '../unit/print-unit';
 import { judgeShifts } from './judge-shifts';
-import { slipOfOpenLine, slipOfUnequal } from './slip/laid-slips';
+import { slipOfUnequal, slipsOfOpenLine } from './slip/laid-slips';
+import { isSwapOf } from './slip/swapped-digits';
 import type { VerdictLine } from './verdict';
 
 /** Whether two read quantities are the same amount, however written. */
@@ -60,51 +62,74 @@ export function judgeLine(chain: Chain, exercise: Exercise): Outcome<VerdictLine
 	return { ok: true, value: verdictOf(chain, worked.value, exercise) };
 }
 
-function verdictOf(chain: Chain, worked: WorkedChain, exercise: Exercise): VerdictLine {
-	if (!startsRight(chain, exercise))
-		return {
-			verdict: 'wrong',
-			factor: -1,
-			slip: 'wrong-start',
-			why: 'The line does not begin with the quantity the problem asks about.',
-		};
-	for (const [i, factor] of worked.factors.entries()) {
+/** What is wrong with the blocks of a line by themselves, each with its place. */
+function wrongBlocks(worked: WorkedChain, exercise: Exercise): readonly VerdictLine[] {
+	return worked.factors.flatMap((factor, i): VerdictLine[] => {
 		const block = `Block ${i + 1}`;
 		const read = worked.read.factors[i] as ReadFactor;
 		const sides = `${shown(read.top)} and ${shown(read.bottom)}`;
-		if (factor.equal === null) return { verdict: 'wrong', factor: i, why: `${block} has a number missing.` };
+		if (factor.equal === null) return [{ verdict: 'wrong', factor: i, why: `${block} has a number missing.` }];
 		// What the problem states need not be equal: 1.5 mg goes with each 1 kg of dog.
-		const stated = factor.equal !== true && isStated(read, exercise);
-		if (factor.equal === false && !stated)
-			return {
-				verdict: 'wrong',
-				factor: i,
-				slip: slipOfUnequal(read),
-				why: `${block}: ${sides} are not equal, so this block changes the value.`,
-			};
-		if (factor.equal === 'stated' && !stated)
-			return {
-				verdict: 'wrong',
-				factor: i,
-				slip: 'unequal-factor',
-				why: `${block}: nothing in the problem says that ${sides} go together.`,
-			};
-	}
-	const shifts = worked.reached ? judgeShifts(chain, worked, exercise) : null;
-	if (shifts) return shifts;
-	if (worked.reached) return { verdict: 'right', why: 'Every block holds, and the line ends at what is wanted.' };
-	const want = worked.read.want;
+		if (factor.equal === true || isStated(read, exercise)) return [];
+		const why =
+			factor.equal === false
+				? `${block}: ${sides} are not equal, so this block changes the value.`
+				: `${block}: nothing in the problem says that ${sides} go together.`;
+		const code = factor.equal === false ? slipOfUnequal(read) : 'unequal-factor';
+		return [{ verdict: 'wrong', factor: i, why, slips: [{ code, factor: i, why }] }];
+	});
+}
+
+/** What is wrong with where a line ends: blocks laid the wrong way, or a step that is missing. */
+function wrongEnd(chain: Chain, worked: WorkedChain): VerdictLine {
+	const { want } = worked.read;
+	const ends = `The line ends at ${worked.unit.text || 'a plain number'}`;
 	if (want && sameSize(worked.unit, want))
-		return {
-			verdict: 'wrong',
-			why: `The line ends at ${worked.unit.text}, which is of another substance than ${want.text}.`,
-		};
-	const laid = slipOfOpenLine({ ...chain, ...(want ? { want: want.text } : {}) });
-	return {
-		verdict: 'wrong',
-		...(laid ? { slip: laid.code, factor: laid.factor } : {}),
-		why: `The line ends at ${worked.unit.text || 'a plain number'}; ${want?.text ?? 'something else'} is wanted.${laid ? ` Look at block ${laid.factor + 1}.` : ''}`,
-	};
+		return { verdict: 'wrong', why: `${ends}, which is of another substance than ${want.text}.` };
+	const laid = slipsOfOpenLine({ ...chain, ...(want ? { want: want.text } : {}) });
+	const wanted = `${ends}; ${want?.text ?? 'something else'} is wanted.`;
+	const [first] = laid;
+	if (first) {
+		const slips = laid.map((one) => ({ ...one, why: `${wanted} Look at block ${one.factor + 1}.` }));
+		return { verdict: 'wrong', factor: first.factor, why: `${wanted} Look at block ${first.factor + 1}.`, slips };
+	}
+	if (!want || !likeUnits(worked.unit, want)) return { verdict: 'wrong', why: wanted };
+	const wantedBases = new Set(want.parts.map((part) => symbolOfPart(part)));
+	const left = worked.pieces.find(({ pair, base }) => pair === null && !wantedBases.has(base));
+	const why = `${wanted} A step is missing${left ? `: ${left.base} still stands` : ''}.`;
+	const place = left ? { factor: left.block } : {};
+	return { verdict: 'wrong', why, ...place, slips: [{ code: 'skipped-factor', ...place, why }] };
+}
+
+/** The first of what is wrong, with the slips of all of it. */
+function joined(all: readonly VerdictLine[]): VerdictLine | null {
+	const [first] = all;
+	if (!first) return null;
+	const slips = all.flatMap((line) => line.slips ?? []);
+	return { ...first, ...(slips.length ? { slips } : {}) };
+}
+
+/** What is wrong with how a line begins: another quantity, or the right one with two digits exchanged. */
+function wrongStart(chain: Chain, exercise: Exercise): readonly VerdictLine[] {
+	if (!exercise.start || startsRight(chain, exercise)) return [];
+	const [mine, asked] = [sidesOfStart(chain.start), sidesOfStart(exercise.start)];
+	const copied = mine.top.unit === asked.top.unit && isSwapOf(mine.top.number, asked.top.number);
+	const code = copied ? 'swapped-digits' : 'wrong-start';
+	const why = copied
+		? 'In the start two digits have changed places. Compare it with the problem, digit by digit.'
+		: 'The line does not begin with the quantity the problem asks about.';
+	return [{ verdict: 'wrong', factor: -1, why, slips: [{ code, factor: -1, why }] }];
+}
+
+function verdictOf(chain: Chain, worked: WorkedChain, exercise: Exercise): VerdictLine {
+	const start = wrongStart(chain, exercise);
+	const blocks = [...start, ...wrongBlocks(worked, exercise)];
+	const shifts = worked.reached && !blocks.length ? judgeShifts(chain, worked, exercise) : null;
+	if (shifts) return shifts;
+	const end = worked.reached || start.length ? [] : [wrongEnd(chain, worked)];
+	// Where a block is not equal, how the line ends matters only for blocks laid the wrong way.
+	const all = blocks.length ? [...blocks, ...end.filter(({ factor }) => factor !== undefined)] : end;
+	return joined(all) ?? { verdict: 'right', why: 'Every block holds, and the line ends at what is wanted.' };
 }
 
 function shown({ number, unit }: ReadQuantity): string {

@@ -2,7 +2,7 @@ import type { Exercise } from '../exercise/exercise';
 import { partsOf } from '../mixed/mixed';
 import { type Outcome, type Span, within } from '../numeral/fault';
 import { withPi } from '../numeral/pi';
-import { ONE, type Rational, rational, tenTo } from '../numeral/rational';
+import { ONE, type Rational, rational } from '../numeral/rational';
 import type { RoundingTarget } from '../numeral/round';
 import { valueIn } from '../quantity/convert';
 import { likeUnits, ratioOfUnits, sameSize } from '../unit/like-units';
@@ -11,6 +11,7 @@ import type { Unit } from '../unit/unit';
 import { isRightValue } from './judge-value';
 import { type Key, keyOf } from './key';
 import { type Part, readMixedAnswer } from './read-parts';
+import { SLIPS } from './slip/slips';
 import type { Judged, Slip, VerdictLine } from './verdict';
 
 type MixedWant = { readonly mixed: readonly string[] };
@@ -51,11 +52,11 @@ function judged(exercise: Exercise, key: Key, units: readonly Unit[], parts: rea
 				at: all,
 			};
 	const slips: Slip[] = [];
-	if (!right && isDecimalAsParts(exercise, units, parts))
-		slips.push({
-			code: 'decimal-as-parts',
-			why: `The digits after the point are tenths and hundredths of ${units[0]?.text ?? 'the unit'}, not ${units[1]?.text ?? 'the smaller one'}.`,
-		});
+	if (!right)
+		for (const { code, showsInParts } of SLIPS) {
+			const why = showsInParts?.({ exercise, units, parts }) ?? null;
+			if (why !== null) slips.push({ code, why });
+		}
 	if (unit.verdict === 'absent') slips.push({ code: 'unit-missing', why: unit.why });
 	if (unit.verdict === 'wrong') slips.push({ code: 'unit-wrong', why: unit.why });
 	return { lines: { value, figures, unit }, slips };
@@ -101,19 +102,6 @@ function isRight(exercise: Exercise, key: Key, units: readonly Unit[], parts: re
 		form,
 	};
 	return isRightValue(number, { value: truth, pi: 0 }, key);
-}
-
-/** Whether the digits after the point were read as the smaller unit: 8 ft 75 in, or 8 ft 7.5 in, for 8.75 ft. */
-function isDecimalAsParts({ start }: Exercise, units: readonly Unit[], parts: readonly Part[]): boolean {
-	const [large, small] = parts;
-	const match = start && !('top' in start) ? /^([-−]?\d+)\.(\d+)$/.exec(start.number.trim()) : null;
-	if (!match || !large?.number || !small?.number || units.length < 2) return false;
-	const [, whole = '', digits = ''] = match;
-	if (large.number.text.trim() !== whole) return false;
-	const size = small.number.value.abs();
-	const read = rational(BigInt(digits));
-	// Any place of the point among those digits is the same slip.
-	return Array.from({ length: digits.length }, (_, k) => read.mul(tenTo(-k))).some((one) => one.equals(size));
 }
 
 function sum(parts: readonly Rational[], units: readonly Unit[]): Rational {

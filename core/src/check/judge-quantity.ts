@@ -8,12 +8,14 @@ import { nearUnits } from '../unit/find-unit';
 import { labelsClash, likeUnits, sameSize } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
 import type { Unit } from '../unit/unit';
-import { figuresText, judgeFigures } from './judge-figures';
+import { judgeFigures } from './judge-figures';
 import { isRightValue } from './judge-value';
 import { type Key, keyOf } from './key';
 import { type Answer, readAnswer } from './read-answer';
 import { keysWithRoundedFacts } from './rounded-facts';
-import { findSlips } from './slip/find-slips';
+import { findSlips, ruledOut } from './slip/find-slips';
+import type { Seen } from './slip/slip-kind';
+import { SLIPS } from './slip/slips';
 import type { AnswerLines, Judged, Slip, VerdictLine } from './verdict';
 
 /** Judges an answer that is one quantity. */
@@ -28,7 +30,11 @@ export function judgeQuantity(exercise: UnitExercise, text: string): Outcome<Jud
 /** Judges an answer that has been read, against a key that has been worked. */
 export function judgeRead(exercise: UnitExercise, key: Key, answer: Answer, text: string): Judged {
 	const lines = linesOf(answer, exercise, key, text);
-	return { lines, slips: [...searchedSlips(lines, answer, exercise, key), ...plainSlips(lines, answer, key)] };
+	const slips = shownSlips({ lines, answer, key });
+	const { number, unit } = answer;
+	// What a slip made of a number is told by the number in the wanted unit, or in none.
+	if (lines.value.verdict !== 'wrong' || !number || (unit && !sameSize(unit, key.unit))) return { lines, slips };
+	return { lines, slips, search: (own) => findSlips(exercise, key, number, own) };
 }
 
 function linesOf(answer: Answer, exercise: UnitExercise, key: Key, text: string): AnswerLines {
@@ -45,7 +51,7 @@ function linesOf(answer: Answer, exercise: UnitExercise, key: Key, text: string)
 		? { verdict: 'right', why: 'The value is right as far as it is written.' }
 		: {
 				verdict: 'wrong',
-				why: `This problem does not come to ${answer.number.text}${answer.unit ? ` ${answer.unit.text}` : ''}. Look at the line again, block by block.`,
+				why: `This problem does not come to ${answer.number.text}${answer.unit ? ` ${answer.unit.text}` : ''}. ${ruledOut(exercise, key, answer.number) ?? 'Look at the line again, block by block.'}`,
 				at: [0, answer.unitAt[0]],
 			};
 	return { value, figures: judgeFigures(answer.number, exercise, key), unit };
@@ -118,30 +124,10 @@ function judgeUnit(answer: Answer, exercise: UnitExercise, key: Key): VerdictLin
 	};
 }
 
-/** The slips that would have given a wrong value, where it stands in the unit that is wanted or in none. */
-function searchedSlips(lines: AnswerLines, answer: Answer, exercise: UnitExercise, key: Key): readonly Slip[] {
-	if (lines.value.verdict !== 'wrong' || !answer.number) return [];
-	if (answer.unit && !sameSize(answer.unit, key.unit)) return [];
-	return findSlips(exercise, key, answer.number);
-}
-
-/** The slips the four lines show by themselves; those that must be searched for are not here. */
-function plainSlips(lines: AnswerLines, answer: Answer, key: Key): Slip[] {
-	const slips: Slip[] = [];
-	const { value, figures, unit } = lines;
-	if (unit.verdict === 'absent' && answer.number) slips.push({ code: 'unit-missing', why: unit.why });
-	if (unit.verdict === 'wrong') {
-		const early = value.verdict === 'right' && answer.unit && likeUnits(answer.unit, key.unit);
-		slips.push({ code: early ? 'stopped-early' : 'unit-wrong', why: unit.why });
-	}
-	if (value.verdict !== 'right') return slips;
-	if (figures.verdict === 'unclear') slips.push({ code: 'zeros-unclear', why: figures.why });
-	const count = answer.number?.significant ?? null;
-	if (figures.verdict === 'wrong' && key.asked?.kind === 'count' && count !== null) {
-		if (count > key.asked.to)
-			slips.push({ code: 'digits-many', why: `${figuresText(count)} claim more than the inputs can give.` });
-		if (count < key.asked.from)
-			slips.push({ code: 'digits-few', why: `${figuresText(count)} throw away some that count.` });
-	}
-	return slips;
+/** The slips the four lines show by themselves. */
+function shownSlips(seen: Seen): readonly Slip[] {
+	return SLIPS.flatMap(({ code, shows }) => {
+		const why = shows?.(seen) ?? null;
+		return why === null ? [] : [{ code, why }];
+	});
 }

@@ -5,7 +5,7 @@ import type { Quantity } from '../quantity/quantity';
 import { judgeRead } from './judge-quantity';
 import { keyOf } from './key';
 import { type Part, readRangeAnswer } from './read-parts';
-import type { AnswerLines, Judged, Judgement, VerdictLine } from './verdict';
+import { type AnswerLines, eachOnce, type Judged, type Judgement, type VerdictLine } from './verdict';
 
 /** The worse of two judgements of the same line comes first in this list. */
 const WORST: readonly Judgement[] = ['absent', 'wrong', 'unclear', 'right', 'not-asked'];
@@ -43,9 +43,6 @@ export function judgeRange(exercise: UnitExercise & { readonly until: Quantity }
 		figures: worse(lowJudged.lines.figures, highJudged.lines.figures),
 		unit: worse(lowJudged.lines.unit, highJudged.lines.unit),
 	};
-	const codes = new Set(lowJudged.slips.map(({ code }) => code));
-	return {
-		ok: true,
-		value: { lines, slips: [...lowJudged.slips, ...highJudged.slips.filter(({ code }) => !codes.has(code))] },
-	};
+	const search = () => eachOnce([...(lowJudged.search?.(null) ?? []), ...(highJudged.search?.(null) ?? [])]);
+	return { ok: true, value: { lines, slips: eachOnce([...lowJudged.slips, ...highJudged.slips]), search } };
 }

@@ -9,7 +9,12 @@ import { keyOf } from './key';
 import type { VerdictLine } from './verdict';
 
 function wrong(why: string, factor?: number, slip?: string): VerdictLine {
-	return { verdict: 'wrong', why, ...(factor === undefined ? {} : { factor }), ...(slip ? { slip } : {}) };
+	return {
+		verdict: 'wrong',
+		why,
+		...(factor === undefined ? {} : { factor }),
+		...(slip ? { slips: [{ code: slip, ...(factor === undefined ? {} : { factor }), why }] } : {}),
+	};
 }
 
 /** What a line comes to, exactly; null where it cannot be worked. */

@@ -1,3 +1,4 @@
+import type { Chain } from '../chain/chain';
 import type { Span } from '../numeral/fault';
 
 export type Judgement = 'right' | 'wrong' | 'unclear' | 'absent' | 'not-asked';
@@ -8,12 +9,17 @@ export type VerdictLine = {
 	readonly why: string;
 	readonly at?: Span;
 	readonly factor?: number;
-	/** The slip it shows by itself, by its code. */
-	readonly slip?: string;
+	/** The slips it shows by itself. */
+	readonly slips?: readonly Slip[];
 };
 
 /** A recognised mistake, by the codes of the brief. */
 export type Slip = { readonly code: string; readonly factor?: number; readonly why: string };
+
+/** Slips each once, where they come first. */
+export function eachOnce(slips: readonly Slip[]): readonly Slip[] {
+	return slips.filter(({ code }, i) => slips.findIndex((slip) => slip.code === code) === i);
+}
 
 /** The whole check: four lines, whether all that is asked is right, and the slips seen, likely first. */
 export type Verdict = {
@@ -30,7 +36,15 @@ export type Verdict = {
 export type AnswerLines = Pick<Verdict, 'value' | 'figures' | 'unit'>;
 
 /** An answer judged by itself: its lines, and the slips they show. */
-export type Judged = { readonly lines: AnswerLines; readonly slips: readonly Slip[] };
+export type Judged = {
+	readonly lines: AnswerLines;
+	readonly slips: readonly Slip[];
+	/**
+	 * Looks for the slips that would have given a wrong value; left out where there is nothing to look for.
+	 * @param own a line that is right but for its number.
+	 */
+	readonly search?: (own: Chain | null) => readonly Slip[];
+};
 
 /** The most slips that are named at once. */
 export const SLIPS_LIMIT = 5;

@@ -1,3 +1,4 @@
+import type { Chain } from '../../chain/chain';
 import { workChain } from '../../chain/work-chain';
 import type { UnitExercise } from '../../exercise/exercise';
 import type { Numeral } from '../../numeral/numeral';
@@ -6,14 +7,10 @@ import type { Rational } from '../../numeral/rational';
 import { isRoundingOf } from '../../numeral/round';
 import type { Key } from '../key';
 import type { Slip } from '../verdict';
-import { LINE_SLIPS } from './line-slips';
-import { LATE_SLIPS, NUMBER_SLIPS } from './number-slips';
+import { otherLines } from './other-lines';
 import { pairSlips } from './pair-slips';
-import type { Scene, SlipKind } from './suspect';
-import { TEMPERATURE_SLIPS } from './temperature-slips';
-
-/** All slips that are searched for, likely first. To add one is to add one row. */
-const SLIPS: readonly SlipKind[] = [...TEMPERATURE_SLIPS, ...NUMBER_SLIPS, ...LINE_SLIPS, ...LATE_SLIPS];
+import type { Scene, SlipKind } from './slip-kind';
+import { SLIPS } from './slips';
 
 /** The least figures an answer must show before a fit is more than a coincidence. */
 const ENOUGH_FIGURES = 2;
@@ -22,7 +19,7 @@ const ENOUGH_FIGURES = 2;
 const ROUNDED = 0.06;
 
 /** Whether a number is a value as far as it is written; with one figure only if it is that value exactly. */
-function fits({ value, significant, atMost }: Numeral, suspect: Rational): boolean {
+export function fits({ value, significant, atMost }: Numeral, suspect: Rational): boolean {
 	const ratio = suspect.nearly() / value.nearly();
 	if (Number.isFinite(ratio) && ratio !== 0 && Math.abs(ratio - 1) > ROUNDED) return false;
 	if (value.equals(suspect)) return true;
@@ -32,26 +29,72 @@ function fits({ value, significant, atMost }: Numeral, suspect: Rational): boole
 	return false;
 }
 
-/**
- * The slips that would have given this answer, from what each makes of the key: likely first, each once; two
- * together where no single one does. To be asked only of a value that is wrong.
- * @param answer the number as written, in the wanted unit.
- */
-export function findSlips(exercise: UnitExercise, key: Key, answer: Numeral): readonly Slip[] {
-	const worked = key.chain ? workChain(key.chain) : null;
-	const scene: Scene = {
+function sceneOf(exercise: UnitExercise, key: Key, answer: Numeral, chain: Chain | null): Scene {
+	const worked = chain ? workChain(chain) : null;
+	return {
 		exercise,
 		key,
 		truth: withPi(key.value, key.pi),
 		answer,
-		chain: key.chain,
+		chain,
 		factors: worked?.ok ? worked.value.read.factors : [],
 	};
-	const singles = SLIPS.flatMap(({ code, suspects }): Slip[] => {
-		const found = suspects(scene).find(({ value }) => fits(answer, value));
+}
+
+const MIXING: readonly SlipKind[] = SLIPS.filter(({ mixes }) => mixes);
+
+function singlesIn(scene: Scene, kinds: readonly SlipKind[], placed: boolean): readonly Slip[] {
+	return kinds.flatMap(({ code, suspects }): Slip[] => {
+		const found = suspects?.(scene).find(({ value }) => fits(scene.answer, value));
 		if (!found) return [];
 		const { factor, why } = found;
-		return [{ code, ...(factor === undefined ? {} : { factor }), why }];
+		return [{ code, ...(factor === undefined || !placed ? {} : { factor }), why }];
 	});
-	return singles.length ? singles : pairSlips(scene, LINE_SLIPS, (value) => fits(answer, value));
+}
+
+/**
+ * The slips that would have given this answer, likely first, each once: from what each makes of the key's line; else
+ * of other short lines that are true; else two together. To be asked only of a value that is wrong.
+ * @param answer the number as written, in the wanted unit.
+ * @param own the student's own line, where that is right and only its number is not: then it is looked at instead.
+ */
+export function findSlips(
+	exercise: UnitExercise,
+	key: Key,
+	answer: Numeral,
+	own: Chain | null = null,
+): readonly Slip[] {
+	const scene = sceneOf(exercise, key, answer, own ?? key.chain);
+	const singles = singlesIn(scene, SLIPS, true);
+	if (singles.length) return singles;
+	const elsewhere = new Map<string, Slip>();
+	for (const factors of otherLines(scene.factors))
+		for (const slip of singlesIn({ ...scene, factors }, MIXING, false))
+			if (!elsewhere.has(slip.code)) elsewhere.set(slip.code, slip);
+	if (elsewhere.size) return inOrder([...elsewhere.values()]);
+	return pairSlips(scene, MIXING, (value) => fits(answer, value));
+}
+
+function inOrder(slips: readonly Slip[]): readonly Slip[] {
+	const order = (code: string) => SLIPS.findIndex((slip) => slip.code === code);
+	return [...slips].sort((a, b) => order(a.code) - order(b.code));
+}
+
+/** How near a wrong value must lie for its size to be right. */
+const NEAR = 0.12;
+/** How far off a block laid wrongly must take the value to be ruled out by that. */
+const FAR = 0.3;
+
+/**
+ * What a wrong value rules out where no slip is named: with the size right, no block is upside down, left out or used
+ * twice. Null where it rules out nothing.
+ */
+export function ruledOut(exercise: UnitExercise, key: Key, answer: Numeral): string | null {
+	const scene = sceneOf(exercise, key, answer, key.chain);
+	const off = (value: Rational) => Math.abs(value.nearly() / scene.truth.nearly() - 1);
+	if (scene.truth.sign === 0 || !scene.factors.length || !(off(answer.value) < NEAR)) return null;
+	const blocks = SLIPS.filter(({ mends, code }) => mends || code === 'skipped-factor');
+	const all = blocks.flatMap(({ suspects }) => suspects?.(scene) ?? []);
+	if (!all.length || all.some(({ value }) => off(value) < FAR)) return null;
+	return 'The size is about right, so no block is upside down, left out or used twice. Look at the digits: those copied, and those rounded.';
 }

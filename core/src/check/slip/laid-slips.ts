@@ -1,42 +1,37 @@
-import { type Chain, type Factor, turnedFactor } from '../../chain/chain';
+import type { Chain, Factor } from '../../chain/chain';
 import type { ReadFactor } from '../../chain/read-chain';
 import { workChain } from '../../chain/work-chain';
-import { isPowerOfTen } from '../../numeral/rational';
+import { powerMissed } from './power-missed';
+import { prefixSign } from './prefix-sign';
+import type { SlipKind } from './slip-kind';
+import { SLIPS } from './slips';
+import { swappedDigits } from './swapped-digits';
+import { unequalFactor } from './unequal-factor';
+import { wrongNumber } from './wrong-number';
+
+/** A slip with how a block is laid, and the block. */
+export type Laid = { readonly code: string; readonly factor: number };
 
 /** Slips with how a block is laid: where a line is right they have not happened, whatever the answer looks like. */
-export const LAID = new Set([
-	'flipped-factor',
-	'skipped-factor',
-	'repeated-factor',
-	'power-missed',
+export const LAID: ReadonlySet<string> = new Set([
+	...SLIPS.filter(({ mends }) => mends).map(({ code }) => code),
 	'prefix-sign',
 	'wrong-number',
+	'unequal-factor',
+	'skipped-factor',
+	'stopped-early',
+	'wrong-start',
 ]);
 
-function isEqual(factor: Factor): boolean {
-	const worked = workChain({ start: { number: '1', unit: '' }, factors: [factor] });
-	return worked.ok && worked.value.factors[0]?.equal === true;
-}
+/** What makes a block's sides unequal, the most telling first. */
+const UNEQUAL: readonly SlipKind[] = [powerMissed, prefixSign, swappedDigits, wrongNumber, unequalFactor];
 
 /** What is wrong with a block whose sides are not equal, by its code. */
-export function slipOfUnequal({ written, top, bottom }: ReadFactor): string {
-	const exchanged: Factor = {
-		...written,
-		top: { ...written.top, number: written.bottom.number },
-		bottom: { ...written.bottom, number: written.top.number },
-	};
-	const tens = [top, bottom].every(({ number }) => number !== null && isPowerOfTen(number.value.abs()));
-	if (isEqual(exchanged)) return tens ? 'prefix-sign' : 'wrong-number';
-	// 1 m² = 100 cm² has the number of the plain units, not its square.
-	const plain = (unit: string) => unit.replace(/^(?:square|cubic) |\^?[23²³]$/gu, '');
-	const [above, below] = [plain(written.top.unit), plain(written.bottom.unit)];
-	const raised = above !== written.top.unit && below !== written.bottom.unit;
-	if (raised && isEqual({ top: { ...written.top, unit: above }, bottom: { ...written.bottom, unit: below } }))
-		return 'power-missed';
-	// A fact with another number of its kind: one side is a written 1, as in 1 ft = 16 in.
-	const one = [written.top.number, written.bottom.number].some((number) => number.trim() === '1');
-	return one ? 'wrong-number' : 'unequal-factor';
+export function slipOfUnequal(factor: ReadFactor): string {
+	return (UNEQUAL.find(({ unequal }) => unequal?.(factor)) ?? unequalFactor).code;
 }
+
+type Mended = { readonly code: string; readonly at: number; readonly by: readonly Factor[] };
 
 function closes(chain: Chain, factors: readonly Factor[]): boolean {
 	const worked = workChain({ ...chain, factors });
@@ -44,25 +39,26 @@ function closes(chain: Chain, factors: readonly Factor[]): boolean {
 	return worked.ok && worked.value.unit.text === worked.value.read.want?.text;
 }
 
-/** Which block of a line that does not close is laid wrongly, and how; null where no single block is. */
-export function slipOfOpenLine(chain: Chain): { readonly code: string; readonly factor: number } | null {
+function mended(factors: readonly Factor[], mends: readonly Mended[]): readonly Factor[] {
+	return factors.flatMap((factor, i) => mends.find(({ at }) => at === i)?.by ?? [factor]);
+}
+
+/** The longest line in which two blocks are tried at once. */
+const PAIRS_TO = 8;
+
+/** Which blocks of a line that does not close are laid wrongly, and how: one, else two; none where that does not close it. */
+export function slipsOfOpenLine(chain: Chain): readonly Laid[] {
 	const { factors } = chain;
-	const each = (make: (factor: Factor) => Factor | null) =>
-		factors.findIndex((_, at) =>
-			closes(
-				chain,
-				factors.flatMap((factor, i) => (i === at ? (make(factor) ?? []) : [factor])),
-			),
-		);
-	const ways: readonly (readonly [string, (factor: Factor) => Factor | null])[] = [
-		['flipped-factor', turnedFactor],
-		['power-missed', (factor) => ({ ...factor, power: (factor.power ?? 1) * 2 })],
-		['power-missed', (factor) => ({ ...factor, power: (factor.power ?? 1) * 3 })],
-		['repeated-factor', () => null],
-	];
-	for (const [code, make] of ways) {
-		const factor = each(make);
-		if (factor >= 0) return { code, factor };
-	}
-	return null;
+
+	const all = SLIPS.flatMap(({ code, mends }) =>
+		mends ? factors.flatMap((factor, at) => mends(factor).map((by): Mended => ({ code, at, by }))) : [],
+	);
+	const one = all.find((mend) => closes(chain, mended(factors, [mend])));
+	if (one) return [{ code: one.code, factor: one.at }];
+	if (factors.length > PAIRS_TO) return [];
+	for (const [i, a] of all.entries())
+		for (const b of all.slice(i + 1))
+			if (a.at !== b.at && closes(chain, mended(factors, [a, b])))
+				return [a, b].sort((x, y) => x.at - y.at).map(({ code, at }) => ({ code, factor: at }));
+	return [];
 }

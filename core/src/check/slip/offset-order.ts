@@ -1,0 +1,17 @@
+import { ofReading } from './scales';
+import type { SlipKind } from './slip-kind';
+
+/** Scaled before shifting, or shifted before scaling. */
+export const offsetOrder: SlipKind = {
+	code: 'offset-order',
+	title: 'Shifting and scaling in the wrong order',
+	nudge: 'The shift counts in degrees of one scale: in which degrees are you when you make it?',
+	suspects: ofReading(({ value, ratio, scaled, before, after }) =>
+		ratio.n === ratio.d
+			? []
+			: [scaled.add(before), value.add(after).mul(ratio)].map((one) => ({
+					value: one,
+					why: 'Shifting and scaling are in the wrong order: the shift counts in degrees of one scale only.',
+				})),
+	),
+};

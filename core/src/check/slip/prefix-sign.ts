@@ -1,0 +1,30 @@
+import type { ReadFactor } from '../../chain/read-chain';
+import { isPowerOfTen } from '../../numeral/rational';
+import { printQuantity } from '../../say/say';
+import { eachFactor, exchanged, isEqual } from './scene';
+import type { SlipKind } from './slip-kind';
+
+function isOfTens({ top, bottom }: ReadFactor): boolean {
+	return [top, bottom].every(({ number }) => number !== null && isPowerOfTen(number.value.abs()));
+}
+
+/** The power of ten on the wrong side: 1 m = 10^-2 cm. */
+export const prefixSign: SlipKind = {
+	code: 'prefix-sign',
+	title: 'The power of ten on the wrong side',
+	nudge:
+		'The 1 goes with the prefixed unit, the power of ten with the unit without a prefix. Which of the two is larger?',
+	suspects: (scene) =>
+		eachFactor(scene, (worth, i) => {
+			const factor = scene.factors[i] as ReadFactor;
+			if (!isOfTens(factor)) return null;
+			const { top, bottom } = factor.written;
+			return {
+				value: scene.truth.div(worth.mul(worth)),
+				factor: i,
+				why: `That is what comes with the power of ten on the wrong side. How is it with ${printQuantity(top)} and ${printQuantity(bottom)}?`,
+			};
+		}),
+	mixes: true,
+	unequal: (factor) => isOfTens(factor) && isEqual(exchanged(factor.written)),
+};

@@ -1,0 +1,60 @@
+import { type Rational, rational } from '../../numeral/rational';
+import { round } from '../../numeral/round';
+import { numbersOf, replaced, worthOf } from './scene';
+import type { Scene, SlipKind, Suspect } from './slip-kind';
+
+const WHY = 'The first figures are right and the last are off: round once, at the end.';
+
+/** How far a result that was rounded on the way may lie from the true one. */
+const NEAR = rational(1n).div(rational(20n));
+
+function isNear(value: Rational, truth: Rational): boolean {
+	const off = value.sub(truth).div(truth).abs();
+	return off.sign !== 0 && off.compare(NEAR) <= 0;
+}
+
+/** The running values rounded at each step to so many figures, or to so many decimals. */
+function roundedOnTheWay({ truth, factors }: Scene): readonly Rational[] {
+	const worths = factors.map(worthOf);
+	let product = rational(1n);
+	for (const worth of worths) {
+		if (!worth || worth.sign === 0) return [];
+		product = product.mul(worth);
+	}
+	const steps = [...[2, 3, 4].map((significant) => ({ significant })), ...[0, -1, -2, -3].map((place) => ({ place }))];
+	return steps.flatMap((step) => {
+		let value = truth.div(product);
+		return worths
+			.map((worth, i) => {
+				value = value.mul(worth as Rational);
+				const kept = value;
+				if (i < worths.length - 1) value = round(value, step).value;
+				return kept;
+			})
+			.slice(-1);
+	});
+}
+
+/** A fact taken with fewer figures than it has: 2.5 for 2.54. */
+function roundedFacts(scene: Scene): readonly Rational[] {
+	return numbersOf(scene).flatMap((standing) => {
+		const { significant, value } = standing.number;
+		if (significant === null || significant < 3) return [];
+		return [2, 3]
+			.filter((count) => count < significant)
+			.map((count) => replaced(scene.truth, standing, round(value, { significant: count }).value));
+	});
+}
+
+/** Rounded on the way, so that the last figures are off. */
+export const roundedEarly: SlipKind = {
+	code: 'rounded-early',
+	title: 'Rounded on the way',
+	nudge: 'Keep all digits in the calculator until the end, and round once.',
+	suspects: (scene) => {
+		if (scene.truth.sign === 0 || !scene.factors.length) return [];
+		return [...roundedOnTheWay(scene), ...roundedFacts(scene)]
+			.filter((value) => isNear(value, scene.truth))
+			.map((value): Suspect => ({ value, why: WHY }));
+	},
+};

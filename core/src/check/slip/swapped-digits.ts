@@ -1,0 +1,71 @@
+import type { Numeral } from '../../numeral/numeral';
+import { parseNumeral } from '../../numeral/parse-numeral';
+import type { Rational } from '../../numeral/rational';
+import { round } from '../../numeral/round';
+import { isEqual, numbersOf, replaced } from './scene';
+import type { SlipKind } from './slip-kind';
+
+/** The writings of some digits with two neighbours exchanged, the point staying where it is. */
+function swapsOf(digits: string): readonly string[] {
+	const out: string[] = [];
+	for (let i = 0; i < digits.length - 1; i++) {
+		const j = digits[i + 1] === '.' ? i + 2 : i + 1;
+		const [a, b] = [digits[i], digits[j]];
+		if (a === '.' || b === undefined || a === b) continue;
+		out.push(digits.slice(0, i) + b + digits.slice(i + 1, j) + a + digits.slice(j + 1));
+	}
+	return out;
+}
+
+/** Whether one number is another with two neighbouring digits exchanged. */
+export function isSwapOf(typed: string, right: string): boolean {
+	return swapsOf(right.trim()).includes(typed.trim());
+}
+
+/** The values of a written number with two neighbouring digits exchanged. */
+function swaps({ form, value }: Numeral): readonly Rational[] {
+	if (form.kind !== 'decimal') return [];
+	const { digits } = form;
+	const of = parseNumeral(digits);
+	if (!of.ok || of.value.value.sign === 0) return [];
+	return swapsOf(digits).flatMap((text) => {
+		const swapped = parseNumeral(text);
+		return swapped.ok ? [value.mul(swapped.value.value.div(of.value.value))] : [];
+	});
+}
+
+const WHY = 'Two digits have changed places. Compare the numbers with those of the problem, digit by digit.';
+
+/** Two digits exchanged when copying: of the start, of a fact, or of the answer itself. */
+export const swappedDigits: SlipKind = {
+	code: 'swapped-digits',
+	title: 'Two digits changed places',
+	nudge: 'Put a finger under each number of the problem and read it digit by digit beside yours.',
+	suspects: (scene) => {
+		const { truth, exercise, answer } = scene;
+		const read = exercise.start && !('top' in exercise.start) ? parseNumeral(exercise.start.number) : null;
+		const start = read?.ok && read.value.value.sign !== 0 && !scene.key.unit.offset ? read.value : null;
+		const starts = start
+			? swaps(start).map((by) => ({ value: truth.mul(by.div(start.value)), factor: -1, why: WHY }))
+			: [];
+		const facts = numbersOf(scene).flatMap((standing) =>
+			swaps(standing.number).map((by) => ({
+				value: replaced(truth, standing, by),
+				factor: standing.index,
+				why: WHY,
+			})),
+		);
+		// The answer itself, copied with two digits exchanged, is right once they are exchanged back.
+		const right = answer.significant === null ? null : round(truth, { significant: answer.significant }).value;
+		const copied =
+			right && swaps(answer).some((value) => value.equals(right)) ? [{ value: answer.value, why: WHY }] : [];
+		return [...starts, ...facts, ...copied];
+	},
+	mixes: true,
+	unequal: ({ written }) =>
+		(['top', 'bottom'] as const).some((side) =>
+			swapsOf(written[side].number.trim()).some((number) =>
+				isEqual({ ...written, [side]: { ...written[side], number } }),
+			),
+		),
+};

@@ -1,0 +1,9 @@
+import type { SlipKind } from './slip-kind';
+
+/** No unit. */
+export const unitMissing: SlipKind = {
+	code: 'unit-missing',
+	title: 'The unit is missing',
+	nudge: 'Read off what still stands on the line: that is the unit of the answer.',
+	shows: ({ lines: { unit }, answer }) => (unit.verdict === 'absent' && answer.number ? unit.why : null),
+};
