@@ -18,6 +18,7 @@ await tool(async () => {
 		format: 'cjs',
 		packages: 'external',
 		alias: {
+			'@tidy-sum/core/practice': join(ROOT, 'core', 'src', 'practice.ts'),
 			'@tidy-sum/core': join(ROOT, 'core', 'src', 'index.ts'),
 			'@tidy-sum/schema': join(ROOT, 'schema', 'src', 'index.ts'),
 		},

@@ -6,7 +6,7 @@ await tool(async () => {
 	packages();
 	await commandLine();
 	browser();
-	builtApp();
+	await builtApp();
 	const { ok } = runBin('jest', ['--selectProjects', 'e2e', '--runInBand', '--forceExit', ...process.argv.slice(2)], {
 		env: { JOURNEYS: '1' },
 	});

@@ -4,5 +4,5 @@ import { builtApp, commandLine, packages, tool } from './lib/steps.mjs';
 await tool(async () => {
 	packages();
 	await commandLine();
-	builtApp();
+	await builtApp();
 });

@@ -4,7 +4,7 @@ import { builtApp, commandLine, packages, tool } from './lib/steps.mjs';
 await tool(async () => {
 	packages();
 	await commandLine();
-	builtApp();
+	await builtApp();
 	const { register } = await import('tsx/esm/api');
 	register();
 	await import('../server/src/main.ts');

@@ -31,7 +31,7 @@ await tool(async () => {
 	packages();
 	await commandLine();
 	browser();
-	builtApp();
+	await builtApp();
 	const total = { passed: 0, failed: 0, skipped: 0 };
 	for (const [name, check] of CHECKS) {
 		process.stdout.write(`\n== ${name}\n`);

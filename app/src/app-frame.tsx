@@ -5,6 +5,7 @@ import { useColorScheme, View } from 'react-native';
 import { Provider } from 'react-redux';
 import { openDesk } from './store/open-desk';
 import type { AppStore } from './store/store';
+import { keepOffline } from './sync/keep-offline';
 import { FONTS } from './theme/fonts';
 import { DARK, LIGHT } from './theme/tokens';
 import { PaletteContext } from './theme/use-palette';
@@ -16,6 +17,7 @@ export function AppFrame() {
 	const [store, setStore] = useState<AppStore | null>(null);
 	useEffect(() => {
 		void openDesk().then(setStore);
+		keepOffline();
 	}, []);
 	return (
 		<PaletteContext value={palette}>

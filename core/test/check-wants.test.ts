@@ -1,4 +1,5 @@
-import { type Chain, check, countedWords, type Exercise } from '../src';
+import { type Chain, countedWords, type Exercise } from '../src';
+import { check } from '../src/practice';
 
 const BASE = { prompt: '', facts: [], rounding: 'figures' } as const;
 

@@ -5,7 +5,6 @@ import {
 	type BookExercise,
 	bookExercise,
 	type Chain,
-	check,
 	type Exercise,
 	printValue,
 	readAnswer,
@@ -13,6 +12,7 @@ import {
 } from '../src';
 import { keyOf } from '../src/check/key';
 import { round } from '../src/numeral/round';
+import { check } from '../src/practice';
 
 const SPEED: Exercise = {
 	prompt: '',

@@ -1,5 +1,5 @@
-import { check, parseUnit, solutionOf } from '../src';
-import { answerKey, fresh, type Level, SKILLS } from '../src/practice';
+import { parseUnit, solutionOf } from '../src';
+import { answerKey, check, fresh, type Level, SKILLS } from '../src/practice';
 import { SLIP_CODES } from './slip-codes';
 
 const LEVELS: readonly Level[] = [1, 2, 3];

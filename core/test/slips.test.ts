@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { type Chain, check, type Exercise, type Factor, printValue, slipNamed, solutionOf, workChain } from '../src';
+import { type Chain, type Exercise, type Factor, printValue, solutionOf, workChain } from '../src';
+import { check, slipNamed } from '../src/practice';
 import { SLIP_CODES } from './slip-codes';
 
 const q = (text: string) => ({ number: text.split(' ')[0] as string, unit: text.split(' ')[1] ?? '' });

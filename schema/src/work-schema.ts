@@ -67,12 +67,34 @@ export const stepSchema = z.discriminatedUnion('do', [
 
 export type Step = z.infer<typeof stepSchema>;
 
-/** What is kept of an exercise: the steps done, and how many of them hold (the rest were undone). */
+/** What came of sending an exercise to the check, with the line and the answer as they then were. */
+export const trySchema = z.object({
+	when: z.number().int().min(0),
+	seconds: z.number().int().min(0),
+	right: z.boolean(),
+	slips: z.array(z.string().max(40)).max(5),
+	nudges: z.number().int().min(0),
+	shown: z.boolean(),
+	answer: textSchema,
+	start: startSchema.nullable(),
+	factors: z.array(factorSchema).max(60),
+});
+
+export type KeptTry = z.infer<typeof trySchema>;
+
+/** The most tries at one exercise that are kept. */
+export const TRIES_LIMIT = 100;
+
+/**
+ * What is kept of an exercise: the steps done, how many of them hold (the rest were undone), and the tries, which no
+ * undo takes back.
+ */
 export const workBodySchema = z
 	.object({
 		exercise: exerciseNameSchema,
 		steps: z.array(stepSchema).max(5000),
 		at: z.number().int().min(0),
+		tries: z.array(trySchema).max(TRIES_LIMIT).optional(),
 	})
 	.refine((body) => body.at <= body.steps.length, { message: 'at is past the last step', path: ['at'] });
 

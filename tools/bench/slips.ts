@@ -1,6 +1,5 @@
 import {
 	type Chain,
-	check,
 	type Exercise,
 	type Factor,
 	parseNumeral,
@@ -12,6 +11,7 @@ import {
 } from '../../core/src';
 import { rational, toPower } from '../../core/src/numeral/rational';
 import { round } from '../../core/src/numeral/round';
+import { check } from '../../core/src/practice';
 import { median, percentile } from './measure';
 
 const quantity = (text: string): Quantity => {

@@ -34,8 +34,15 @@ export async function commandLine() {
 }
 
 /** Exports the app for the web when anything it is made of has changed. */
-export function builtApp() {
-	const made = fingerprint(['app', 'core/src', 'schema/src', 'package-lock.json', 'babel.config.cjs']);
+export async function builtApp() {
+	const made = fingerprint([
+		'app',
+		'core/src',
+		'schema/src',
+		'package-lock.json',
+		'babel.config.cjs',
+		'tools/lib/steps.mjs',
+	]);
 	const mark = 'app/dist/.made-from';
 	if (hasMark(mark, made)) return;
 	say('building the app (about a minute)');
@@ -45,7 +52,31 @@ export function builtApp() {
 		env: { CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1' },
 	});
 	if (!ok) throw new SetupFault(`The app could not be built:\n${said}`);
+	await offline();
 	leaveMark(mark, made);
+}
+
+/** Writes the service worker that keeps the whole app on the device, so that it opens without a network. */
+async function offline() {
+	const { generateSW } = await import('workbox-build');
+	const dist = join(ROOT, 'app', 'dist');
+	const { warnings } = await generateSW({
+		globDirectory: dist,
+		globPatterns: ['**/*.{html,js,css,woff2,ttf,svg,png,ico,json}'],
+		globIgnores: ['metadata.json', '_sitemap.html', '+not-found.html'],
+		swDest: join(dist, 'sw.js'),
+		// Names with a hash of what is in them need no other version.
+		dontCacheBustURLsMatching: /_expo\/static|assets\//,
+		maximumFileSizeToCacheInBytes: 8 * 1024 * 1024,
+		navigateFallback: '/index.html',
+		navigateFallbackDenylist: [/^\/api\//],
+		inlineWorkboxRuntime: true,
+		sourcemap: false,
+		skipWaiting: true,
+		clientsClaim: true,
+		mode: 'production',
+	});
+	for (const warning of warnings) say(warning);
 }
 
 /** Brings Debian's Chromium and ChromeDriver when they are missing and this account may. */

@@ -1,10 +1,21 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { addingStep, BOOK, type Fact, type Factor, goalOf, listed, parseUnit, quoted } from '@tidy-sum/core';
+import {
+	addingStep,
+	BOOK,
+	type BookExercise,
+	type Fact,
+	type Factor,
+	goalOf,
+	listed,
+	parseUnit,
+	quoted,
+} from '@tidy-sum/core';
 import type { Step } from '@tidy-sum/schema';
 import { useRouter } from 'expo-router';
 import Bulb from 'lucide-react-native/icons/lightbulb';
-import { type ReactNode, useCallback, useEffect } from 'react';
+import { type ReactNode, useCallback, useEffect, useRef } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { madeRound, placeInRound, shownCode } from '../rounds/made-rounds';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { GAP, SHORT_UNDER, WIDE_FROM } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
@@ -14,6 +25,7 @@ import { Button } from '../ui/button';
 import { later } from '../ui/later';
 import { Words } from '../ui/words';
 import { Balance } from './balance';
+import { checkWork } from './check-work';
 import { mustGoOf } from './describe';
 import { closed, type Panel, showed } from './desk-slice';
 import { KeptWhere } from './kept-where';
@@ -35,7 +47,7 @@ import { useShortcuts } from './shortcuts';
 import { Tools } from './tools';
 import { type DeskView, useDesk, useShelf } from './use-desk';
 import { useInView } from './use-in-view';
-import { isOwn, mustPlace, ownName, wantOf } from './work';
+import { isOwn, mustPlace, needsLine, ownName, wantOf } from './work';
 import { begunAnew, did, opened, redid, swapped, undid } from './works-slice';
 
 const panels = () => import('./panels/later');
@@ -56,6 +68,7 @@ function panelFor(chosen: Panel, view: DeskView, wide: boolean): Panel {
 	if (chosen.kind === 'verdict' && !view.verdict)
 		return panelFor({ kind: view.unchecked ? 'answer' : 'none' }, view, wide);
 	if (chosen.kind !== 'none') return chosen;
+	if (!needsLine(view.exercise)) return view.verdict ? { kind: 'verdict' } : { kind: 'answer' };
 	if (!view.started || !view.wanted) return { kind: isOwn(view.exercise.name) ? 'own' : 'places' };
 	if (!wide) return chosen;
 	if (view.verdict) return { kind: 'verdict' };
@@ -67,9 +80,11 @@ function hint(view: DeskView, wide: boolean): string {
 	const left = [...new Set(mustGoOf(view.columns).map(({ base }) => base))];
 	if (view.verdict?.right) return 'Checked: all right.';
 	if (view.verdict) return wide ? 'Checked: see the four lines.' : 'Checked. Open Answer to see the four lines.';
+	if (!needsLine(view.exercise)) return 'No line is needed here: write the answer, and check.';
 	if (!view.started) return 'First say what the line starts from.';
 	if (!view.wanted) return 'Now say which unit is wanted.';
 	if (view.support === 'none') return 'Work the line, write the answer, and check.';
+	if (view.worked.reached && !view.blocks.length) return 'The unit is right as it stands. Write the answer.';
 	if (view.worked.reached) return 'The line closes. Work the numbers, then write the answer.';
 	if (left.length) return `Touch a unit that must go: ${listed(left.map(quoted))}.`;
 	return 'What is wanted is not on the line yet. Open Facts.';
@@ -165,8 +180,14 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 	const onZeros = useCallback((figures: number) => onDo({ do: 'zeros', block: null, figures }), [onDo]);
 	const onCalculator = useCallback(() => show({ kind: 'calculator' }), [show]);
 	const onAnswer = () => show({ kind: 'answer' });
+	const since = useRef(0);
+	// biome-ignore lint/correctness/useExhaustiveDependencies: the time starts anew with each exercise.
+	useEffect(() => {
+		since.current = Date.now();
+	}, [exercise.name]);
 	const onCheck = () => {
-		onDo({ do: 'check' });
+		void dispatch(checkWork(exercise.name, since.current));
+		since.current = Date.now();
 		show({ kind: 'verdict' });
 	};
 	const onNudge = useCallback(() => show({ kind: 'nudge' }), [show]);
@@ -223,7 +244,10 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 		},
 	});
 	const at = BOOK.findIndex((other) => other.name === exercise.name);
-	const next = BOOK[(at + 1) % BOOK.length];
+	const inRound = placeInRound(exercise.name);
+	const round = inRound && madeRound(inRound.code);
+	const following = round ? round.exercises[(inRound?.place ?? 0) + 1] : (BOOK[(at + 1) % BOOK.length] as BookExercise);
+	const onNext = () => (following ? open(following.name) : router.navigate(`/round/${inRound?.code}`));
 	const shut = wide ? {} : { onClose: close };
 	const touched = panel.kind === 'facts' && panel.unit && !(wide && chosen.kind === 'none') ? panel.unit : null;
 	// What must be done first has nothing to close to.
@@ -310,7 +334,8 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 						onAnswer={onAnswer}
 						onBlock={(index) => onBlock(view.blocks[index]?.id ?? '')}
 						onShow={() => onDo({ do: 'show' })}
-						onNext={next ? () => open(next.name) : null}
+						onNext={onNext}
+						next={following ? 'Next exercise' : 'How the Round went'}
 						onPanel={(kind) => show({ kind })}
 						onHandIn={onHandIn}
 						{...shut}
@@ -321,7 +346,16 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 			case 'keys':
 				return <KeysPanel onClose={close} />;
 			case 'book':
-				return <BookPanel current={exercise.name} onOpen={open} onOwn={onOwn} onClose={close} />;
+				return (
+					<BookPanel
+						current={exercise.name}
+						round={inRound?.code ?? null}
+						onRounds={(code) => router.navigate(code ? `/round/${code}` : '/rounds')}
+						onOpen={open}
+						onOwn={onOwn}
+						onClose={close}
+					/>
+				);
 			case 'more':
 				return (
 					<MorePanel
@@ -364,7 +398,8 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 			started={view.started}
 		/>
 	);
-	const balance = <Balance view={view} touched={touched} onUnit={onUnit} brief={!wide && tall} />;
+	const lineless = !needsLine(exercise);
+	const balance = lineless ? null : <Balance view={view} touched={touched} onUnit={onUnit} brief={!wide && tall} />;
 	const helpRow = (
 		<Box style={styles.hint}>
 			<Box style={styles.hintWords}>
@@ -384,19 +419,21 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 				exercise={exercise}
 				placed={view.work.placed}
 				want={wantOf(exercise, view.work)}
-				aside={at < 0 ? '' : `${at + 1} of ${BOOK.length}`}
+				aside={inRound ? `Round ${shownCode(inRound.code)}` : at < 0 ? '' : `${at + 1} of ${BOOK.length}`}
 				onQuantity={mustPlace(exercise) || isOwn(exercise.name) ? onQuantity : null}
 				onChange={isOwn(exercise.name) ? onOwnProblem : null}
 			/>
-			<Line
-				view={view}
-				touched={touched}
-				selected={openBlock}
-				onUnit={onUnit}
-				onBlock={onBlock}
-				onStart={onStart}
-				onEnd={onEnd}
-			/>
+			{lineless ? null : (
+				<Line
+					view={view}
+					touched={touched}
+					selected={openBlock}
+					onUnit={onUnit}
+					onBlock={onBlock}
+					onStart={onStart}
+					onEnd={onEnd}
+				/>
+			)}
 			{view.beside[0] ? (
 				<View style={styles.beside} testID="beside">
 					<Words size="small">Another line for this exercise is kept as well.</Words>

@@ -1,9 +1,11 @@
 import { Redirect } from 'expo-router';
+import { placeInRound } from '../rounds/made-rounds';
 import { useAppSelector } from '../store/store';
-import { exerciseNamed } from './work';
+import { exerciseNamed, isOwn } from './work';
 
 /** The way in: the exercise last worked, or the first of the book. */
 export function LastExercise() {
 	const last = useAppSelector((state) => state.works.last);
-	return <Redirect href={`/desk/${exerciseNamed(last ?? undefined).name}`} />;
+	const kept = last !== null && (isOwn(last) || placeInRound(last) !== null);
+	return <Redirect href={`/desk/${kept ? last : exerciseNamed(last ?? undefined).name}`} />;
 }

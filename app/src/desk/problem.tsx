@@ -31,11 +31,15 @@ export function sayWanted({ want, rounding }: Pick<Exercise, 'want' | 'rounding'
 	const of =
 		'mixed' in want
 			? want.mixed.join(' and ')
-			: 'factor' in want
-				? `the one factor that leads to ${printUnitText(want.factor)}`
-				: unit === null
-					? 'not said yet'
-					: printUnitText(unit) || 'a plain number';
+			: 'figures' in want
+				? 'how many figures count'
+				: 'slip' in want
+					? 'the block that is wrong'
+					: 'factor' in want
+						? `the one factor that leads to ${printUnitText(want.factor)}`
+						: unit === null
+							? 'not said yet'
+							: printUnitText(unit) || 'a plain number';
 	const form = 'form' in want && want.form ? `, ${FORM[want.form]}` : '';
 	const to =
 		typeof rounding !== 'object'

@@ -1,12 +1,12 @@
 import {
 	type BookExercise,
 	type Chain,
-	check,
 	type FactsFrom,
+	type FourLines,
 	goalOf,
+	judge,
 	type Outcome,
 	readProblem,
-	type Verdict,
 	type WorkedChain,
 	workChain,
 } from '@tidy-sum/core';
@@ -23,6 +23,7 @@ import {
 	isOwn,
 	isSilent,
 	mustPlace,
+	needsLine,
 	startOf,
 	type Work,
 	wantOf,
@@ -38,7 +39,7 @@ export type DeskView = {
 	readonly chain: Chain;
 	readonly worked: WorkedChain;
 	readonly columns: readonly LaneColumn[];
-	readonly verdict: Verdict | null;
+	readonly verdict: FourLines | null;
 	/** Why work that was sent to the check could not be judged; '' where it could, or was not sent. */
 	readonly unchecked: string;
 	/** Whether it is said what the line starts from, and what is wanted. */
@@ -105,15 +106,22 @@ function mayLackLine({ want, terms, line }: BookExercise): boolean {
 	return 'mixed' in want || terms !== undefined || line === undefined;
 }
 
-/** The verdict on work that was sent to the check, or why there is none; null for work that was not sent. */
-export function verdictOf(exercise: BookExercise, work: Work, chain: Chain): Outcome<Verdict> | null {
-	if (!work.checked) return null;
+/** What goes to the check: the answer, and the line where there is one or should be. */
+export function sentOf(exercise: BookExercise, work: Work, chain: Chain) {
 	const want = goalOf(exercise.want);
 	const line = { ...chain, ...(want === null ? {} : { want }) };
-	const answer = answerOf(exercise, work);
-	const made = check(exercise, answer, chain.factors.length || !mayLackLine(exercise) ? line : undefined);
+	const needed = needsLine(exercise) && (chain.factors.length > 0 || !mayLackLine(exercise));
+	return { answer: answerOf(exercise, work), line: needed ? line : undefined };
+}
+
+/** The verdict on work that was sent to the check, or why there is none; null for work that was not sent. */
+export function verdictOf(exercise: BookExercise, work: Work, chain: Chain): Outcome<FourLines> | null {
+	if (!work.checked) return null;
+	const { answer, line } = sentOf(exercise, work, chain);
+	const made = judge(exercise, answer, line);
 	// A line that cannot be judged does not keep the answer from it.
-	return made.ok ? made : check(exercise, answer);
+	const judged = made.ok || !line ? made : judge(exercise, answer);
+	return judged.ok ? { ok: true, value: judged.value.lines } : judged;
 }
 
 /** The other pieces of work kept for an exercise. */

@@ -16,6 +16,7 @@ import {
 	writtenFactor,
 } from '@tidy-sum/core';
 import type { Step, WorkBody } from '@tidy-sum/schema';
+import { roundExercise } from '../rounds/made-rounds';
 
 /** A factor on the line, with the name it was placed under. */
 export type Block = { readonly id: string; readonly factor: Factor };
@@ -224,6 +225,11 @@ export function legibleFactor(factor: Factor): Factor {
 	return made;
 }
 
+/** Whether an exercise is worked on a line: not where figures are counted, or a block of someone's line is named. */
+export function needsLine({ want }: Pick<BookExercise, 'want'>): boolean {
+	return !('figures' in want || 'slip' in want);
+}
+
 /** Whether the student must first give the quantities of the problem their places: there is more than one. */
 export function mustPlace({ marks = [] }: BookExercise): boolean {
 	return marks.length > 1;
@@ -269,9 +275,9 @@ export function chainOf(exercise: BookExercise, work: Work): Chain {
 	};
 }
 
-/** The exercise of this name; the first of the book when there is none. */
+/** The exercise of this name, of the book or of a Round that lies ready; the first of the book when there is none. */
 export function exerciseNamed(name: string | undefined): BookExercise {
-	return (name ? bookExercise(name) : undefined) ?? (BOOK[0] as BookExercise);
+	return (name ? (bookExercise(name) ?? roundExercise(name)) : undefined) ?? (BOOK[0] as BookExercise);
 }
 
 /** What is sent to the check: what was written, or the one block where only a factor is asked for. */

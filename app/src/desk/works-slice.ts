@@ -1,5 +1,5 @@
 import { createSlice, nanoid, original, type PayloadAction } from '@reduxjs/toolkit';
-import type { Step, StoredWork, WorkBody } from '@tidy-sum/schema';
+import { type KeptTry, type Step, type StoredWork, TRIES_LIMIT, type WorkBody } from '@tidy-sum/schema';
 import { continues, freshBody, isSilent, withStep } from './work';
 
 /** A piece of work on this device. `version` is the last one the server has acknowledged. */
@@ -70,6 +70,14 @@ export const worksSlice = createSlice({
 				return { ...next, open: { ...next.open, [exercise]: id } };
 			},
 		},
+		/** What came of sending the exercise to the check; it stays, whatever is undone. */
+		tried: (draft, { payload }: PayloadAction<{ exercise: string; made: KeptTry }>) => {
+			const state = plain(draft);
+			const entry = state.byId[state.open[payload.exercise] ?? ''];
+			if (!entry) return state;
+			const tries = [...(entry.body.tries ?? []), payload.made].slice(-TRIES_LIMIT);
+			return put(state, changed(entry, { ...entry.body, tries }));
+		},
 		undid: (draft, { payload: exercise }: PayloadAction<string>) => moved(plain(draft), exercise, -1),
 		redid: (draft, { payload: exercise }: PayloadAction<string>) => moved(plain(draft), exercise, 1),
 		/** Begins the exercise anew; the line so far is kept beside it. */
@@ -115,4 +123,5 @@ export const worksSlice = createSlice({
 	},
 });
 
-export const { loaded, opened, did, undid, redid, begunAnew, swapped, acknowledged, parted } = worksSlice.actions;
+export const { loaded, opened, did, tried, undid, redid, begunAnew, swapped, acknowledged, parted } =
+	worksSlice.actions;

@@ -13,6 +13,7 @@ import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
+import { copied } from '../ui/copied';
 import { Words } from '../ui/words';
 import { mathOf, type Papers, papersOf } from './papers';
 
@@ -23,16 +24,6 @@ const FORMS = [
 ] as const satisfies readonly { readonly form: keyof Papers; readonly label: string }[];
 
 type Form = (typeof FORMS)[number]['form'];
-
-/** Puts a text on the device's clipboard; false where the browser does not let it. */
-async function copied(text: string): Promise<boolean> {
-	try {
-		await navigator.clipboard.writeText(text);
-		return true;
-	} catch {
-		return false;
-	}
-}
 
 /** The worked line as a clean page, to print or to save, and as text, LaTeX and MathML to copy. */
 export function HandInScreen({ name }: { readonly name: string | undefined }) {

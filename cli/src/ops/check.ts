@@ -1,4 +1,5 @@
-import { type Chain, check as checkAnswer, countedWords, type Exercise, type VerdictLine } from '@tidy-sum/core';
+import { type Chain, countedWords, type Exercise, type VerdictLine } from '@tidy-sum/core';
+import { check as checkAnswer } from '@tidy-sum/core/practice';
 import { askCheckSchema } from '@tidy-sum/schema';
 import { op } from '../op';
 

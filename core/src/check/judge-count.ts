@@ -23,7 +23,7 @@ export function judgeCount(
 	const match = COUNT.exec(text);
 	if (!match) {
 		const why = text.trim() === '' ? 'There is no count here yet.' : 'A count is one whole number, such as 3.';
-		return good({ lines: { ...lines, value: { verdict: 'absent', why, at: [0, text.length] } }, slips: [] });
+		return good({ lines: { ...lines, value: { verdict: 'absent', why, at: [0, text.length] } } });
 	}
 	const right = rational(BigInt((match[1] as string).replace('−', '-'))).equals(rational(BigInt(significant)));
 	const zeros = ambiguous ? ' Zeros at the end of a whole number count only when a point says so.' : '';
@@ -34,5 +34,5 @@ export function judgeCount(
 				why: 'Count from the first figure that is not 0 to the last one that counts.',
 				at: [0, text.length],
 			};
-	return good({ lines: { ...lines, value }, slips: [] });
+	return good({ lines: { ...lines, value } });
 }

@@ -5,13 +5,13 @@ import { workChain } from '../chain/work-chain';
 import type { Exercise, Want } from '../exercise/exercise';
 import type { Outcome } from '../numeral/fault';
 import { within } from '../numeral/fault';
+import { isSwapOf } from '../numeral/swaps';
 import type { Quantity } from '../quantity/quantity';
 import { type ReadQuantity, readQuantity } from '../quantity/quantity';
 import { likeUnits, ratioOfUnits, sameSize } from '../unit/like-units';
 import { symbolOfPart } from '../unit/print-unit';
 import { judgeShifts } from './judge-shifts';
-import { slipOfUnequal, slipsOfOpenLine } from './slip/laid-slips';
-import { isSwapOf } from './slip/swapped-digits';
+import { openLine } from './open-line';
 import type { VerdictLine } from './verdict';
 
 /** Whether two read quantities are the same amount, however written. */
@@ -75,8 +75,8 @@ function wrongBlocks(worked: WorkedChain, exercise: Exercise): readonly VerdictL
 			factor.equal === false
 				? `${block}: ${sides} are not equal, so this block changes the value.`
 				: `${block}: nothing in the problem says that ${sides} go together.`;
-		const code = factor.equal === false ? slipOfUnequal(read) : 'unequal-factor';
-		return [{ verdict: 'wrong', factor: i, why, slips: [{ code, factor: i, why }] }];
+		const code = factor.equal === false ? null : 'unequal-factor';
+		return [{ verdict: 'wrong', factor: i, why, slips: [{ code, factor: i, why, block: read }] }];
 	});
 }
 
@@ -86,7 +86,7 @@ function wrongEnd(chain: Chain, worked: WorkedChain): VerdictLine {
 	const ends = `The line ends at ${worked.unit.text || 'a plain number'}`;
 	if (want && sameSize(worked.unit, want))
 		return { verdict: 'wrong', why: `${ends}, which is of another substance than ${want.text}.` };
-	const laid = slipsOfOpenLine({ ...chain, ...(want ? { want: want.text } : {}) });
+	const laid = openLine({ ...chain, ...(want ? { want: want.text } : {}) });
 	const wanted = `${ends}; ${want?.text ?? 'something else'} is wanted.`;
 	const [first] = laid;
 	if (first) {

@@ -11,8 +11,7 @@ import type { Unit } from '../unit/unit';
 import { isRightValue } from './judge-value';
 import { type Key, keyOf } from './key';
 import { type Part, readMixedAnswer } from './read-parts';
-import { SLIPS } from './slip/slips';
-import type { Judged, Slip, VerdictLine } from './verdict';
+import type { Judged, VerdictLine } from './verdict';
 
 type MixedWant = { readonly mixed: readonly string[] };
 
@@ -40,7 +39,7 @@ function judged(exercise: Exercise, key: Key, units: readonly Unit[], parts: rea
 	const empty = parts.find(({ number }) => number === null);
 	if (empty) {
 		const value: VerdictLine = { verdict: 'absent', why: 'There is a part without a number.', at: empty.at };
-		return { lines: { value, figures, unit: judgeUnits(parts, units, names, all) }, slips: [] };
+		return { lines: { value, figures, unit: judgeUnits(parts, units, names, all) } };
 	}
 	const unit = judgeUnits(parts, units, names, all);
 	const right = isRight(exercise, key, units, parts);
@@ -51,15 +50,8 @@ function judged(exercise: Exercise, key: Key, units: readonly Unit[], parts: rea
 				why: `Together the parts do not come to what is asked. Take ${names} one after another.`,
 				at: all,
 			};
-	const slips: Slip[] = [];
-	if (!right)
-		for (const { code, showsInParts } of SLIPS) {
-			const why = showsInParts?.({ exercise, units, parts }) ?? null;
-			if (why !== null) slips.push({ code, why });
-		}
-	if (unit.verdict === 'absent') slips.push({ code: 'unit-missing', why: unit.why });
-	if (unit.verdict === 'wrong') slips.push({ code: 'unit-wrong', why: unit.why });
-	return { lines: { value, figures, unit }, slips };
+	const lines = { value, figures, unit };
+	return { lines, parts: { exercise, lines, units, parts } };
 }
 
 /** The parts as one value of the smallest unit wanted; null where a part is of another kind. */

@@ -6,7 +6,7 @@ import { bad, good, type Outcome, within } from '../numeral/fault';
 import { fromSuperscript } from '../numeral/superscript';
 import { type Quantity, writtenQuantity } from '../quantity/quantity';
 import { isStated } from './judge-line';
-import type { Judged, Slip, VerdictLine } from './verdict';
+import type { FoundSlip, Judged, VerdictLine } from './verdict';
 
 const BRACKETED = /^\s*\((.*)\)\s*(?:\^?\s*([²³⁴⁵⁶⁷⁸⁹]|[1-9]))?\s*$/u;
 const LIMIT = 1000;
@@ -60,7 +60,7 @@ export function judgeOneFactor(
 	if (!factor) {
 		const why = 'A factor is one quantity over another, such as 1 kg / 1000 g.';
 		const absent: VerdictLine = { verdict: 'absent', why, at: [0, text.length] };
-		return good({ lines: { value: absent, figures, unit: absent }, slips: [] });
+		return good({ lines: { value: absent, figures, unit: absent } });
 	}
 	const lay = (one: Factor): Chain => ({ start, factors: [one], want: want.factor });
 	const worked = workChain(lay(factor));
@@ -82,7 +82,7 @@ export function judgeOneFactor(
 					: `With this factor ${worked.value.unit.text || 'a plain number'} is left; ${want.factor} is wanted.`,
 				at: [0, text.length],
 			};
-	const slips: Slip[] = [];
+	const slips: FoundSlip[] = [];
 	if (flipped) slips.push({ code: 'flipped-factor', factor: 0, why: unit.why });
 	if (!holds) slips.push({ code: 'unequal-factor', factor: 0, why: value.why });
 	return good({ lines: { value, figures, unit }, slips });

@@ -13,10 +13,7 @@ import { isRightValue } from './judge-value';
 import { type Key, keyOf } from './key';
 import { type Answer, readAnswer } from './read-answer';
 import { keysWithRoundedFacts } from './rounded-facts';
-import { findSlips, ruledOut } from './slip/find-slips';
-import type { Seen } from './slip/slip-kind';
-import { SLIPS } from './slip/slips';
-import type { AnswerLines, Judged, Slip, VerdictLine } from './verdict';
+import type { AnswerLines, Judged, VerdictLine } from './verdict';
 
 /** Judges an answer that is one quantity. */
 export function judgeQuantity(exercise: UnitExercise, text: string): Outcome<Judged> {
@@ -30,11 +27,7 @@ export function judgeQuantity(exercise: UnitExercise, text: string): Outcome<Jud
 /** Judges an answer that has been read, against a key that has been worked. */
 export function judgeRead(exercise: UnitExercise, key: Key, answer: Answer, text: string): Judged {
 	const lines = linesOf(answer, exercise, key, text);
-	const slips = shownSlips({ lines, answer, key });
-	const { number, unit } = answer;
-	// What a slip made of a number is told by the number in the wanted unit, or in none.
-	if (lines.value.verdict !== 'wrong' || !number || (unit && !sameSize(unit, key.unit))) return { lines, slips };
-	return { lines, slips, search: (own) => findSlips(exercise, key, number, own) };
+	return { lines, seen: [{ exercise, lines, answer, key }] };
 }
 
 function linesOf(answer: Answer, exercise: UnitExercise, key: Key, text: string): AnswerLines {
@@ -51,7 +44,7 @@ function linesOf(answer: Answer, exercise: UnitExercise, key: Key, text: string)
 		? { verdict: 'right', why: 'The value is right as far as it is written.' }
 		: {
 				verdict: 'wrong',
-				why: `This problem does not come to ${answer.number.text}${answer.unit ? ` ${answer.unit.text}` : ''}. ${ruledOut(exercise, key, answer.number) ?? 'Look at the line again, block by block.'}`,
+				why: `This problem does not come to ${answer.number.text}${answer.unit ? ` ${answer.unit.text}` : ''}. Look at the line again, block by block.`,
 				at: [0, answer.unitAt[0]],
 			};
 	return { value, figures: judgeFigures(answer.number, exercise, key), unit };
@@ -122,12 +115,4 @@ function judgeUnit(answer: Answer, exercise: UnitExercise, key: Key): VerdictLin
 		why: `${unit.text} measures ${kindOf(unit.dimension)}; ${wanted || 'a plain number'} is wanted.`,
 		at: unitAt,
 	};
-}
-
-/** The slips the four lines show by themselves. */
-function shownSlips(seen: Seen): readonly Slip[] {
-	return SLIPS.flatMap(({ code, shows }) => {
-		const why = shows?.(seen) ?? null;
-		return why === null ? [] : [{ code, why }];
-	});
 }

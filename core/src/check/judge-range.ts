@@ -5,7 +5,7 @@ import type { Quantity } from '../quantity/quantity';
 import { judgeRead } from './judge-quantity';
 import { keyOf } from './key';
 import { type Part, readRangeAnswer } from './read-parts';
-import { type AnswerLines, eachOnce, type Judged, type Judgement, type VerdictLine } from './verdict';
+import type { AnswerLines, Judged, Judgement, VerdictLine } from './verdict';
 
 /** The worse of two judgements of the same line comes first in this list. */
 const WORST: readonly Judgement[] = ['absent', 'wrong', 'unclear', 'right', 'not-asked'];
@@ -43,6 +43,5 @@ export function judgeRange(exercise: UnitExercise & { readonly until: Quantity }
 		figures: worse(lowJudged.lines.figures, highJudged.lines.figures),
 		unit: worse(lowJudged.lines.unit, highJudged.lines.unit),
 	};
-	const search = () => eachOnce([...(lowJudged.search?.(null) ?? []), ...(highJudged.search?.(null) ?? [])]);
-	return { ok: true, value: { lines, slips: eachOnce([...lowJudged.slips, ...highJudged.slips]), search } };
+	return { ok: true, value: { lines, seen: [...(lowJudged.seen ?? []), ...(highJudged.seen ?? [])] } };
 }

@@ -50,7 +50,7 @@ export function judgeWrongBlock(
 	const match = BLOCK.exec(text);
 	if (!match) {
 		const why = text.trim() === '' ? 'No block is named yet.' : 'Name the block by its number, such as factor 2.';
-		return good({ lines: { ...lines, value: { verdict: 'absent', why, at: [0, text.length] } }, slips: [] });
+		return good({ lines: { ...lines, value: { verdict: 'absent', why, at: [0, text.length] } } });
 	}
 	const value: VerdictLine =
 		Number(match[1]) === wrong + 1
@@ -60,5 +60,5 @@ export function judgeWrongBlock(
 					why: 'That block holds. Look at both sides of each, and at what it cancels.',
 					at: [0, text.length],
 				};
-	return good({ lines: { ...lines, value }, slips: [] });
+	return good({ lines: { ...lines, value } });
 }

@@ -1,5 +1,10 @@
-import type { Chain } from '../chain/chain';
+import type { ReadFactor } from '../chain/read-chain';
+import type { Exercise, UnitExercise } from '../exercise/exercise';
 import type { Span } from '../numeral/fault';
+import type { Unit } from '../unit/unit';
+import type { Key } from './key';
+import type { Answer } from './read-answer';
+import type { Part } from './read-parts';
 
 export type Judgement = 'right' | 'wrong' | 'unclear' | 'absent' | 'not-asked';
 
@@ -10,8 +15,11 @@ export type VerdictLine = {
 	readonly at?: Span;
 	readonly factor?: number;
 	/** The slips it shows by itself. */
-	readonly slips?: readonly Slip[];
+	readonly slips?: readonly FoundSlip[];
 };
+
+/** A slip that shows by itself; without a code where a block with unequal sides tells which one it was. */
+export type FoundSlip = Omit<Slip, 'code'> & { readonly code: string | null; readonly block?: ReadFactor };
 
 /** A recognised mistake, by the codes of the brief. */
 export type Slip = { readonly code: string; readonly factor?: number; readonly why: string };
@@ -21,29 +29,43 @@ export function eachOnce(slips: readonly Slip[]): readonly Slip[] {
 	return slips.filter(({ code }, i) => slips.findIndex((slip) => slip.code === code) === i);
 }
 
-/** The whole check: four lines, whether all that is asked is right, and the slips seen, likely first. */
-export type Verdict = {
+/** The four lines of a check, and whether all that is asked is right. */
+export type FourLines = {
 	readonly line: VerdictLine;
 	readonly value: VerdictLine;
 	readonly figures: VerdictLine;
 	readonly unit: VerdictLine;
 	readonly right: boolean;
-	readonly slips: readonly Slip[];
-	readonly first: string | null;
 };
 
-/** The lines that judge the answer itself. */
-export type AnswerLines = Pick<Verdict, 'value' | 'figures' | 'unit'>;
+/** The whole check: four lines, and the slips seen, likely first. */
+export type Verdict = FourLines & { readonly slips: readonly Slip[]; readonly first: string | null };
 
-/** An answer judged by itself: its lines, and the slips they show. */
+/** The lines that judge the answer itself. */
+export type AnswerLines = Pick<FourLines, 'value' | 'figures' | 'unit'>;
+
+/** An answer with its lines judged against a key; of a range there are two. */
+export type Seen = {
+	readonly exercise: UnitExercise;
+	readonly lines: AnswerLines;
+	readonly answer: Answer;
+	readonly key: Key;
+};
+
+/** A mixed measure as it was read: the units wanted and the parts given. */
+export type SeenParts = {
+	readonly exercise: Exercise;
+	readonly lines: AnswerLines;
+	readonly units: readonly Unit[];
+	readonly parts: readonly Part[];
+};
+
+/** An answer judged by itself: its lines, and what slips are told by. */
 export type Judged = {
 	readonly lines: AnswerLines;
-	readonly slips: readonly Slip[];
-	/**
-	 * Looks for the slips that would have given a wrong value; left out where there is nothing to look for.
-	 * @param own a line that is right but for its number.
-	 */
-	readonly search?: (own: Chain | null) => readonly Slip[];
+	readonly seen?: readonly Seen[];
+	readonly parts?: SeenParts;
+	readonly slips?: readonly FoundSlip[];
 };
 
 /** The most slips that are named at once. */

@@ -1,13 +1,16 @@
 import {
 	answerFault,
+	type Chain,
 	type Fault,
 	figuresText,
 	inForm,
 	NUMBER_FORMS,
 	type NumberForm,
 	printForm,
+	printQuantity,
 	printWritten,
 	readAnswer,
+	sidesOfStart,
 	toMixed,
 } from '@tidy-sum/core';
 import Check from 'lucide-react-native/icons/check';
@@ -16,8 +19,10 @@ import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
+import { Touch } from '../../ui/box';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
+import { Fraction } from '../../ui/fraction';
 import { Keypad } from '../../ui/keypad';
 import { Panel } from '../../ui/panel';
 import { Words } from '../../ui/words';
@@ -36,6 +41,7 @@ type Props = {
 /** An example of how an answer of this kind is written. */
 function exampleOf({ exercise }: DeskView): string {
 	const { want, until } = exercise;
+	if ('figures' in want) return 'A whole number, such as 3.';
 	if ('mixed' in want) return `For example ${want.mixed.map((unit, i) => `${3 + 4 * i} ${unit}`).join(' ')}.`;
 	if (until && 'unit' in want) return `For example 59 to 77 ${want.unit}.`;
 	return 'For example 27.1 ft/s, 3.0 × 10^3 s or 1 250 m.';
@@ -44,7 +50,7 @@ function exampleOf({ exercise }: DeskView): string {
 /** What has been typed, read back in print; with its count of figures unless silence is wanted. */
 function readBack(view: DeskView, text: string): string {
 	const read = readAnswer(text);
-	if (text.trim() === '') return exampleOf(view);
+	if (text.trim() === '' || 'figures' in view.exercise.want) return exampleOf(view);
 	if (!read.ok || !read.value.number) return '';
 	const { number, unit } = read.value;
 	const reads = `Reads as ${printWritten(number.text)} ${unit?.text ?? ''}`.trimEnd();
@@ -140,6 +146,48 @@ function OneFactor({ view, onCheck, onClose }: Pick<Props, 'view' | 'onCheck' | 
 	);
 }
 
+/** Where the wrong block of someone's line is asked for: its blocks, to choose one. */
+function WrongBlock({ view, line, onWrite, onCheck, onClose }: Omit<Props, 'wide'> & { readonly line: Chain }) {
+	const styles = useStyles();
+	const { answer } = view.work;
+	const start = sidesOfStart(line.start).top;
+	return (
+		<Panel title="Which block is wrong?" testID="answer-panel" {...(onClose ? { onClose } : {})}>
+			<View style={styles.blocks} role="group" aria-label="The line someone wrote">
+				<Words>{printQuantity(start)}</Words>
+				{line.factors.map((factor, i) => {
+					const named = `factor ${i + 1}`;
+					return (
+						// biome-ignore lint/suspicious/noArrayIndexKey: a block of a given line is its place.
+						<View key={i} style={styles.times}>
+							<Words aria-hidden>×</Words>
+							<Touch
+								aria-pressed={answer === named}
+								onTouch={() => onWrite(named)}
+								style={[styles.block, answer === named && styles.chosen]}
+								testID={`block-${i + 1}`}
+							>
+								<Words size="small" tone="soft">
+									{i + 1}
+								</Words>
+								<Fraction
+									top={<Words>{printQuantity(factor.top)}</Words>}
+									bottom={<Words>{printQuantity(factor.bottom)}</Words>}
+								/>
+								{factor.power && factor.power > 1 ? <Words size="small">to the power {factor.power}</Words> : null}
+							</Touch>
+						</View>
+					);
+				})}
+			</View>
+			<Words testID="answer-says">
+				{answer ? `Block ${answer.replace(/\D/g, '')} is your answer.` : 'Touch the block that is wrong.'}
+			</Words>
+			<Button label="Check" kind="strong" icon={Check} disabled={!answer} onPress={onCheck} testID="check" />
+		</Panel>
+	);
+}
+
 /** Where the answer is written, with keys of our own, and sent to the check. */
 export function AnswerPanel({ view, wide, onWrite, onCheck, onClose }: Props) {
 	const styles = useStyles();
@@ -149,6 +197,8 @@ export function AnswerPanel({ view, wide, onWrite, onCheck, onClose }: Props) {
 	const caret = useRef<readonly [number, number]>([answer.length, answer.length]);
 	const { want } = view.exercise;
 	if ('factor' in want) return <OneFactor view={view} onCheck={onCheck} {...(onClose ? { onClose } : {})} />;
+	const shut = onClose ? { onClose } : {};
+	if ('slip' in want) return <WrongBlock view={view} line={want.slip} onWrite={onWrite} onCheck={onCheck} {...shut} />;
 	const fault = faultOf(view, answer);
 	const said = fault && (asked || fault.code !== 'empty') ? fault : null;
 
@@ -174,7 +224,7 @@ export function AnswerPanel({ view, wide, onWrite, onCheck, onClose }: Props) {
 				</Words>
 			) : null}
 			<Field
-				label="Your answer, a number and a unit"
+				label={'figures' in want ? 'Your count' : 'Your answer, a number and a unit'}
 				value={answer}
 				onChange={onWrite}
 				onSubmit={submit}
@@ -183,7 +233,7 @@ export function AnswerPanel({ view, wide, onWrite, onCheck, onClose }: Props) {
 				}}
 				fault={said}
 				reads={readBack(view, answer)}
-				placeholder="number and unit"
+				placeholder={'figures' in want ? 'how many' : 'number and unit'}
 				keyboard={keyboard}
 				testID="answer"
 			/>
@@ -220,8 +270,18 @@ export function AnswerPanel({ view, wide, onWrite, onCheck, onClose }: Props) {
 	);
 }
 
-const useStyles = makeStyles(() => ({
+const useStyles = makeStyles((palette) => ({
 	row: { flexDirection: 'row', gap: GAP.s },
 	grow: { flexGrow: 1 },
+	blocks: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: GAP.s },
+	times: { flexDirection: 'row', alignItems: 'center', gap: GAP.s },
+	block: {
+		minHeight: 48,
+		alignItems: 'center',
+		padding: GAP.s,
+		borderWidth: 1,
+		borderColor: palette.edge,
+	},
+	chosen: { borderColor: palette.pine, backgroundColor: palette.pineWash },
 	forms: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: GAP.s },
 }));

@@ -14,6 +14,10 @@ type Props = {
 	readonly current: string;
 	readonly onOpen: (name: string) => void;
 	readonly onOwn: () => void;
+	/** To the Rounds, or to the one this exercise is of. */
+	readonly onRounds: (code: string | null) => void;
+	/** The Round the exercise on the Desk is of. */
+	readonly round: string | null;
 	readonly onClose?: () => void;
 };
 
@@ -37,7 +41,7 @@ function stateOf(exercise: BookExercise, work: Work | null): string {
 }
 
 /** The exercises to choose from, kind by kind, each with how far it is; what is open on the Desk comes first. */
-export function BookPanel({ current, onOpen, onOwn, onClose }: Props) {
+export function BookPanel({ current, round, onOpen, onOwn, onRounds, onClose }: Props) {
 	const styles = useStyles();
 	const works = useAppSelector((state) => state.works);
 	const row = (exercise: BookExercise, about: string) => (
@@ -72,6 +76,10 @@ export function BookPanel({ current, onOpen, onOwn, onClose }: Props) {
 	return (
 		<Panel title="Exercises" testID="book" {...(onClose ? { onClose } : {})}>
 			<Box style={styles.row}>
+				{round ? (
+					<Button label="How this Round goes" kind="strong" onPress={() => onRounds(round)} testID="to-round" />
+				) : null}
+				<Button label="Rounds" say="of fresh exercises" onPress={() => onRounds(null)} testID="to-rounds" />
 				<Button label="A problem of my own" onPress={onOwn} testID="new-own" />
 			</Box>
 			{onDesk ? (

@@ -11,6 +11,7 @@ import { makeStyles } from '../../theme/use-styles';
 import { Button } from '../../ui/button';
 import { Panel } from '../../ui/panel';
 import { Words } from '../../ui/words';
+import { useNaming } from '../named-slips';
 import type { DeskView } from '../use-desk';
 
 type Props = {
@@ -20,6 +21,8 @@ type Props = {
 	/** The worked line and the answer are asked for. */
 	readonly onShow: () => void;
 	readonly onNext: (() => void) | null;
+	/** What comes next: the next exercise, or how the Round went. */
+	readonly next: string;
 	readonly onPanel: (kind: 'beside' | 'take') => void;
 	readonly onHandIn: () => void;
 	readonly onClose?: () => void;
@@ -99,13 +102,14 @@ function WorkedLine({ view: { exercise } }: Pick<Props, 'view'>) {
 }
 
 /** The check in four lines, each with its reason and its place. */
-export function VerdictPanel({ view, onAnswer, onBlock, onShow, onNext, onPanel, onHandIn, onClose }: Props) {
+export function VerdictPanel({ view, onAnswer, onBlock, onShow, onNext, next, onPanel, onHandIn, onClose }: Props) {
 	const styles = useStyles();
 	const { verdict } = view;
+	const naming = useNaming(view);
 	if (!verdict) return null;
 	// A slip the four lines have told already is not told twice.
 	const told = VERDICT_LINES.map((name) => verdict[name].why);
-	const slip = verdict.slips.find(({ why }) => !told.includes(why));
+	const [slip, other] = naming.slips.filter(({ why }) => !told.includes(why));
 	return (
 		<Panel title={verdict.right ? 'All right' : 'Checked'} testID="verdict" {...(onClose ? { onClose } : {})}>
 			<View aria-live="polite" style={styles.lines}>
@@ -113,14 +117,25 @@ export function VerdictPanel({ view, onAnswer, onBlock, onShow, onNext, onPanel,
 					<Row key={name} name={name} line={verdict[name]} onBlock={onBlock} />
 				))}
 			</View>
-			{slip ? (
-				<View style={styles.slip} testID="slip">
-					<Words strong>What may have happened</Words>
-					<Words>{slip.why}</Words>
+			{naming.looking ? (
+				<View style={styles.looking} role="status" testID="looking">
+					<Words tone="soft">Looking for what may have happened…</Words>
+					<Button label="Stop" say="looking" onPress={naming.stop} testID="stop-looking" />
 				</View>
 			) : null}
+			{slip ? (
+				<View style={styles.slip} testID="slip" aria-live="polite">
+					<Words strong>What may have happened: {slip.title.toLowerCase()}</Words>
+					<Words>{slip.why}</Words>
+					<Words size="small" tone="soft">
+						{slip.nudge}
+					</Words>
+					{other ? <Words size="small">Or else: {other.title.toLowerCase()}.</Words> : null}
+				</View>
+			) : null}
+			{naming.rulesOut ? <Words testID="rules-out">{naming.rulesOut}</Words> : null}
 			<View style={styles.next}>
-				{verdict.right && onNext ? <Button label="Next exercise" kind="strong" onPress={onNext} testID="next" /> : null}
+				{verdict.right && onNext ? <Button label={next} kind="strong" onPress={onNext} testID="next" /> : null}
 				<Button label="Change the answer" onPress={onAnswer} testID="change-answer" />
 				{verdict.right || view.work.shown ? null : (
 					<Button label="Show the worked line" onPress={onShow} testID="show-worked" />
@@ -136,7 +151,14 @@ export function VerdictPanel({ view, onAnswer, onBlock, onShow, onNext, onPanel,
 
 const useStyles = makeStyles((palette) => ({
 	lines: { gap: GAP.m },
-	slip: { padding: GAP.m, borderLeftWidth: 4, borderLeftColor: palette.look, backgroundColor: palette.lookWash },
+	slip: {
+		gap: GAP.xs,
+		padding: GAP.m,
+		borderLeftWidth: 4,
+		borderLeftColor: palette.look,
+		backgroundColor: palette.lookWash,
+	},
+	looking: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: GAP.m },
 	row: { flexDirection: 'row', gap: GAP.m },
 	icon: { paddingTop: 1 },
 	words: { flex: 1 },

@@ -7,7 +7,8 @@ export const decimalAsParts: SlipKind = {
 	code: 'decimal-as-parts',
 	title: 'Digits after the point read as the smaller unit',
 	nudge: 'Half a foot is how many inches? Take the part after the point times that many.',
-	showsInParts: ({ exercise: { start }, units, parts }) => {
+	showsInParts: ({ exercise: { start }, lines, units, parts }) => {
+		if (lines.value.verdict !== 'wrong') return null;
 		const [large, small] = parts;
 		const match = start && !('top' in start) ? /^([-−]?\d+)\.(\d+)$/.exec(start.number.trim()) : null;
 		if (!match || !large?.number || !small?.number || units.length < 2) return null;

@@ -80,6 +80,9 @@ function inOrder(slips: readonly Slip[]): readonly Slip[] {
 	return [...slips].sort((a, b) => order(a.code) - order(b.code));
 }
 
+/** Slips with a whole block. */
+const BLOCKS = ['flipped-factor', 'skipped-factor', 'repeated-factor', 'power-missed'];
+
 /** How near a wrong value must lie for its size to be right. */
 const NEAR = 0.12;
 /** How far off a block laid wrongly must take the value to be ruled out by that. */
@@ -93,7 +96,7 @@ export function ruledOut(exercise: UnitExercise, key: Key, answer: Numeral): str
 	const scene = sceneOf(exercise, key, answer, key.chain);
 	const off = (value: Rational) => Math.abs(value.nearly() / scene.truth.nearly() - 1);
 	if (scene.truth.sign === 0 || !scene.factors.length || !(off(answer.value) < NEAR)) return null;
-	const blocks = SLIPS.filter(({ mends, code }) => mends || code === 'skipped-factor');
+	const blocks = SLIPS.filter(({ code }) => BLOCKS.includes(code));
 	const all = blocks.flatMap(({ suspects }) => suspects?.(scene) ?? []);
 	if (!all.length || all.some(({ value }) => off(value) < FAR)) return null;
 	return 'The size is about right, so no block is upside down, left out or used twice. Look at the digits: those copied, and those rounded.';

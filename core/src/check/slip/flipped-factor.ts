@@ -1,4 +1,3 @@
-import { turnedFactor } from '../../chain/chain';
 import type { ReadFactor } from '../../chain/read-chain';
 import { printQuantity } from '../../say/say';
 import { eachFactor } from './scene';
@@ -19,5 +18,4 @@ export const flippedFactor: SlipKind = {
 			};
 		}),
 	mixes: true,
-	mends: (factor) => [[turnedFactor(factor)]],
 };

@@ -22,7 +22,6 @@ export const powerMissed: SlipKind = {
 			}));
 		}),
 	mixes: true,
-	mends: (factor) => [2, 3].map((power) => [{ ...factor, power: (factor.power ?? 1) * power }]),
 	// 1 m² = 100 cm² has the number of the plain units, not its square.
 	unequal: ({ written }) => {
 		const [above, below] = [plainUnit(written.top.unit), plainUnit(written.bottom.unit)];

@@ -13,5 +13,4 @@ export const repeatedFactor: SlipKind = {
 			why: 'That is what comes when one factor is used twice.',
 		})),
 	mixes: true,
-	mends: () => [[]],
 };

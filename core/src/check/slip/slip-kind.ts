@@ -1,13 +1,10 @@
-import type { Chain, Factor } from '../../chain/chain';
+import type { Chain } from '../../chain/chain';
 import type { ReadFactor } from '../../chain/read-chain';
-import type { Exercise, UnitExercise } from '../../exercise/exercise';
+import type { UnitExercise } from '../../exercise/exercise';
 import type { Numeral } from '../../numeral/numeral';
 import type { Rational } from '../../numeral/rational';
-import type { Unit } from '../../unit/unit';
 import type { Key } from '../key';
-import type { Answer } from '../read-answer';
-import type { Part } from '../read-parts';
-import type { AnswerLines } from '../verdict';
+import type { Seen, SeenParts } from '../verdict';
 
 /** What a slip would have made of the key: the value in the wanted unit, and where on the line it happened. */
 export type Suspect = { readonly value: Rational; readonly factor?: number; readonly why: string };
@@ -20,16 +17,6 @@ export type Scene = {
 	readonly answer: Numeral;
 	readonly chain: Chain | null;
 	readonly factors: readonly ReadFactor[];
-};
-
-/** An answer with its four lines judged. */
-export type Seen = { readonly lines: AnswerLines; readonly answer: Answer; readonly key: Key };
-
-/** A mixed measure that is not right: the units wanted and the parts given. */
-export type SeenParts = {
-	readonly exercise: Exercise;
-	readonly units: readonly Unit[];
-	readonly parts: readonly Part[];
 };
 
 /**
@@ -46,8 +33,6 @@ export type SlipKind = {
 	readonly suspects?: (scene: Scene) => readonly Suspect[];
 	/** Whether it comes together with others on one line. */
 	readonly mixes?: true;
-	/** What should stand in place of a block laid by this slip, in each way it may have been; none for nothing. */
-	readonly mends?: (factor: Factor) => readonly (readonly Factor[])[];
 	/** Whether a block whose sides are not equal is laid by this slip. */
 	readonly unequal?: (factor: ReadFactor) => boolean;
 	/** What is said of it where the four lines show it by themselves; null where they do not. */

@@ -6,6 +6,7 @@ export const unitWrong: SlipKind = {
 	code: 'unit-wrong',
 	title: 'Another unit than the one asked for',
 	nudge: 'Read the last sentence of the problem once more: in which unit is it to be?',
+	showsInParts: ({ lines: { unit } }) => (unit.verdict === 'wrong' ? unit.why : null),
 	shows: (seen) =>
 		seen.lines.unit.verdict === 'wrong' && stoppedEarly.shows?.(seen) === null ? seen.lines.unit.why : null,
 };

@@ -21,7 +21,8 @@ export const wholeIncluded: SlipKind = {
 	code: 'whole-included',
 	title: 'The whole part converted too, or left out',
 	nudge: 'Set the whole part aside first, and convert only what comes after the point.',
-	showsInParts: ({ exercise: { start }, units, parts }) => {
+	showsInParts: ({ exercise: { start }, lines, units, parts }) => {
+		if (lines.value.verdict !== 'wrong') return null;
 		const unit = units.at(-1);
 		const last = parts.at(-1);
 		if (!start || 'top' in start || !unit || !last?.number || units.length < 2) return null;

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { coreJobs } from './core-jobs';
+
+expose(coreJobs);

@@ -1,0 +1,89 @@
+import type { Chain } from '../../chain/chain';
+import { sameSize } from '../../unit/like-units';
+import type { Judging } from '../judge';
+import { eachOnce, type FoundSlip, type Seen, type SeenParts, SLIPS_LIMIT, type Slip } from '../verdict';
+import { findSlips, ruledOut } from './find-slips';
+import { powerMissed } from './power-missed';
+import { prefixSign } from './prefix-sign';
+import type { SlipKind } from './slip-kind';
+import { SLIPS } from './slips';
+import { swappedDigits } from './swapped-digits';
+import { unequalFactor } from './unequal-factor';
+import { wrongNumber } from './wrong-number';
+
+/** What is named behind a check that is not right: the slips, likely first, or what the value rules out. */
+export type Named = { readonly slips: readonly Slip[]; readonly rulesOut: string | null };
+
+/** What makes a block's sides unequal, the most telling first. */
+const UNEQUAL: readonly SlipKind[] = [powerMissed, prefixSign, swappedDigits, wrongNumber, unequalFactor];
+
+/** Slips with how a block is laid: where a line is right they have not happened, whatever the answer looks like. */
+const LAID: ReadonlySet<string> = new Set([
+	'flipped-factor',
+	'skipped-factor',
+	'repeated-factor',
+	'power-missed',
+	'prefix-sign',
+	'wrong-number',
+	'unequal-factor',
+	'stopped-early',
+	'wrong-start',
+]);
+
+/** Slips that show by themselves; which one made the sides of a block unequal is told by the block. */
+function told(slips: readonly FoundSlip[]): readonly Slip[] {
+	return slips.map(({ block, code, ...slip }) => {
+		const kind = block && UNEQUAL.find(({ unequal }) => unequal?.(block));
+		return { ...slip, code: code ?? (kind ?? unequalFactor).code };
+	});
+}
+
+/** The slips the four lines show by themselves. */
+function shownSlips(seen: Seen): readonly Slip[] {
+	return SLIPS.flatMap(({ code, shows }) => {
+		const why = shows?.(seen) ?? null;
+		return why === null ? [] : [{ code, why }];
+	});
+}
+
+/** The slips shown by the parts of a mixed measure. */
+function slipsOfParts(seen: SeenParts): readonly Slip[] {
+	return SLIPS.flatMap(({ code, showsInParts }) => {
+		const why = showsInParts?.(seen) ?? null;
+		return why === null ? [] : [{ code, why }];
+	});
+}
+
+/** The number whose slips are looked for: of a wrong value, in the wanted unit or in none. */
+function soughtIn({ lines, answer: { number, unit }, key }: Seen) {
+	return lines.value.verdict === 'wrong' && number && (!unit || sameSize(unit, key.unit)) ? number : null;
+}
+
+function searched(seen: Seen, own: Chain | null): readonly Slip[] {
+	const number = soughtIn(seen);
+	return number ? findSlips(seen.exercise, seen.key, number, own) : [];
+}
+
+/**
+ * Names the slips behind an answer that was judged and is not right, at most five. What the line shows comes before
+ * what the number looks like; where the line is right, no block was laid wrongly, and what was keyed or copied wrongly
+ * comes first.
+ */
+export function nameSlips({ lines, seen = [], parts, slips: shown = [] }: Judging, chain?: Chain): Named {
+	if (lines.right) return { slips: [], rulesOut: null };
+	const right = lines.line.verdict === 'right' && chain;
+	const found = [
+		...seen.flatMap((one) => searched(one, right ? chain : null)),
+		...seen.flatMap(shownSlips),
+		...(parts ? slipsOfParts(parts) : []),
+		...told(shown),
+	];
+	const all = right
+		? [...found].sort((a, b) => Number(LAID.has(a.code)) - Number(LAID.has(b.code)))
+		: [...told(lines.line.slips ?? []), ...found];
+	const slips = eachOnce(all).slice(0, SLIPS_LIMIT);
+	const [only] = seen;
+	const number = only && soughtIn(only);
+	const rulesOut = !slips.length && number ? ruledOut(only.exercise, only.key, number) : null;
+	return { slips, rulesOut };
+}
