@@ -1,0 +1,195 @@
+import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { roundCode } from '@tidy-sum/core/practice';
+import type { KeptTry } from '@tidy-sum/schema';
+import { Provider } from 'react-redux';
+import { checkWork } from '../src/desk/check-work';
+import { exerciseNamed, needsLine } from '../src/desk/work';
+import { did, tried, undid } from '../src/desk/works-slice';
+import { madeRound, makeRound, placeInRound, roundName } from '../src/rounds/made-rounds';
+import { begunRounds, practisedIn } from '../src/rounds/practised';
+import { RoundScreen } from '../src/rounds/round-screen';
+import { RoundsScreen } from '../src/rounds/rounds-screen';
+import { makeStore } from '../src/store/store';
+
+const mockNavigate = jest.fn();
+jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));
+
+// The worker's door opens on the jobs themselves: jsdom has no workers.
+jest.mock('../src/worker/core-worker', () => {
+	const { coreJobs } = jest.requireActual('../src/worker/core-jobs');
+	const jobs = {
+		round: async (code: string) => coreJobs.round(code),
+		slips: async (...asked: unknown[]) => coreJobs.slips(...asked),
+	};
+	return { work: (job: (of: typeof jobs) => Promise<unknown>) => job(jobs), stopWork: () => {} };
+});
+
+const CODE = roundCode({ skills: ['one-prefix', 'counting-figures'], level: 1, count: 5, seed: 7 });
+
+function made(right: boolean, more: Partial<KeptTry> = {}): KeptTry {
+	return {
+		when: 1_800_000_000_000,
+		seconds: 30,
+		right,
+		slips: right ? [] : ['prefix-sign'],
+		nudges: 0,
+		shown: false,
+		answer: '1 m',
+		start: null,
+		factors: [],
+		...more,
+	};
+}
+
+/** A store in which exercises of the Round have been tried. */
+function storeWith(...tries: readonly (readonly [number, KeptTry])[]) {
+	const store = makeStore();
+	for (const [place, one] of tries) {
+		const exercise = roundName(CODE, place);
+		store.dispatch(did(exercise, { do: 'answer', text: one.answer }));
+		store.dispatch(tried({ exercise, made: one }));
+	}
+	return store;
+}
+
+beforeEach(() => jest.clearAllMocks());
+
+describe('a Round on the Desk', () => {
+	it('is found by the names of its exercises once it is made', async () => {
+		const name = roundName(CODE, 1);
+		expect(placeInRound(name)).toEqual({ code: CODE.replace(/-/g, ''), place: 1 });
+		const round = await makeRound(CODE);
+		expect(round.ok && round.value.exercises).toHaveLength(5);
+		expect(exerciseNamed(name).prompt).toBe(madeRound(CODE)?.exercises[1]?.prompt);
+		expect(needsLine(exerciseNamed(name))).toBe(false);
+		expect(needsLine(exerciseNamed(roundName(CODE, 0)))).toBe(true);
+	});
+
+	it('is refused with a sentence where the code is none', async () => {
+		expect(await makeRound('zzzz-zzzz')).toMatchObject({ ok: false, fault: { code: 'unknown-code' } });
+	});
+});
+
+describe('a try', () => {
+	it('is kept with its slips when work is checked, and undo does not take it back', async () => {
+		await makeRound(CODE);
+		const name = roundName(CODE, 0);
+		const store = makeStore();
+		store.dispatch(did(name, { do: 'answer', text: '5 V' }));
+		await store.dispatch(checkWork(name, Date.now() - 5000));
+		const body = () => Object.values(store.getState().works.byId)[0]?.body;
+		expect(body()?.tries).toMatchObject([
+			{ right: false, seconds: 5, answer: '5 V', slips: expect.arrayContaining(['unit-wrong']) },
+		]);
+		store.dispatch(undid(name));
+		store.dispatch(undid(name));
+		expect(body()?.at).toBe(0);
+		expect(body()?.tries).toHaveLength(1);
+	});
+
+	it('counts for its skill, all Rounds and lines together', () => {
+		const { works } = storeWith([0, made(false)], [0, made(true)], [1, made(true)]).getState();
+		expect(practisedIn(works).map(({ skill, tries }) => [skill, tries.length])).toEqual([
+			['one-prefix', 2],
+			['counting-figures', 1],
+		]);
+		expect(begunRounds(works)).toMatchObject([{ code: CODE.replace(/-/g, ''), plan: { level: 1, count: 5 } }]);
+	});
+});
+
+describe('the screen of the Rounds', () => {
+	function show(store = makeStore()) {
+		render(
+			<Provider store={store}>
+				<RoundsScreen />
+			</Provider>,
+		);
+	}
+
+	it('suggests, and opens a Round of what was chosen', () => {
+		show();
+		expect(screen.getByTestId('picked-counting-figures').textContent).toContain('new to you');
+		fireEvent.click(screen.getByTestId('skill-counting-figures'));
+		fireEvent.click(screen.getByTestId('skill-rounding-figures'));
+		expect(screen.getByTestId('chosen-says').textContent).toContain('Nothing is chosen');
+		fireEvent.click(screen.getByTestId('begin-round'));
+		expect(mockNavigate).not.toHaveBeenCalled();
+		fireEvent.click(screen.getByTestId('skill-areas'));
+		fireEvent.click(screen.getByTestId('count-20'));
+		fireEvent.click(screen.getByTestId('begin-round'));
+		expect(mockNavigate).toHaveBeenCalledWith(expect.stringMatching(/^\/round\/[0-9a-z]{7}$/));
+	});
+
+	it('opens a Round by its code, and says what is wrong with one that is none', () => {
+		show();
+		const field = screen.getByTestId('round-code');
+		fireEvent.change(field, { target: { value: 'zzzz-zzzz' } });
+		fireEvent.click(screen.getByTestId('open-code'));
+		expect(screen.getByText(/one of its letters or digits is another/)).toBeTruthy();
+		fireEvent.change(field, { target: { value: CODE.toUpperCase() } });
+		fireEvent.click(screen.getByTestId('open-code'));
+		expect(mockNavigate).toHaveBeenCalledWith(`/round/${CODE.replace(/-/g, '')}`);
+	});
+
+	it('lists what was begun before, and says what recurs', () => {
+		const wrong = made(false, { when: Date.now() });
+		show(storeWith([0, wrong], [2, wrong]));
+		expect(screen.getByTestId('picked-one-prefix').textContent).toContain('came twice');
+		fireEvent.click(screen.getByTestId(`begun-${CODE.replace(/-/g, '')}`));
+		expect(mockNavigate).toHaveBeenCalledWith(`/round/${CODE.replace(/-/g, '')}`);
+	});
+});
+
+describe('the screen of a Round', () => {
+	async function show(store = makeStore(), code = CODE) {
+		render(
+			<Provider store={store}>
+				<RoundScreen code={code} />
+			</Provider>,
+		);
+		await act(async () => {
+			await makeRound(code);
+		});
+	}
+
+	it('begins at the first exercise, and goes on where it was left', async () => {
+		await show();
+		await waitFor(() => screen.getByTestId('go-on'));
+		fireEvent.click(screen.getByTestId('go-on'));
+		expect(mockNavigate).toHaveBeenCalledWith(`/desk/${roundName(CODE, 0)}`);
+	});
+
+	it('sums up how it went, names what slipped with its line, and makes a short Round of it', async () => {
+		const line = {
+			start: { number: '3', unit: 'km' },
+			factors: [{ top: { number: '1', unit: 'm' }, bottom: { number: '1000', unit: 'km' } }],
+			answer: '0.003 m',
+		};
+		await show(
+			storeWith(
+				[0, made(false, line)],
+				[0, made(true)],
+				[1, made(true)],
+				[2, made(true, { nudges: 1 })],
+				[3, made(true)],
+				[4, made(false)],
+			),
+		);
+		await waitFor(() => screen.getByTestId('went-at-once'));
+		for (const went of ['after-nudge', 'after-try', 'not-yet']) expect(screen.getByTestId(`went-${went}`)).toBeTruthy();
+		const slips = screen.getByTestId('round-slips').textContent;
+		expect(slips).toContain('The power of ten on the wrong side (2 times)');
+		expect(slips).toContain('3 km × (1 m / 1000 km) → 0.003 m');
+		fireEvent.click(screen.getByTestId('look-prefix-sign'));
+		expect(mockNavigate).toHaveBeenCalledWith(`/desk/${roundName(CODE, 0)}`);
+		fireEvent.click(screen.getByTestId('short-round'));
+		expect(mockNavigate).toHaveBeenLastCalledWith(expect.stringMatching(/^\/round\/0[0-9a-z]{6}$/));
+	});
+
+	it('says that a code is none, and shows the way back', async () => {
+		await show(makeStore(), 'nothing');
+		expect(screen.getByText(/The code was “nothing”/)).toBeTruthy();
+		fireEvent.click(screen.getByTestId('to-rounds'));
+		expect(mockNavigate).toHaveBeenCalledWith('/rounds');
+	});
+});

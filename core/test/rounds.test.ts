@@ -1,0 +1,164 @@
+import fc from 'fast-check';
+import { slipsIn, type Try, wentOf } from '../src';
+import {
+	type Practised,
+	pickSkills,
+	ROUND_COUNTS,
+	type RoundPlan,
+	readRoundCode,
+	roundCode,
+	roundExercises,
+	SEEDS,
+	SKILLS,
+	SKILLS_IN_ROUND,
+	seedFrom,
+	standings,
+} from '../src/practice';
+
+const PLAN: RoundPlan = { skills: ['areas', 'temperatures'], level: 2, count: 5, seed: 4711 };
+
+const plans = fc.record({
+	skills: fc.uniqueArray(fc.constantFrom(...SKILLS.map(({ skill }) => skill)), {
+		minLength: 1,
+		maxLength: SKILLS_IN_ROUND,
+	}),
+	level: fc.constantFrom(1 as const, 2 as const, 3 as const),
+	count: fc.constantFrom(...ROUND_COUNTS),
+	seed: fc.integer({ min: 0, max: SEEDS - 1 }),
+});
+
+describe('the code of a Round', () => {
+	it('stands for its plan, however it is typed', () => {
+		fc.assert(
+			fc.property(plans, (plan) => {
+				const code = roundCode(plan);
+				expect(code).toMatch(/^[0-9a-z]{4}(-[0-9a-z]{1,4})+$/);
+				const typed = code.toUpperCase().replace(/-/g, ' ').replace(/1/g, 'I').replace(/0/g, 'O');
+				for (const text of [code, typed]) expect(readRoundCode(text)).toEqual({ ok: true, value: plan });
+			}),
+		);
+	});
+
+	it('with one digit mistyped is refused, or two neighbours exchanged', () => {
+		const code = roundCode(PLAN).replace(/-/g, '');
+		for (let i = 0; i < code.length; i++) {
+			const other = code[i] === '7' ? '8' : '7';
+			expect(readRoundCode(code.slice(0, i) + other + code.slice(i + 1)).ok).toBe(false);
+			const [a, b] = [code[i], code[i + 1]];
+			if (b === undefined || a === b) continue;
+			expect(readRoundCode(code.slice(0, i) + b + a + code.slice(i + 2)).ok).toBe(false);
+		}
+	});
+
+	it.each([
+		['', 'There is no code here yet'],
+		['4k7m', 'missing'],
+		['4k7m-9a!e', '“!”'],
+		['zzzz-zzzz', 'one of its letters or digits'],
+	])('“%s” is told what it lacks', (text, says) => {
+		expect(readRoundCode(text)).toMatchObject({
+			ok: false,
+			fault: { code: 'unknown-code', message: expect.stringContaining(says), at: [0, text.length] },
+		});
+	});
+
+	it('never throws, whatever is typed', () => {
+		fc.assert(fc.property(fc.string(), (text) => expect(typeof readRoundCode(text).ok).toBe('boolean')));
+	});
+});
+
+describe('the exercises of a Round', () => {
+	it('are the same from the same code, its skills in turn', () => {
+		const [one, two] = [roundExercises(PLAN), roundExercises(PLAN)];
+		expect(one).toEqual(two);
+		expect(one.ok && one.value.map(({ skill }) => skill)).toEqual([
+			'areas',
+			'temperatures',
+			'areas',
+			'temperatures',
+			'areas',
+		]);
+		expect(roundExercises({ ...PLAN, seed: 4712 })).not.toEqual(one);
+	});
+
+	it('have seeds from anything that is new', () => {
+		const seeds = Array.from({ length: 200 }, (_, i) => seedFrom(`id ${i}`));
+		expect(new Set(seeds).size).toBeGreaterThan(195);
+		expect(seeds.every((seed) => seed >= 0 && seed < SEEDS)).toBe(true);
+	});
+});
+
+const DAY = 86_400_000;
+const NOW = 1_800_000_000_000;
+
+function tried(right: boolean, more: Partial<Try> = {}): Try {
+	return { when: NOW, seconds: 60, right, slips: right ? [] : ['flipped-factor'], nudges: 0, shown: false, ...more };
+}
+
+describe('how an exercise went', () => {
+	it.each<[string, readonly Try[]]>([
+		['untouched', []],
+		['at-once', [tried(true)]],
+		['after-nudge', [tried(true, { nudges: 2 })]],
+		['after-try', [tried(false), tried(true)]],
+		['shown', [tried(false), tried(true, { shown: true })]],
+		['not-yet', [tried(false), tried(false)]],
+		['at-once', [tried(true), tried(false)]],
+	])('%s', (went, tries) => {
+		expect(wentOf(tries)).toBe(went);
+	});
+
+	it('tells the slips by how often they came', () => {
+		const tries = [tried(false), tried(false), tried(false, { slips: ['ee-slip', 'place-slip'] }), tried(true)];
+		expect(slipsIn(tries)).toEqual([
+			{ code: 'flipped-factor', times: 2 },
+			{ code: 'ee-slip', times: 1 },
+		]);
+	});
+});
+
+function practised(skill: string, daysAgo: number, right: boolean, more: Partial<Practised> = {}): Practised {
+	return { skill, level: 1, tries: [tried(right, { when: NOW - daysAgo * DAY })], ...more };
+}
+
+function standing(worked: readonly Practised[], skill = 'areas') {
+	return standings(worked, NOW).find((one) => one.skill === skill);
+}
+
+describe('what to practise next', () => {
+	it('is new to someone who has not begun: the first skills there are', () => {
+		const picked = pickSkills(standings([], NOW), NOW);
+		expect(picked.map(({ skill }) => skill)).toEqual(SKILLS.slice(0, 2).map(({ skill }) => skill));
+		expect(picked.every(({ why }) => why === 'new to you')).toBe(true);
+	});
+
+	it('comes back when it is about to be forgotten, later the better it is known', () => {
+		const once = standing([practised('areas', 0, true)]);
+		expect(once).toMatchObject({ isDue: false, worked: 1, atOnce: 1, why: '' });
+		const known = standing([practised('areas', 30, true), practised('areas', 20, true), practised('areas', 8, true)]);
+		const missed = standing([practised('areas', 30, true), practised('areas', 20, true), practised('areas', 8, false)]);
+		expect((known?.due ?? 0) > (missed?.due ?? 0)).toBe(true);
+		const late = standing([practised('areas', 90, true)]);
+		expect(late?.isDue).toBe(true);
+		expect(late?.why).toMatch(/^due since \d+ days$/);
+	});
+
+	it('is weighed by slips that recur, and says which', () => {
+		const worked = [practised('areas', 0, false), practised('areas', 0, false), practised('volumes', 0, true)];
+		const [first] = pickSkills(standings(worked, NOW), NOW);
+		expect(first).toEqual({ skill: 'areas', why: expect.stringContaining('“A factor upside down” came twice') });
+	});
+
+	it('goes up a level after four in a row at once, and back after four that were not right', () => {
+		const four = (right: boolean, level: 1 | 2) =>
+			Array.from({ length: 4 }, () => practised('areas', 0, right, { level }));
+		expect(standing(four(true, 1))?.level).toBe(2);
+		expect(standing(four(false, 2))?.level).toBe(1);
+		expect(standing(four(true, 1).slice(1))?.level).toBe(1);
+	});
+
+	it('is the next to be due where nothing is new and nothing is due', () => {
+		const all = SKILLS.map(({ skill }) => practised(skill, 0, true));
+		expect(pickSkills(standings(all, NOW), NOW)).toEqual([{ skill: expect.any(String), why: 'the next to be due' }]);
+	});
+});
