@@ -19,6 +19,41 @@ const SHIFTED = [
 	'shelf-plank',
 ];
 
+describe('nudges where no line, or no factor, is worked', () => {
+	const asked = (more: Partial<Exercise>) =>
+		nudgesFor(
+			{ start: more.start ?? { number: '', unit: '' }, factors: [] },
+			{ prompt: '', facts: [], want: { unit: '' }, rounding: 'figures', ...more },
+		);
+
+	it.each<[string, Partial<Exercise>, string]>([
+		['figures to count', { want: { figures: '0.0404' } }, 'first figure that is not 0'],
+		[
+			'a block to name',
+			{ want: { slip: { start: q('2 h'), factors: [over('100 min', '1 h')], want: 'min' } } },
+			'are its top and its bottom equal',
+		],
+		['a count to round to', { start: q('9.99 g'), want: { unit: 'g' }, rounding: { significant: 2 } }, 'to 2 figures'],
+		['a place to round to', { start: q('9.99 g'), want: { unit: 'g' }, rounding: { place: -1 } }, 'to the tenths'],
+		['scientific form', { start: q('420 g'), want: { unit: 'g', form: 'scientific' } }, 'then the point'],
+		['plain form', { start: q('4.2e-3 g'), want: { unit: 'g', form: 'plain' } }, 'A negative power'],
+		['a difference', { start: q('9.0 °F'), want: { unit: 'K' }, difference: true }, 'does not shift'],
+	])('%s', (_, exercise, says) => {
+		const told = asked(exercise);
+		expect(told.length).toBeGreaterThan(2);
+		expect(told.join(' ')).toContain(says);
+	});
+
+	it('a closed line whose answer is to be rounded tells that, not the figures of the inputs', () => {
+		const exercise: Partial<Exercise> = { start: q('2.5 h'), want: { unit: 'min' }, rounding: { place: 0 } };
+		const told = nudgesFor(
+			{ start: q('2.5 h'), factors: [over('60 min', '1 h')] },
+			{ prompt: '', facts: [], want: { unit: 'min' }, rounding: 'figures', ...exercise },
+		);
+		expect(told.at(-1)).toBe('The answer is wanted to the ones.');
+	});
+});
+
 describe('nudges', () => {
 	it('say first what differs, then the unit, then the fact, then which way up', () => {
 		expect(snow()).toEqual([

@@ -2,7 +2,7 @@ import { symbolOfPiece } from '../chain/cancel';
 import { type Chain, type Factor, onlyAdds, sidesOfStart } from '../chain/chain';
 import type { ReadFactor } from '../chain/read-chain';
 import { type WorkedChain, workChain } from '../chain/work-chain';
-import { figuresText } from '../check/judge-figures';
+import { figuresText, placeText } from '../check/judge-figures';
 import { goalOf, isStated } from '../check/judge-line';
 import { solutionOf } from '../check/solution';
 import type { Exercise } from '../exercise/exercise';
@@ -50,10 +50,18 @@ function onTwice(worked: WorkedChain): Nudges | null {
 	return null;
 }
 
-function onClosed(worked: WorkedChain): Nudges {
+/** What the answer is asked to be rounded to, in words; null where the inputs decide. */
+function roundingText({ rounding }: Exercise): string | null {
+	if (typeof rounding !== 'object') return null;
+	return 'place' in rounding ? `to ${placeText(rounding.place)}` : `to ${figuresText(rounding.significant)}`;
+}
+
+function onClosed(worked: WorkedChain, exercise: Exercise): Nudges {
 	const { significant, atMost } = worked;
-	const count =
-		significant === null || atMost === null
+	const to = roundingText(exercise);
+	const count = to
+		? `The answer is wanted ${to}.`
+		: significant === null || atMost === null
 			? 'Everything here is exact, so nothing limits the figures.'
 			: `The answer may have ${significant === atMost ? figuresText(significant) : `${significant} to ${figuresText(atMost)}`}.`;
 	return [
@@ -136,7 +144,7 @@ function onShifts(chain: Chain, worked: WorkedChain, exercise: Exercise): Nudges
 				: 'Ask what is the same on both scales: where the zero of the one lies on the other, and how large a degree is.',
 		];
 	const next = line.factors[chain.factors.length];
-	if (!next) return mixed && 'mixed' in exercise.want ? ON_PARTS : onClosed(worked);
+	if (!next) return mixed && 'mixed' in exercise.want ? ON_PARTS : onClosed(worked, exercise);
 	if (next.shift === undefined) return null;
 	const stands = worked.unit.text;
 	if (mixed)
@@ -159,6 +167,57 @@ const ON_START: Nudges = [
 	'Where so much of one thing goes with so much of another, that is a fact: it becomes a factor, not the start.',
 ];
 
+const ON_DIFFERENCE: Nudges = [
+	'A difference of temperature does not shift: it only scales.',
+	'From freezing to boiling water it is 100 °C, 100 K and 180 °F. How many of the one are as large as one of the other?',
+	'1 °C is as large as 1 K and as 1.8 °F. Write that as a block.',
+];
+
+const ON_BLOCK: Nudges = [
+	'Take one block after another: are its top and its bottom equal?',
+	'Where all are equal, follow the units: which one stands twice on the same side instead of cancelling?',
+	'An area or a volume wants its whole block squared or cubed.',
+];
+
+const ON_COUNT: Nudges = [
+	'Begin at the first figure that is not 0; zeros in front of it only hold the place.',
+	'Zeros between other figures count, and so do zeros at the end after a point.',
+	'At the end of a whole number without a point, zeros do not count.',
+];
+
+/** Nudges where what is asked is worked on no line: figures to count, a block to name. */
+function onOtherAnswers({ want }: Exercise): Nudges | null {
+	if ('figures' in want) return ON_COUNT;
+	return 'slip' in want ? ON_BLOCK : null;
+}
+
+/** Nudges where the unit is right as it stands and only the number is to be written another way. */
+function onWriting(exercise: Exercise): Nudges {
+	const { want } = exercise;
+	const form = 'form' in want ? want.form : undefined;
+	const to = roundingText(exercise);
+	const first = 'The unit stays as it is: only the number is written another way.';
+	if (form === 'scientific')
+		return [
+			first,
+			'One figure that is not 0, then the point, then the other figures.',
+			'Count the places the point has moved: to the left the power of ten is above zero, to the right below.',
+		];
+	if (form === 'plain')
+		return [
+			first,
+			'A negative power moves the point to the left, a positive one to the right.',
+			'Write as many figures as there were.',
+		];
+	return to
+		? [
+				`${first} It is wanted ${to}.`,
+				'Mark the last figure that is kept, and look at the one after it: from 5 on the last one goes up.',
+				'A place before the point that is rounded away keeps its 0.',
+			]
+		: [first, 'Write it with the figures it has.'];
+}
+
 const ON_PARTS: Nudges = [
 	'What stands is the smallest part.',
 	'Put the parts together: what was set aside, each with its unit, and then this one.',
@@ -170,6 +229,8 @@ const ON_PARTS: Nudges = [
  * @param from one's own facts, and the tables a class may use; all of them when left out.
  */
 export function nudgesFor(chain: Chain, exercise: Exercise, from: FactsFrom = {}): Nudges {
+	const asked = onOtherAnswers(exercise);
+	if (asked) return asked;
 	const want = goalOf(exercise.want) ?? '';
 	const { facts } = exercise;
 	const made = workChain({ ...chain, want });
@@ -179,5 +240,7 @@ export function nudgesFor(chain: Chain, exercise: Exercise, from: FactsFrom = {}
 	if (top.number === '' && top.unit === '') return ON_START;
 	const broken = onUnequal(worked, facts) ?? onTwice(worked) ?? onShifts(chain, worked, exercise);
 	if (broken) return broken;
-	return worked.reached ? onClosed(worked) : onTheWay(chain, worked, want, exercise, from);
+	if (worked.reached) return chain.factors.length ? onClosed(worked, exercise) : onWriting(exercise);
+	if (exercise.difference) return ON_DIFFERENCE;
+	return onTheWay(chain, worked, want, exercise, from);
 }
