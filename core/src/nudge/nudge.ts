@@ -241,6 +241,7 @@ export function nudgesFor(chain: Chain, exercise: Exercise, from: FactsFrom = {}
 	const broken = onUnequal(worked, facts) ?? onTwice(worked) ?? onShifts(chain, worked, exercise);
 	if (broken) return broken;
 	if (worked.reached) return chain.factors.length ? onClosed(worked, exercise) : onWriting(exercise);
-	if (exercise.difference) return ON_DIFFERENCE;
-	return onTheWay(chain, worked, want, exercise, from);
+	const way = onTheWay(chain, worked, want, exercise, from);
+	// No table says how large the degrees of two scales are to each other.
+	return exercise.difference && way.length < 3 ? ON_DIFFERENCE : way;
 }
