@@ -68,7 +68,9 @@ function panelFor(chosen: Panel, view: DeskView, wide: boolean): Panel {
 	if (chosen.kind === 'verdict' && !view.verdict)
 		return panelFor({ kind: view.unchecked ? 'answer' : 'none' }, view, wide);
 	if (chosen.kind !== 'none') return chosen;
-	if (!needsLine(view.exercise)) return view.verdict ? { kind: 'verdict' } : { kind: 'answer' };
+	const written = view.started && view.wanted && view.worked.reached === true && !view.blocks.length;
+	// Where no block is needed, what is left is to write the answer.
+	if (written || !needsLine(view.exercise)) return { kind: view.verdict ? 'verdict' : 'answer' };
 	if (!view.started || !view.wanted) return { kind: isOwn(view.exercise.name) ? 'own' : 'places' };
 	if (!wide) return chosen;
 	if (view.verdict) return { kind: 'verdict' };
