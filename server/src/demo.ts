@@ -31,6 +31,55 @@ function body(exercise: string, steps: Step[]): WorkBody {
 	return { exercise, steps, at: steps.length };
 }
 
+/** The Round of the demo desk: a prefix, a rate and an area in turn, five exercises at level 1. */
+export const DEMO_ROUND = '00ks56fga';
+
+type Told = {
+	readonly answer: string;
+	readonly slip?: string;
+	readonly nudges?: number;
+	readonly blocks: readonly string[];
+};
+
+/** An exercise of the demo Round: its tries, a minute apart, the last of them as it stands on the Desk. */
+function inRound(number: number, start: string, tries: readonly Told[], now: Date): readonly [string, WorkBody] {
+	const factors = ({ blocks }: Told) => blocks.map((block) => block.split(' / ') as [string, string]);
+	const quantity = (text: string) => {
+		const [value = '', unit = ''] = text.split(' ');
+		return { number: value, unit };
+	};
+	const last = tries.at(-1) as Told;
+	const steps: Step[] = [
+		...factors(last).map(([top, bottom], i) => place(`b${i}`, top, bottom)),
+		{ do: 'answer', text: last.answer },
+		{ do: 'check' },
+	];
+	const made = tries.map((told, i): NonNullable<WorkBody['tries']>[number] => ({
+		when: now.getTime() - (tries.length - i) * 60_000,
+		seconds: 60,
+		right: told.slip === undefined,
+		slips: told.slip === undefined ? [] : [told.slip],
+		nudges: told.nudges ?? 0,
+		shown: false,
+		answer: told.answer,
+		start: quantity(start),
+		factors: factors(told).map(([top, bottom]) => ({ top: quantity(top), bottom: quantity(bottom) })),
+	}));
+	return [`demo-round-${number}`, { ...body(`round-${DEMO_ROUND}-0${number}`, steps), tries: made }];
+}
+
+/** A Round four fifths done: at once, after another try, after a nudge, and one not right yet. */
+function demoRound(now: Date): readonly (readonly [string, WorkBody])[] {
+	const [litres, hours] = ['1 L / 1000 mL', '60 min / 1 h'];
+	const flipped = { answer: '4.93e-4 L/h', slip: 'flipped-factor', blocks: [litres, '1 h / 60 min'] };
+	return [
+		inRound(1, '954 mL', [{ answer: '0.954 L', blocks: [litres] }], now),
+		inRound(2, '29.6 mL/min', [flipped, { answer: '1.78 L/h', blocks: [litres, hours] }], now),
+		inRound(3, '4.09 ft^2', [{ answer: '49.1 in^2', slip: 'power-missed', blocks: ['12 in / 1 ft'] }], now),
+		inRound(4, '444 mL', [{ answer: '0.444 L', nudges: 2, blocks: [litres] }], now),
+	];
+}
+
 /** Half-way along a rate; finished and checked; an upside-down block. */
 const WORKS: readonly (readonly [string, WorkBody])[] = [
 	['demo-new-snow', body('new-snow', [place('a', '2.54 cm', '1 in'), place('b', '10 mm', '1 cm')])],
@@ -44,5 +93,6 @@ const WORKS: readonly (readonly [string, WorkBody])[] = [
 /** Lays the demo work on its desk, once: what someone has done there since is left alone. */
 export async function layDemo(db: Database, now: Date): Promise<void> {
 	if (await db('desk').where({ id: DEMO_DESK }).first()) return;
-	for (const [id, work] of WORKS) await keepWork(db, DEMO_DESK, id, { base: 0, body: work }, now.toISOString());
+	for (const [id, work] of [...WORKS, ...demoRound(now)])
+		await keepWork(db, DEMO_DESK, id, { base: 0, body: work }, now.toISOString());
 }
