@@ -86,6 +86,17 @@ async function eachState(browser: Browser, look: (state: string) => Promise<void
 	await browser.go(`${whole.url}/desk/own-seen`);
 	await browser.find('own');
 	await look('a problem of one’s own');
+	await browser.driver.get(`${whole.url}/rounds`);
+	await browser.find('rounds');
+	await look('the Rounds');
+	await (await browser.find('round-code')).sendKeys('4k7m-9ae', Key.ENTER);
+	await look('a code that is none');
+	await browser.driver.get(`${whole.url}/round/00ks56fga?desk=fennel-ridge-demo`);
+	await browser.find('round-slips');
+	await look('how a Round went');
+	await browser.driver.get(`${whole.url}/round/nothing`);
+	await browser.find('round-fault');
+	await look('no Round');
 }
 
 const SCREENS: readonly (readonly [string, Screen, boolean])[] = [
@@ -146,6 +157,15 @@ describe.each<[string, Screen]>([
 		await look('quantities to place');
 		await browser.go(`${whole.url}/desk/own-seen`);
 		await look('a problem of one’s own');
+		await browser.driver.get(`${whole.url}/rounds`);
+		await browser.find('rounds');
+		await look('the Rounds');
+		await browser.driver.get(`${whole.url}/round/00ks56fga?desk=fennel-ridge-demo`);
+		await browser.find('round-slips');
+		await look('how a Round went');
+		await browser.press('round-5');
+		await browser.find('problem');
+		await look('an exercise of a Round');
 		await browser.close();
 		expect(small).toEqual([]);
 	});

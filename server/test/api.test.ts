@@ -1,12 +1,13 @@
 import { createServer, get, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { gunzipSync } from 'node:zlib';
-import { bookExercise } from '@tidy-sum/core';
+import { bookExercise, type Chain, type Exercise, goalOf } from '@tidy-sum/core';
+import { check, readRoundCode, roundExercises } from '@tidy-sum/core/practice';
 import { healthSchema, type WorkBody } from '@tidy-sum/schema';
 import pino from 'pino';
 import { createApp } from '../src/app';
 import { type Database, openDatabase } from '../src/database';
-import { DEMO_DESK, layDemo } from '../src/demo';
+import { DEMO_DESK, DEMO_ROUND, layDemo } from '../src/demo';
 import { makeFolder } from './running';
 
 const folder = makeFolder();
@@ -116,6 +117,31 @@ describe('keeping work', () => {
 		});
 	});
 
+	it('keeps the tries at an exercise with it, and refuses what is none with its place', async () => {
+		const path = '/api/desks/desk-0008/works/work-0001';
+		const made = {
+			when: 1_800_000_000_000,
+			seconds: 42,
+			right: false,
+			slips: ['flipped-factor'],
+			nudges: 1,
+			shown: false,
+			answer: '9.73e-7 ft/s',
+			start: { number: '18.5', unit: 'mi/h' },
+			factors: [{ top: { number: '1', unit: 'mi' }, bottom: { number: '5280', unit: 'ft' } }],
+		};
+		const body = { ...BODY, exercise: 'round-00ks56fga-02', tries: [made, { ...made, start: null, factors: [] }] };
+		expect(await put(path, { base: 0, body })).toMatchObject({ status: 200 });
+		expect((await works('desk-0008'))[0].body).toEqual(body);
+		for (const wrong of [{ seconds: -1 }, { slips: 'flipped' }, { when: 'today' }, { factors: [{ top: 5 }] }])
+			expect(await put(path, { base: 1, body: { ...body, tries: [{ ...made, ...wrong }] } })).toMatchObject({
+				status: 422,
+				body: { error: { code: 'shape' } },
+			});
+		const many = Array.from({ length: 101 }, () => made);
+		expect(await put(path, { base: 1, body: { ...body, tries: many } })).toMatchObject({ status: 422 });
+	});
+
 	it('keeps desks apart', async () => {
 		await put('/api/desks/desk-0006/works/work-0001', { base: 0, body: BODY });
 		expect(await works('desk-0007')).toEqual([]);
@@ -215,6 +241,24 @@ describe('serving the app', () => {
 });
 
 describe('the demo', () => {
+	it('has a Round whose tries are judged as the check judges them', async () => {
+		await layDemo(db, new Date('2026-02-03T04:05:06Z'));
+		const plan = readRoundCode(DEMO_ROUND);
+		const made = plan.ok ? roundExercises(plan.value) : plan;
+		if (!made.ok) throw new Error(made.fault.message);
+		const round = (await works(DEMO_DESK)).filter(({ id }: { id: string }) => id.startsWith('demo-round'));
+		expect(round).toHaveLength(4);
+		for (const { body } of round as { body: WorkBody }[]) {
+			const exercise = made.value[Number(body.exercise.slice(-2)) - 1] as Exercise;
+			expect(body.exercise).toMatch(new RegExp(`^round-${DEMO_ROUND}-`));
+			for (const { answer, start, factors, right, slips } of body.tries ?? []) {
+				const chain = { start, factors, want: goalOf(exercise.want) } as Chain;
+				const judged = check(exercise, answer, chain);
+				expect(judged).toMatchObject({ ok: true, value: { right, first: slips[0] ?? null } });
+			}
+		}
+	});
+
 	it('marks the quantities of a problem where the book has them', async () => {
 		await layDemo(db, new Date());
 		const tank = (await works(DEMO_DESK)).find(({ id }: { id: string }) => id === 'demo-nutrient-tank');

@@ -1,4 +1,5 @@
 import type { CoreJobs } from './core-jobs';
+import { through } from './through';
 
 /** The jobs of the worker, as they look from outside: each answers later. */
 export type LaterJobs = {
@@ -13,14 +14,6 @@ let running: Running | null = null;
 async function inPage(): Promise<LaterJobs> {
 	const { coreJobs } = await import('./core-jobs');
 	return { round: async (...asked) => coreJobs.round(...asked), slips: async (...asked) => coreJobs.slips(...asked) };
-}
-
-/** The jobs through the worker's door. */
-async function through(worker: Worker): Promise<LaterJobs> {
-	const { wrap } = await import('comlink');
-	const jobs = wrap<CoreJobs>(worker) as unknown as LaterJobs;
-	// The door answers to any name, “then” too: it must not be taken for a promise.
-	return { round: (...asked) => jobs.round(...asked), slips: (...asked) => jobs.slips(...asked) };
 }
 
 function start(): Running {

@@ -1,0 +1,233 @@
+import { act, fireEvent, render, screen } from '@testing-library/react';
+import { roundCode } from '@tidy-sum/core/practice';
+import { Provider } from 'react-redux';
+import { LastExercise } from '../src/desk/last-exercise';
+import { AnswerPanel } from '../src/desk/panels/answer-panel';
+import { BookPanel } from '../src/desk/panels/book-panel';
+import { NudgePanel } from '../src/desk/panels/nudge-panel';
+import { VerdictPanel } from '../src/desk/panels/verdict-panel';
+import { sayWanted } from '../src/desk/problem';
+import { type DeskView, useDesk } from '../src/desk/use-desk';
+import { did, opened } from '../src/desk/works-slice';
+import { makeRound, roundName } from '../src/rounds/made-rounds';
+import { RoundDesk } from '../src/rounds/round-desk';
+import { type AppStore, makeStore, useAppDispatch } from '../src/store/store';
+
+const mockNavigate = jest.fn();
+jest.mock('expo-router', () => ({
+	useRouter: () => ({ navigate: mockNavigate }),
+	Redirect: ({ href }: { href: string }) => href,
+}));
+
+/** What the worker is at: answered when the test says so. */
+const mockPending: { slips: (() => void)[]; stopped: number } = { slips: [], stopped: 0 };
+jest.mock('../src/worker/core-worker', () => {
+	const { coreJobs } = jest.requireActual('../src/worker/core-jobs');
+	const jobs = {
+		round: async (code: string) => coreJobs.round(code),
+		slips: (...asked: unknown[]) =>
+			new Promise((resolve) => mockPending.slips.push(() => resolve(coreJobs.slips(...asked)))),
+	};
+	return {
+		work: (job: (of: typeof jobs) => Promise<unknown>) => job(jobs),
+		stopWork: () => {
+			mockPending.stopped += 1;
+		},
+	};
+});
+
+const nothing = () => {};
+const CODE = roundCode({ skills: ['counting-figures', 'wrong-block'], level: 1, count: 5, seed: 11 });
+const COUNT = roundName(CODE, 0);
+const BLOCK = roundName(CODE, 1);
+
+beforeAll(async () => {
+	await makeRound(CODE);
+});
+
+beforeEach(() => {
+	jest.clearAllMocks();
+	mockPending.slips = [];
+	mockPending.stopped = 0;
+});
+
+function show(name: string, panel: (view: DeskView, dispatch: AppStore['dispatch']) => React.ReactElement) {
+	const store = makeStore();
+	let seen: DeskView | null = null;
+	function Shown() {
+		const dispatch = useAppDispatch();
+		seen = useDesk(name);
+		return panel(seen, dispatch);
+	}
+	render(
+		<Provider store={store}>
+			<Shown />
+		</Provider>,
+	);
+	return { store, view: () => seen as unknown as DeskView };
+}
+
+function showAnswer(name: string) {
+	const onCheck = jest.fn();
+	const shown = show(name, (view, dispatch) => (
+		<AnswerPanel
+			view={view}
+			wide={true}
+			onWrite={(text) => dispatch(did(name, { do: 'answer', text }))}
+			onCheck={onCheck}
+		/>
+	));
+	return { ...shown, onCheck };
+}
+
+const says = (id: string) => screen.getByTestId(id).textContent;
+
+describe('an answer that is a count', () => {
+	it('is asked for by its name, and checked', () => {
+		const { store, view, onCheck } = showAnswer(COUNT);
+		expect(screen.getByText('A whole number, such as 3.')).toBeTruthy();
+		fireEvent.click(screen.getByTestId('check'));
+		expect(says('answer-says')).toBe('There is no answer here yet.');
+		fireEvent.change(screen.getByTestId('answer'), { target: { value: '9' } });
+		fireEvent.click(screen.getByTestId('check'));
+		expect(onCheck).toHaveBeenCalledTimes(1);
+		act(() => void store.dispatch(did(COUNT, { do: 'check' })));
+		expect(view().verdict).toMatchObject({ right: false, line: { verdict: 'not-asked' }, value: { verdict: 'wrong' } });
+	});
+
+	it('is said to be wanted', () => {
+		expect(sayWanted({ want: { figures: '0.40' }, rounding: 'none' }, null)).toBe('how many figures count');
+		expect(sayWanted({ want: { slip: {} as never }, rounding: 'none' }, null)).toBe('the block that is wrong');
+	});
+});
+
+describe('an answer that is a block of someone’s line', () => {
+	it('is given by touching the block', () => {
+		const { store, view, onCheck } = showAnswer(BLOCK);
+		expect(says('answer-says')).toBe('Touch the block that is wrong.');
+		fireEvent.click(screen.getByTestId('check'));
+		expect(onCheck).not.toHaveBeenCalled();
+		fireEvent.click(screen.getByTestId('block-1'));
+		expect(says('answer-says')).toBe('Block 1 is your answer.');
+		expect(screen.getByTestId('block-1').getAttribute('aria-pressed')).toBe('true');
+		fireEvent.click(screen.getByTestId('check'));
+		expect(onCheck).toHaveBeenCalledTimes(1);
+		act(() => void store.dispatch(did(BLOCK, { do: 'check' })));
+		expect(view().verdict?.value.why).toMatch(/Block 1 is the one|That block holds/);
+	});
+
+	it('has nudges of its own', () => {
+		show(BLOCK, (view) => <NudgePanel view={view} onTold={nothing} />);
+		expect(says('nudge-1')).toContain('one block after another');
+	});
+});
+
+describe('what may have happened', () => {
+	const EXERCISE = 'wind-gust';
+	const BLOCKS = [
+		[
+			{ number: '5280', unit: 'ft' },
+			{ number: '1', unit: 'mi' },
+		],
+		[
+			{ number: '1', unit: 'h' },
+			{ number: '3600', unit: 's' },
+		],
+	] as const;
+	function showVerdict(answer: string) {
+		const shown = show(EXERCISE, (view) => (
+			<VerdictPanel
+				view={view}
+				onAnswer={nothing}
+				onBlock={nothing}
+				onShow={nothing}
+				onNext={nothing}
+				next="Next exercise"
+				onPanel={nothing}
+				onHandIn={nothing}
+			/>
+		));
+		act(() => {
+			for (const [i, [top, bottom]] of BLOCKS.entries())
+				shown.store.dispatch(did(EXERCISE, { do: 'place', block: `b${i}`, factor: { top, bottom } }));
+			shown.store.dispatch(did(EXERCISE, { do: 'answer', text: answer }));
+			shown.store.dispatch(did(EXERCISE, { do: 'check' }));
+		});
+		return shown;
+	}
+	const answered = () =>
+		act(async () => {
+			for (const answer of mockPending.slips) answer();
+		});
+
+	it('is looked for while the four lines stand there already', async () => {
+		showVerdict('2.71 ft/s');
+		expect(says('verdict-value')).toContain('look again');
+		expect(screen.getByTestId('looking')).toBeTruthy();
+		await answered();
+		expect(screen.queryByTestId('looking')).toBeNull();
+		expect(says('slip')).toContain('the decimal point moved');
+		expect(says('slip')).toContain('about how large');
+	});
+
+	it('can be stopped', () => {
+		showVerdict('97.1 ft/s');
+		fireEvent.click(screen.getByTestId('stop-looking'));
+		expect(mockPending.stopped).toBe(1);
+	});
+
+	it('is told by what it rules out, where no slip is named', async () => {
+		showVerdict('26.2 ft/s');
+		await answered();
+		expect(says('rules-out')).toContain('no block is upside down');
+		expect(screen.queryByTestId('slip')).toBeNull();
+	});
+
+	it('is not looked for behind a right answer', () => {
+		showVerdict('27.1 ft/s');
+		expect(mockPending.slips).toHaveLength(0);
+		expect(screen.queryByTestId('looking')).toBeNull();
+	});
+});
+
+describe('the ways to a Round', () => {
+	it('are on the panel of exercises: the one under way, and all', () => {
+		const onRounds = jest.fn();
+		show('new-snow', () => (
+			<BookPanel current={COUNT} round={CODE} onOpen={nothing} onOwn={nothing} onRounds={onRounds} />
+		));
+		fireEvent.click(screen.getByTestId('to-round'));
+		fireEvent.click(screen.getByTestId('to-rounds'));
+		expect(onRounds.mock.calls).toEqual([[CODE], [null]]);
+	});
+
+	it('lead back to where one was: an exercise of a Round, a problem of one’s own, one of the book', () => {
+		for (const [last, href] of [
+			[COUNT, `/desk/${COUNT}`],
+			['own-bales', '/desk/own-bales'],
+			['honey-jar', '/desk/honey-jar'],
+			['gone', '/desk/new-snow'],
+		] as const) {
+			const store = makeStore();
+			store.dispatch(opened(last));
+			const { container, unmount } = render(
+				<Provider store={store}>
+					<LastExercise />
+				</Provider>,
+			);
+			expect(container.textContent).toBe(href);
+			unmount();
+		}
+	});
+
+	it('say so where a Round has no such exercise', () => {
+		render(
+			<Provider store={makeStore()}>
+				<RoundDesk name={roundName(CODE, 40)} code={CODE} />
+			</Provider>,
+		);
+		expect(screen.getByText('This Round has no such exercise.')).toBeTruthy();
+		fireEvent.click(screen.getByTestId('to-rounds'));
+		expect(mockNavigate).toHaveBeenCalledWith('/rounds');
+	});
+});
