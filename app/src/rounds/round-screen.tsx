@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { lineText, slipsIn, type Went, wentOf, workChain } from '@tidy-sum/core';
+import { lineText, printWritten, readAnswer, slipsIn, type Went, wentOf, workChain } from '@tidy-sum/core';
 import { type RoundPlan, readRoundCode, roundCode, seedFrom, skillNamed, slipNamed } from '@tidy-sum/core/practice';
 import type { KeptTry } from '@tidy-sum/schema';
 import { useRouter } from 'expo-router';
@@ -45,9 +45,12 @@ type Done = {
 
 /** The line of a try as text; its answer alone where it had none. */
 function tryText({ start, factors, answer }: KeptTry): string {
-	if (!start) return answer;
+	const read = readAnswer(answer);
+	const number = read.ok ? read.value.number : null;
+	const said = number && read.ok ? `${printWritten(number.text)} ${read.value.unit?.text ?? ''}`.trim() : answer;
+	if (!start) return said;
 	const worked = workChain({ start, factors } as never);
-	return worked.ok ? `${lineText({ start, factors } as never, worked.value).split(' = ')[0]} → ${answer}` : answer;
+	return worked.ok ? `${lineText({ start, factors } as never, worked.value).split(' = ')[0]} → ${said}` : said;
 }
 
 /** How a Round went so far: each exercise, the slips by name with the line they were in, and what comes next. */
@@ -82,10 +85,31 @@ function HowItWent({ round, plan }: { readonly round: MadeRound; readonly plan: 
 		setSaid((await copied(link)) ? 'The link is copied: whoever opens it has the same exercises.' : link);
 	};
 
+	const exercises = (
+		<Box role="list">
+			{done.map(({ name, prompt }, i) => (
+				<Box key={name} role="listitem" style={styles.item}>
+					<Touch role="link" onTouch={() => open(name)} style={styles.exercise} testID={`round-${i + 1}`}>
+						<Words aria-hidden tone="pine" style={styles.sign}>
+							{SIGNS[went[i] as Went]}
+						</Words>
+						<Box style={styles.words}>
+							<Words size="small" tone="soft">
+								{i + 1}. {skillNamed((done[i] as Done).skill)?.title}: {SAYS[went[i] as Went]}
+							</Words>
+							<Words>{prompt}</Words>
+						</Box>
+					</Touch>
+				</Box>
+			))}
+		</Box>
+	);
+
 	return (
 		<Page
 			title={`Round ${shownCode(round.code)}`}
 			testID="round"
+			beside={exercises}
 			tools={
 				<>
 					<Button label="Rounds" icon={Back} onPress={() => router.navigate('/rounds')} testID="to-rounds" />
@@ -173,23 +197,6 @@ function HowItWent({ round, plan }: { readonly round: MadeRound; readonly plan: 
 			<Words size="small" role="status" aria-live="polite" testID="share-says">
 				{said || `By its code, ${shownCode(round.code)}, anyone gets the same exercises.`}
 			</Words>
-			<Box role="list">
-				{done.map(({ name, prompt }, i) => (
-					<Box key={name} role="listitem" style={styles.item}>
-						<Touch role="link" onTouch={() => open(name)} style={styles.exercise} testID={`round-${i + 1}`}>
-							<Words aria-hidden tone="pine" style={styles.sign}>
-								{SIGNS[went[i] as Went]}
-							</Words>
-							<Box style={styles.words}>
-								<Words size="small" tone="soft">
-									{i + 1}. {skillNamed((done[i] as Done).skill)?.title}: {SAYS[went[i] as Went]}
-								</Words>
-								<Words>{prompt}</Words>
-							</Box>
-						</Touch>
-					</Box>
-				))}
-			</Box>
 		</Page>
 	);
 }

@@ -74,10 +74,53 @@ export function RoundsScreen() {
 	};
 	const full = chosen.length >= SKILLS_IN_ROUND;
 
+	const skills = (
+		<Box style={styles.part}>
+			<Words strong role="heading" aria-level={2}>
+				Or choose what to practise
+			</Words>
+			<Words size="small" tone="soft" role="status" aria-live="polite" testID="chosen-says">
+				{chosen.length === 0
+					? 'Nothing is chosen yet. Touch a skill.'
+					: full
+						? `${chosen.length} are chosen, as many as one Round mixes.`
+						: `${chosen.length} chosen; a Round mixes up to ${SKILLS_IN_ROUND}.`}
+			</Words>
+			<Box role="list">
+				{SKILLS.map(({ skill, title, about }, i) => {
+					const on = chosen.includes(skill);
+					return (
+						<Box key={skill} role="listitem" style={styles.item}>
+							<Touch
+								aria-pressed={on}
+								disabled={!on && full}
+								onTouch={() => toggle(skill)}
+								style={[styles.skill, on && styles.on]}
+								testID={`skill-${skill}`}
+							>
+								<Words aria-hidden style={styles.tick}>
+									{on ? '✓' : ''}
+								</Words>
+								<Box style={styles.words}>
+									<Words strong>{title}</Words>
+									<Words size="small" tone="soft">
+										{about}
+									</Words>
+									<Words size="small">{stateOf(stands[i] as Standing)}</Words>
+								</Box>
+							</Touch>
+						</Box>
+					);
+				})}
+			</Box>
+		</Box>
+	);
+
 	return (
 		<Page
 			title="Rounds"
 			testID="rounds"
+			beside={skills}
 			tools={
 				<>
 					<Button label="Desk" icon={Desk} onPress={() => router.navigate('/')} testID="to-desk" />
@@ -167,45 +210,6 @@ export function RoundsScreen() {
 				onChoose={(value) => setAsked(Number(value) as Level)}
 				testID="level"
 			/>
-			<Box style={styles.part}>
-				<Words strong role="heading" aria-level={2}>
-					Or choose what to practise
-				</Words>
-				<Words size="small" tone="soft" role="status" aria-live="polite" testID="chosen-says">
-					{chosen.length === 0
-						? 'Nothing is chosen yet. Touch a skill.'
-						: full
-							? `${chosen.length} are chosen, as many as one Round mixes.`
-							: `${chosen.length} chosen; a Round mixes up to ${SKILLS_IN_ROUND}.`}
-				</Words>
-				<Box role="list">
-					{SKILLS.map(({ skill, title, about }, i) => {
-						const on = chosen.includes(skill);
-						return (
-							<Box key={skill} role="listitem" style={styles.item}>
-								<Touch
-									aria-pressed={on}
-									disabled={!on && full}
-									onTouch={() => toggle(skill)}
-									style={[styles.skill, on && styles.on]}
-									testID={`skill-${skill}`}
-								>
-									<Words aria-hidden style={styles.tick}>
-										{on ? '✓' : ''}
-									</Words>
-									<Box style={styles.words}>
-										<Words strong>{title}</Words>
-										<Words size="small" tone="soft">
-											{about}
-										</Words>
-										<Words size="small">{stateOf(stands[i] as Standing)}</Words>
-									</Box>
-								</Touch>
-							</Box>
-						);
-					})}
-				</Box>
-			</Box>
 		</Page>
 	);
 }

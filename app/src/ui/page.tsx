@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import { ScrollView, View } from 'react-native';
-import { GAP } from '../theme/tokens';
+import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { GAP, WIDE_FROM } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from './box';
 import { Words } from './words';
@@ -8,24 +8,30 @@ import { Words } from './words';
 type Props = {
 	readonly title: string;
 	readonly children: ReactNode;
+	/** What stands beside it on a wide screen, and under it on a narrow one. */
+	readonly beside?: ReactNode;
 	/** What is worked with on this page, under the thumb. */
 	readonly tools: ReactNode;
 	readonly testID: string;
 };
 
 /** A page beside the Desk: a title, what it holds, and a row of tools at its foot. */
-export function Page({ title, children, tools, testID }: Props) {
+export function Page({ title, children, beside, tools, testID }: Props) {
 	const styles = useStyles();
+	const wide = useWindowDimensions().width >= WIDE_FROM && beside !== undefined;
 	return (
-		<View style={styles.screen} testID={testID}>
-			<ScrollView style={styles.scroll} contentContainerStyle={styles.page} role="main">
+		<View style={styles.screen} role="main" testID={testID}>
+			<ScrollView style={styles.scroll} contentContainerStyle={[styles.page, wide && styles.broad]}>
 				<Words size="title" strong role="heading" aria-level={1}>
 					{title}
 				</Words>
-				{children}
+				<Box style={[styles.columns, wide && styles.sideBySide]}>
+					<Box style={[styles.column, wide && styles.half]}>{children}</Box>
+					{beside ? <Box style={[styles.column, wide && styles.half]}>{beside}</Box> : null}
+				</Box>
 			</ScrollView>
 			<Box style={styles.tools} role="toolbar" aria-label={`Tools of ${title}`}>
-				<Box style={styles.row}>{tools}</Box>
+				<Box style={[styles.row, wide && styles.broad]}>{tools}</Box>
 			</Box>
 		</View>
 	);
@@ -35,6 +41,11 @@ const useStyles = makeStyles((palette) => ({
 	screen: { flex: 1, backgroundColor: palette.page },
 	scroll: { flex: 1 },
 	page: { padding: GAP.l, gap: GAP.l, width: '100%', maxWidth: 720, alignSelf: 'center' },
+	broad: { maxWidth: 1160 },
+	columns: { gap: GAP.l },
+	sideBySide: { flexDirection: 'row', gap: GAP.xl * 2 },
+	column: { gap: GAP.l },
+	half: { flex: 1 },
 	tools: {
 		backgroundColor: palette.panel,
 		borderTopWidth: 1,

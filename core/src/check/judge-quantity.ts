@@ -44,7 +44,7 @@ function linesOf(answer: Answer, exercise: UnitExercise, key: Key, text: string)
 		? { verdict: 'right', why: 'The value is right as far as it is written.' }
 		: {
 				verdict: 'wrong',
-				why: `This problem does not come to ${answer.number.text}${answer.unit ? ` ${answer.unit.text}` : ''}. Look at the line again, block by block.`,
+				why: `This problem does not come to ${answer.number.text}${answer.unit ? ` ${answer.unit.text}` : ''}.`,
 				at: [0, answer.unitAt[0]],
 			};
 	return { value, figures: judgeFigures(answer.number, exercise, key), unit };

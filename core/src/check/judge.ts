@@ -29,6 +29,16 @@ const JUDGES: Readonly<Record<string, (exercise: never, answer: string) => Outco
 	slip: judgeWrongBlock,
 };
 
+/** A wrong value with where to look: at the blocks, or where they hold at how their numbers were worked. */
+function advised(value: VerdictLine, line: VerdictLine, isQuantity: boolean): VerdictLine {
+	if (value.verdict !== 'wrong' || !isQuantity) return value;
+	const look =
+		line.verdict === 'right'
+			? 'The line holds, so look at how its numbers were worked.'
+			: 'Look at the line again, block by block.';
+	return { ...value, why: `${value.why} ${look}` };
+}
+
 /** An answer judged: its four lines, and what the slips behind them are told by. */
 export type Judging = Omit<Judged, 'lines'> & { readonly lines: FourLines };
 
@@ -48,7 +58,7 @@ export function judge(exercise: Exercise, answer: string, chain?: Chain): Outcom
 		: good<VerdictLine>({ verdict: 'not-asked', why: 'No line was given.' });
 	if (!line.ok) return line;
 	const { lines: own, ...told } = judged.value;
-	const lines = { line: line.value, ...own };
+	const lines = { line: line.value, ...own, value: advised(own.value, line.value, told.seen !== undefined) };
 	const right = Object.values(lines).every(({ verdict }) => verdict === 'right' || verdict === 'not-asked');
 	return good({ lines: { ...lines, right }, ...told });
 }

@@ -78,9 +78,8 @@ export function nameSlips({ lines, seen = [], parts, slips: shown = [] }: Judgin
 		...(parts ? slipsOfParts(parts) : []),
 		...told(shown),
 	];
-	const all = right
-		? [...found].sort((a, b) => Number(LAID.has(a.code)) - Number(LAID.has(b.code)))
-		: [...told(lines.line.slips ?? []), ...found];
+	const otherwise = found.filter(({ code }) => !LAID.has(code));
+	const all = right ? (otherwise.length ? otherwise : found) : [...told(lines.line.slips ?? []), ...found];
 	const slips = eachOnce(all).slice(0, SLIPS_LIMIT);
 	const [only] = seen;
 	const number = only && soughtIn(only);
