@@ -86,6 +86,9 @@ async function eachState(browser: Browser, look: (state: string) => Promise<void
 	await browser.go(`${whole.url}/desk/own-seen`);
 	await browser.find('own');
 	await look('a problem of one’s own');
+	await browser.driver.get(`${whole.url}/shelf/figures?number=4500`);
+	await browser.find('rounded');
+	await look('figures');
 	await browser.driver.get(`${whole.url}/rounds`);
 	await browser.find('rounds');
 	await look('the Rounds');
@@ -157,6 +160,9 @@ describe.each<[string, Screen]>([
 		await look('quantities to place');
 		await browser.go(`${whole.url}/desk/own-seen`);
 		await look('a problem of one’s own');
+		await browser.driver.get(`${whole.url}/shelf/figures?number=0.00820100`);
+		await browser.find('rounded');
+		await look('figures');
 		await browser.driver.get(`${whole.url}/rounds`);
 		await browser.find('rounds');
 		await look('the Rounds');

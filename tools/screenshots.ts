@@ -11,8 +11,10 @@ type Shot = {
 	readonly name: string;
 	readonly screen: Screen;
 	readonly dark?: boolean;
+	/** What is open on the Desk, and another page to go to from there. */
 	readonly exercise: string;
-	readonly show: (browser: Browser) => Promise<void>;
+	readonly page?: string;
+	readonly show: (browser: Browser) => Promise<unknown>;
 };
 
 /** One picture of each main view, made from the demo desk. */
@@ -89,6 +91,14 @@ const SHOTS: readonly Shot[] = [
 		exercise: 'soil-bin',
 		show: (b) => b.press('nudge-open', 'nudge-more', 'nudge-more'),
 	},
+	{
+		name: 'round-phone',
+		screen: PHONE,
+		page: '/round/00ks56fga',
+		exercise: 'new-snow',
+		show: (b) => b.find('round-slips'),
+	},
+	{ name: 'rounds-phone', screen: PHONE, page: '/rounds', exercise: 'new-snow', show: (b) => b.find('rounds') },
 	{ name: 'desk-wide', screen: DESKTOP, exercise: 'new-snow', show: async () => {} },
 	{ name: 'desk-keys-wide', screen: DESKTOP, exercise: 'sled-run', show: (b) => b.press('keys-open') },
 	{
@@ -108,10 +118,11 @@ const SHOTS: readonly Shot[] = [
 async function main(): Promise<void> {
 	const whole = await Whole.start();
 	mkdirSync(FOLDER, { recursive: true });
-	for (const { name, screen, dark = false, exercise, show } of SHOTS) {
+	for (const { name, screen, dark = false, exercise, page, show } of SHOTS) {
 		const browser = await Browser.open({ screen, dark });
 		await browser.go(`${whole.url}/desk/${exercise}?desk=fennel-ridge-demo`);
 		await browser.until('kept', (text) => text.endsWith('on the server.'));
+		if (page) await browser.driver.get(`${whole.url}${page}`);
 		await show(browser);
 		if (await browser.has('kept')) await browser.until('kept', (text) => text.endsWith('on the server.'));
 		writeFileSync(join(FOLDER, `${name}.png`), await browser.picture());

@@ -213,6 +213,7 @@ describe('the Shelf', () => {
 					onShelf={(step) => dispatch(did(SHELF, step))}
 					onPanel={nothing}
 					onHandIn={nothing}
+					onFigures={nothing}
 					onAnew={nothing}
 					onOwn={nothing}
 				/>

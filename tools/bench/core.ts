@@ -8,8 +8,8 @@ import Qty from 'js-quantities';
 import * as math from 'mathjs';
 import { ask } from '../../cli/src/ask';
 import { casesIn, fuzzInputs } from '../../cli/test/fuzz-inputs';
-import { type Chain, convert, readChain, route, workChain, workRead } from '../../core/src';
-import { fresh, SKILLS } from '../../core/src/practice';
+import { type Chain, convert, type Exercise, readChain, route, workChain, workRead } from '../../core/src';
+import { check, fresh, SKILLS } from '../../core/src/practice';
 import { UNIT_ROWS } from '../../core/src/unit/table';
 import { median, microseconds, percentile, table } from './measure';
 import { namingSlips } from './slips';
@@ -230,6 +230,25 @@ function slips(): readonly Row[] {
 	];
 }
 
+/** A line of six whose answer no single slip explains, so that other lines and pairs are gone through. */
+function namingOnSix(): Row {
+	const exercise: Exercise = {
+		prompt: '',
+		start: CHAIN.start,
+		facts: [],
+		want: { unit: 'm/s' },
+		rounding: 'figures',
+		line: CHAIN.factors,
+	};
+	const answers = Array.from({ length: 60 }, (_, i) => `${(1.37 + i * 0.131).toFixed(2)}e${(i % 7) - 2} m/s`);
+	const times = answers.map((answer) => {
+		const began = performance.now();
+		check(exercise, answer);
+		return performance.now() - began;
+	});
+	return row('naming on a line of six, pairs included, median', median(times), { most: 50 }, 'ms');
+}
+
 /** Sets of ten from every skill and level, until there are a thousand exercises. */
 function freshExercises(): Row {
 	const sets = SKILLS.flatMap(({ skill }) => [1, 2, 3].map((level) => ({ skill, level })));
@@ -244,7 +263,16 @@ function freshExercises(): Row {
 }
 
 function main(): void {
-	const all = [...calls(), routes(), ...slips(), freshExercises(), ...commandLine(), fuzz(), scriptSize()];
+	const all = [
+		...calls(),
+		routes(),
+		...slips(),
+		namingOnSix(),
+		freshExercises(),
+		...commandLine(),
+		fuzz(),
+		scriptSize(),
+	];
 	process.stdout.write(
 		table('\nFigures against their bars', [
 			['', 'measured', 'bar', ''],

@@ -305,6 +305,7 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 						onShelf={onShelf}
 						onPanel={show}
 						onHandIn={onHandIn}
+						onFigures={() => router.navigate('/shelf/figures')}
 						onAnew={onAnew}
 						onOwn={onOwn}
 						onClose={close}

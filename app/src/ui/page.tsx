@@ -9,7 +9,7 @@ type Props = {
 	readonly title: string;
 	readonly children: ReactNode;
 	/** What stands beside it on a wide screen, and under it on a narrow one. */
-	readonly beside?: ReactNode;
+	readonly beside?: ReactNode | undefined;
 	/** What is worked with on this page, under the thumb. */
 	readonly tools: ReactNode;
 	readonly testID: string;

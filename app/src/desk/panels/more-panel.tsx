@@ -15,6 +15,8 @@ type Props = {
 	readonly onShelf: (step: Step) => void;
 	readonly onPanel: (panel: PanelOf) => void;
 	readonly onHandIn: () => void;
+	/** To the part of the Shelf that tells the digits of a number apart. */
+	readonly onFigures: () => void;
 	readonly onAnew: () => void;
 	readonly onOwn: () => void;
 	readonly onClose?: () => void;
@@ -46,7 +48,7 @@ const TABLES: Readonly<Record<TableName, string>> = {
 };
 
 /** Everything that is not needed at each touch: the support, the tables in use, and the other views of the work. */
-export function MorePanel({ shelf, onShelf, onPanel, onHandIn, onAnew, onOwn, onClose }: Props) {
+export function MorePanel({ shelf, onShelf, onPanel, onHandIn, onFigures, onAnew, onOwn, onClose }: Props) {
 	const styles = useStyles();
 	return (
 		<Panel title="More" testID="more" {...(onClose ? { onClose } : {})}>
@@ -65,6 +67,7 @@ export function MorePanel({ shelf, onShelf, onPanel, onHandIn, onAnew, onOwn, on
 				<Button label="Side by side" onPress={() => onPanel({ kind: 'beside' })} testID="more-beside" />
 				<Button label="Take the result on" onPress={() => onPanel({ kind: 'take' })} testID="more-take" />
 				<Button label="Hand in" onPress={onHandIn} testID="more-hand-in" />
+				<Button label="Figures" say="of any number, explained" onPress={onFigures} testID="more-figures" />
 				<Button label="Try it anew" say="and keep this line beside it" onPress={onAnew} testID="more-anew" />
 				<Button label="A problem of my own" onPress={onOwn} testID="more-own" />
 				<Button label="Keys of the keyboard" onPress={() => onPanel({ kind: 'keys' })} testID="more-keys" />

@@ -1,0 +1,9 @@
+import { useLocalSearchParams } from 'expo-router';
+import { later } from '../../src/ui/later';
+
+const FiguresScreen = later(async () => (await import('../../src/shelf/figures-screen')).FiguresScreen);
+
+export default function FiguresRoute() {
+	const { number } = useLocalSearchParams<{ number: string }>();
+	return <FiguresScreen number={number} />;
+}

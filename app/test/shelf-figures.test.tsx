@@ -1,0 +1,77 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import { FiguresScreen } from '../src/shelf/figures-screen';
+import { lastSeen, rememberSeen } from '../src/shelf/last-seen';
+
+const mockNavigate = jest.fn();
+jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));
+
+const type = (text: string) => fireEvent.change(screen.getByTestId('number'), { target: { value: text } });
+const press = (...ids: string[]) => {
+	for (const id of ids) fireEvent.click(screen.getByTestId(id));
+};
+const says = (id: string) => screen.getByTestId(id).textContent;
+
+beforeEach(() => localStorage.clear());
+
+describe('Figures', () => {
+	it('tells the digits apart, each with its reason', () => {
+		render(<FiguresScreen number="0.0820" />);
+		expect(says('count-says')).toBe('3 figures count.');
+		for (const id of ['digit-0-holds', 'digit-1-holds', 'digit-2-counts', 'digit-3-counts', 'digit-4-counts'])
+			expect(screen.getByTestId(id)).toBeTruthy();
+		expect(screen.getByText('a zero in front only holds the place')).toBeTruthy();
+		type('4500');
+		expect(says('count-says')).toBe('2 figures, or up to 4: the zeros at the end do not show whether they count.');
+		expect(screen.getByTestId('digit-3-unclear').getAttribute('aria-label')).toBe('0, unclear');
+		type('3/4');
+		expect(says('count-says')).toContain('exact by its form');
+		expect(screen.queryByTestId('rounded')).toBeNull();
+	});
+
+	it('rounds step by step, and shows the digit that decides and what it carries', () => {
+		render(<FiguresScreen number="9.996" />);
+		expect([says('round-to'), says('rounded')]).toEqual(['to 2 figures', '10']);
+		expect(says('round-how')).toBe(
+			'The first digit that goes is 9: from 5 on, the last one kept goes up. 2 nines become zeros on the way, and 1 is carried on.',
+		);
+		expect(says('round-clear')).toContain('1.0 × 101 does');
+		press('finer');
+		expect([says('round-to'), says('rounded')]).toEqual(['to 3 figures', '10.0']);
+		press('finer');
+		expect(says('round-how')).toBe('Nothing is cut off.');
+		press('round-by-place', 'coarser');
+		expect([says('round-to'), says('rounded')]).toEqual(['to the ones', '10']);
+		for (let i = 0; i < 20; i++) press('coarser');
+		expect(says('rounded')).toBe('0');
+	});
+
+	it('says what cannot be read at its place, and keeps the last good state', () => {
+		render(<FiguresScreen number="4.07" />);
+		type('4..07');
+		expect(screen.getByText('A number has one decimal point; here is a second.')).toBeTruthy();
+		expect(says('count-says')).toBe('3 figures count.');
+		type(`1e${'9'.repeat(9)}`);
+		expect(says('count-says')).toBe('3 figures count.');
+		type('');
+		expect(says('count-says')).toBe('3 figures count.');
+	});
+
+	it('opens where it was, unless a link says otherwise', () => {
+		const { unmount } = render(<FiguresScreen number={undefined} />);
+		type('30.0');
+		unmount();
+		render(<FiguresScreen number={undefined} />);
+		expect((screen.getByTestId('number') as HTMLInputElement).value).toBe('30.0');
+		press('to-desk');
+		expect(mockNavigate).toHaveBeenCalledWith('/');
+	});
+
+	it('takes nothing kept that is not its own', () => {
+		localStorage.setItem('tidy-sum-shelf', 'not json');
+		expect(lastSeen('figures')).toBeNull();
+		localStorage.setItem('tidy-sum-shelf', '{"figures": 7}');
+		expect(lastSeen('figures')).toBeNull();
+		rememberSeen('figures', '12');
+		expect(lastSeen('figures')).toBe('12');
+	});
+});
