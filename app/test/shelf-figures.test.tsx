@@ -38,7 +38,7 @@ describe('Figures', () => {
 		press('finer');
 		expect([says('round-to'), says('rounded')]).toEqual(['to 3 figures', '10.0']);
 		press('finer');
-		expect(says('round-how')).toBe('Nothing is cut off.');
+		expect(says('round-how')).toBe('Nothing but zeros goes, if anything: the value stays as it is.');
 		press('round-by-place', 'coarser');
 		expect([says('round-to'), says('rounded')]).toEqual(['to the ones', '10']);
 		for (let i = 0; i < 20; i++) press('coarser');

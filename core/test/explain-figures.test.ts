@@ -50,6 +50,14 @@ describe('the digits of a number', () => {
 		);
 	});
 
+	it('keep the point where it was written', () => {
+		const shown = (text: string) =>
+			explainFigures(read(text))
+				?.map(({ digit, point }) => `${point === 'before' ? '.' : ''}${digit}${point === 'after' ? '.' : ''}`)
+				.join('');
+		for (const text of ['0.0820', '418', '4500.', '.50', '12.5']) expect(shown(text)).toBe(text);
+	});
+
 	it('each tell why', () => {
 		for (const { why } of explainFigures(read('0.0820')) ?? []) expect(why).toMatch(/counts?|holds/);
 	});

@@ -62,36 +62,50 @@ function countText({ significant, atMost, ambiguous }: Numeral): string {
 	return `${figuresText(significant)}, or up to ${atMost}: the zeros at the end do not show whether they count.`;
 }
 
+function Point() {
+	return (
+		<Words mono size="figure" aria-hidden>
+			.
+		</Words>
+	);
+}
+
 /** The digits one beside the other, each with its sign, and the reasons under them. */
 function Digits({ marks }: { readonly marks: readonly DigitMark[] }) {
 	const styles = useStyles();
 	return (
 		<>
 			<Box style={styles.digits} role="list" aria-label="The digits, one by one">
-				{marks.map(({ digit, state }, i) => (
+				{marks.map(({ digit, state, point }, i) => (
+					// biome-ignore lint/suspicious/noArrayIndexKey: a digit is its place in the number.
 					<Box
-						// biome-ignore lint/suspicious/noArrayIndexKey: a digit is its place in the number.
 						key={i}
 						role="listitem"
-						style={[styles.digit, styles[state]]}
+						style={styles.place}
 						aria-label={`${digit}, ${SIGNS[state].word}`}
 						testID={`digit-${i}-${state}`}
 					>
-						<Words mono size="figure" aria-hidden>
-							{digit}
-						</Words>
-						<Words size="small" aria-hidden>
-							{SIGNS[state].sign}
-						</Words>
+						{point === 'before' ? <Point /> : null}
+						<Box style={[styles.digit, styles[state]]}>
+							<Words mono size="figure" aria-hidden>
+								{digit}
+							</Words>
+							<Words size="small" aria-hidden>
+								{SIGNS[state].sign}
+							</Words>
+						</Box>
+						{point === 'after' ? <Point /> : null}
 					</Box>
 				))}
 			</Box>
 			<Box role="list" style={styles.part}>
 				{reasons(marks).map(({ why, digits }) => (
 					<Box key={why} role="listitem" style={styles.reason}>
-						<Words mono strong>
-							{[...digits].join(' ')}
-						</Words>
+						<Box>
+							<Words mono strong>
+								{[...digits].join('\u00a0')}
+							</Words>
+						</Box>
 						<Box style={styles.words}>
 							<Words size="small">{why}</Words>
 						</Box>
@@ -123,7 +137,7 @@ function Rounding({ numeral }: { readonly numeral: Numeral }) {
 			: ` ${carries === 1 ? 'A 9 becomes 0' : `${carries} nines become zeros`} on the way, and 1 is carried on.`;
 	const how =
 		decides === null
-			? 'Nothing is cut off.'
+			? 'Nothing but zeros goes, if anything: the value stays as it is.'
 			: up
 				? `The first digit that goes is ${decides}: from 5 on, the last one kept goes up.${carried}`
 				: `The first digit that goes is ${decides}: under 5, the last one kept stays.`;
@@ -206,6 +220,7 @@ const useStyles = makeStyles((palette) => ({
 	part: { gap: GAP.s },
 	row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: GAP.s },
 	digits: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.xs },
+	place: { flexDirection: 'row', alignItems: 'flex-start', gap: GAP.xs },
 	digit: { minWidth: 36, alignItems: 'center', paddingVertical: GAP.xs, borderBottomWidth: 4 },
 	counts: { borderBottomColor: palette.pine, backgroundColor: palette.pineWash },
 	holds: { borderBottomColor: palette.rule },

@@ -7,7 +7,13 @@ import { type Rounded, type RoundingTarget, round } from './round';
 export type DigitState = 'counts' | 'holds' | 'unclear';
 
 /** One digit of a written number, with why it counts or does not. */
-export type DigitMark = { readonly digit: string; readonly state: DigitState; readonly why: string };
+export type DigitMark = {
+	readonly digit: string;
+	readonly state: DigitState;
+	readonly why: string;
+	/** Whether the decimal point stands right after it, or right before it as the first. */
+	readonly point?: 'before' | 'after';
+};
 
 const WHY = {
 	nonzero: 'it is not 0, so it counts',
@@ -30,7 +36,7 @@ export function explainFigures({ form }: Numeral): readonly DigitMark[] | null {
 	const places = [...digits].flatMap((digit, i) => (digit === '.' ? [] : [{ digit, i }]));
 	const first = places.find(({ digit }) => digit !== '0')?.i ?? -1;
 	const last = [...places].reverse().find(({ digit }) => digit !== '0')?.i ?? -1;
-	return places.map(({ digit, i }): DigitMark => {
+	const told = ({ digit, i }: { readonly digit: string; readonly i: number }): Omit<DigitMark, 'point'> => {
 		if (first < 0) {
 			const counts = point >= 0 && i > point ? true : point < 0 || point === digits.length - 1;
 			return { digit, state: counts ? 'counts' : 'holds', why: WHY.zero };
@@ -40,6 +46,10 @@ export function explainFigures({ form }: Numeral): readonly DigitMark[] | null {
 		if (i < last) return { digit, state: 'counts', why: WHY.between };
 		if (point < 0) return { digit, state: 'unclear', why: WHY.unclear };
 		return { digit, state: 'counts', why: point === digits.length - 1 ? WHY.point : WHY.after };
+	};
+	return places.map((place): DigitMark => {
+		const beside = place.i === point - 1 ? 'after' : point === 0 && place.i === 1 ? 'before' : null;
+		return { ...told(place), ...(beside ? { point: beside } : {}) };
 	});
 }
 
