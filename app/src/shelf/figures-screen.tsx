@@ -77,8 +77,8 @@ function Digits({ marks }: { readonly marks: readonly DigitMark[] }) {
 		<>
 			<Box style={styles.digits} role="list" aria-label="The digits, one by one">
 				{marks.map(({ digit, state, point }, i) => (
-					// biome-ignore lint/suspicious/noArrayIndexKey: a digit is its place in the number.
 					<Box
+						// biome-ignore lint/suspicious/noArrayIndexKey: a digit is its place in the number.
 						key={i}
 						role="listitem"
 						style={styles.place}
