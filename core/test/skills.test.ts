@@ -1,5 +1,5 @@
 import { parseUnit, solutionOf } from '../src';
-import { answerKey, check, fresh, type Level, SKILLS } from '../src/practice';
+import { answerKey, check, fresh, type Level, SKILLS, type Skill, skillNamed } from '../src/practice';
 import { SLIP_CODES } from './slip-codes';
 
 const LEVELS: readonly Level[] = [1, 2, 3];
@@ -70,6 +70,28 @@ describe('a set that cannot be made', () => {
 	])('%j: %s', (wrong, code, field) => {
 		const ask = { skill: 'areas', seed: 1, level: 1, count: 5, ...wrong };
 		expect(fresh(ask)).toMatchObject({ ok: false, fault: { code, in: field } });
+	});
+});
+
+describe('a skill with few things to ask', () => {
+	it('says so when a set wants more of them, and does not look for ever', () => {
+		const [skill] = SKILLS.map(({ skill }) => skillNamed(skill));
+		const scenes = jest.replaceProperty(skill as { scenes: Skill['scenes'] }, 'scenes', [
+			{
+				level: 1,
+				draw: { n: () => '5' },
+				says: ['It is <n> g.'],
+				asks: ['How many figures?'],
+				want: { figures: '<n>' },
+			},
+		]);
+		const ask = { skill: (skill as Skill).skill, seed: 1, level: 1 };
+		expect(fresh({ ...ask, count: 1 })).toMatchObject({
+			ok: true,
+			value: [{ prompt: 'It is 5 g. How many figures?' }],
+		});
+		expect(fresh({ ...ask, count: 2 })).toMatchObject({ ok: false, fault: { code: 'too-large', in: 'count' } });
+		scenes.restore();
 	});
 });
 

@@ -72,7 +72,8 @@ async function offline() {
 		navigateFallbackDenylist: [/^\/api\//],
 		inlineWorkboxRuntime: true,
 		sourcemap: false,
-		skipWaiting: true,
+		// A page that is open keeps the version it began with, and with it the scripts that come later.
+		skipWaiting: false,
 		clientsClaim: true,
 		mode: 'production',
 	});

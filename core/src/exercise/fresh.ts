@@ -38,8 +38,12 @@ export function fresh({ skill, seed, level, count }: FreshAsk): Outcome<readonly
 	const seen = new Set<string>();
 	const made: Exercise[] = [];
 	// Every way of putting it comes once before one comes again.
-	for (let left: typeof ways = []; made.length < count; ) {
-		if (!left.length) left = [...dice.shuffled(ways)];
+	for (let left: typeof ways = [], before = -1; made.length < count; ) {
+		if (!left.length) {
+			if (made.length === before) return refuse('count', 'too-large', `This skill has no more to ask than ${before}.`);
+			before = made.length;
+			left = [...dice.shuffled(ways)];
+		}
 		const { scene, way } = left.pop() as (typeof ways)[number];
 		for (let i = 0; i < TRIES; i++) {
 			const exercise = exerciseOf(scene, way, dice);
