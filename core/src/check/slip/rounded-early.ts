@@ -22,16 +22,13 @@ function roundedOnTheWay({ truth, factors }: Scene): readonly Rational[] {
 		product = product.mul(worth);
 	}
 	const steps = [...[2, 3, 4].map((significant) => ({ significant })), ...[0, -1, -2, -3].map((place) => ({ place }))];
-	return steps.flatMap((step) => {
+	return steps.map((step) => {
 		let value = truth.div(product);
-		return worths
-			.map((worth, i) => {
-				value = value.mul(worth as Rational);
-				const kept = value;
-				if (i < worths.length - 1) value = round(value, step).value;
-				return kept;
-			})
-			.slice(-1);
+		for (const [i, worth] of worths.entries()) {
+			value = value.mul(worth as Rational);
+			if (i < worths.length - 1) value = round(value, step).value;
+		}
+		return value;
 	});
 }
 
