@@ -1,5 +1,5 @@
 import { workBodySchema, z } from '@tidy-sum/schema';
-import { createStore, entries, get, set, type UseStore } from 'idb-keyval';
+import { createStore, entries, get, promisifyRequest, type UseStore } from 'idb-keyval';
 import type { WorkEntry, WorksState } from '../desk/works-slice';
 
 const entrySchema = z.object({
@@ -25,11 +25,23 @@ function readOpen(value: unknown): Pick<WorksState, 'open' | 'last'> {
 	return read.success ? read.data : { open: {}, last: null };
 }
 
+/**
+ * Writes a row and commits it in the same breath: a page that is reloaded in the next moment would otherwise take the
+ * last step with it, since a transaction that waits to be committed ends with its page.
+ */
+function put(store: UseStore, key: string, value: unknown): Promise<void> {
+	return store('readwrite', (rows) => {
+		rows.put(value, key);
+		rows.transaction.commit?.();
+		return promisifyRequest(rows.transaction);
+	});
+}
+
 /** The device's store in the browser's database. Rows that cannot be read are left where they are and passed over. */
 export function deviceStore(store: UseStore = createStore('tidy-sum', 'kept')): DeviceStore {
 	return {
 		currentDesk: () => get<string>('desk', store),
-		setCurrentDesk: (desk) => set('desk', desk, store),
+		setCurrentDesk: (desk) => put(store, 'desk', desk),
 		load: async (desk) => {
 			const rows = await entries<string, unknown>(store);
 			const byId: Record<string, WorkEntry> = {};
@@ -43,7 +55,7 @@ export function deviceStore(store: UseStore = createStore('tidy-sum', 'kept')): 
 			const found = Object.values(byId).map(({ id, body }) => [body.exercise, id]);
 			return { byId, open: { ...Object.fromEntries(found), ...open }, last };
 		},
-		keepEntry: (desk, entry) => set(`work:${desk}:${entry.id}`, entry, store),
-		keepOpen: (desk, open, last) => set(`open:${desk}`, { open, last }, store),
+		keepEntry: (desk, entry) => put(store, `work:${desk}:${entry.id}`, entry),
+		keepOpen: (desk, open, last) => put(store, `open:${desk}`, { open, last }),
 	};
 }
