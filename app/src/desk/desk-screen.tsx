@@ -14,6 +14,7 @@ import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { later } from '../ui/later';
 import { Words } from '../ui/words';
+import type { Arrive } from './arriving';
 import { Balance } from './balance';
 import { checkWork } from './check-work';
 import { closed, type Panel, showed } from './desk-slice';
@@ -99,11 +100,15 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 	const onStart = useCallback(() => show({ kind: 'start' }), [show]);
 	const onQuantity = useCallback((from: number) => show({ kind: 'places', from }), [show]);
 	const onOwnProblem = useCallback(() => show({ kind: 'own' }), [show]);
+	const arriving = useRef<Arrive>(null);
 	const onPlace = useCallback(
 		(factor: Factor) => {
 			const block = nanoid(8);
-			dispatch(did(exercise.name, { do: 'place', block, factor }));
-			afterPaint(() => show({ kind: 'block', id: block }));
+			arriving.current?.(factor);
+			afterPaint(() => {
+				dispatch(did(exercise.name, { do: 'place', block, factor }));
+				afterPaint(() => show({ kind: 'block', id: block }));
+			});
 		},
 		[dispatch, exercise.name, show],
 	);
@@ -374,6 +379,7 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 					onUnit={onUnit}
 					onBlock={onBlock}
 					onStart={onStart}
+					arriving={arriving}
 					onEnd={onEnd}
 				/>
 			)}

@@ -63,7 +63,7 @@ function shownNumber(text: string): string {
 
 /** A number of the line as print has it; one that limits the figures of the result is marked. */
 export function NumberOf({ text, limits = false }: { readonly text: string; readonly limits?: boolean }) {
-	const styles = useStyles();
+	const styles = useBlockStyles();
 	const empty = text.trim() === '';
 	return (
 		<Words size="figure" style={[styles.number, limits && styles.limits, empty && styles.empty]}>
@@ -97,7 +97,7 @@ type Props = {
 };
 
 function Shift({ id, index, factor, selected, unit = '', closes, onBlock }: Props) {
-	const styles = useStyles();
+	const styles = useBlockStyles();
 	const shown = shiftText(factor.shift ?? '', unit);
 	return (
 		<>
@@ -117,7 +117,7 @@ function Shift({ id, index, factor, selected, unit = '', closes, onBlock }: Prop
 
 function Block(props: Props) {
 	const { id, index, factor, unequal, selected, limits = false, tokens, touched, onUnit, onBlock } = props;
-	const styles = useStyles();
+	const styles = useBlockStyles();
 	const power = factor.power ?? 1;
 	const row = (side: 'top' | 'bottom', quantity: Quantity) => (
 		<>
@@ -195,7 +195,8 @@ export const FactorBlock = memo(
 		sameTokens(a.tokens, b.tokens),
 );
 
-const useStyles = makeStyles((palette) => ({
+/** How a block looks, and its sketch before the line has it. */
+export const useBlockStyles = makeStyles((palette) => ({
 	joined: { flexDirection: 'row', alignItems: 'center' },
 	through: { width: 4, height: 2, marginTop: -2, backgroundColor: palette.ink },
 	sign: { marginHorizontal: 3, marginTop: -5, lineHeight: 20 },

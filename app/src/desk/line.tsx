@@ -1,11 +1,12 @@
 import { isStated, START, type Start, sayQuantity, sidesOfStart } from '@tidy-sum/core';
-import { memo } from 'react';
+import { memo, type Ref } from 'react';
 import { View } from 'react-native';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from '../ui/box';
 import { Fraction } from '../ui/fraction';
 import { Words } from '../ui/words';
+import { type Arrive, Arriving } from './arriving';
 import { tokensOf } from './describe';
 import { FactorBlock, NumberOf, sameTokens, type Tokens, Units } from './factor-block';
 import type { DeskView } from './use-desk';
@@ -17,6 +18,8 @@ type Props = {
 	readonly onUnit: (unit: string) => void;
 	readonly onBlock: (id: string) => void;
 	readonly onStart: () => void;
+	/** Taken hold of to draw a block before the line has it. */
+	readonly arriving?: Ref<Arrive>;
 	/** Told where the line ends on the page, so that it can be kept in view. */
 	readonly onEnd?: (bottom: number) => void;
 };
@@ -77,7 +80,7 @@ function isUnequal({ worked, support, verdict, exercise }: DeskView, index: numb
 }
 
 /** The start and its factors on one fraction line that wraps, as on paper. */
-export function Line({ view, touched, selected, onUnit, onBlock, onStart, onEnd }: Props) {
+export function Line({ view, touched, selected, onUnit, onBlock, onStart, arriving = null, onEnd }: Props) {
 	const styles = useStyles();
 	const { worked, columns, chain } = view;
 	const start = { top: tokensOf(worked, columns, START, 'top'), bottom: tokensOf(worked, columns, START, 'bottom') };
@@ -134,6 +137,7 @@ export function Line({ view, touched, selected, onUnit, onBlock, onStart, onEnd 
 					onBlock={onBlock}
 				/>
 			))}
+			<Arriving ref={arriving} count={view.blocks.length} />
 		</View>
 	);
 }

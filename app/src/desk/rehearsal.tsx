@@ -3,6 +3,7 @@ import { memo, useEffect, useState } from 'react';
 import { StyleSheet } from 'react-native';
 import { afterPaint } from '../ui/after-paint';
 import { Box } from '../ui/box';
+import { BlockSketch } from './arriving';
 import { balanceOf, tokensOf } from './describe';
 import { FactorBlock } from './factor-block';
 
@@ -17,6 +18,7 @@ function Rehearsed() {
 	const side = (which: 'top' | 'bottom') => tokensOf(worked.value, columns, 0, which, 2);
 	return (
 		<Box style={styles.unseen} aria-hidden>
+			<BlockSketch factor={FACTOR} />
 			<FactorBlock
 				id=""
 				index={0}
@@ -32,14 +34,17 @@ function Rehearsed() {
 	);
 }
 
+/** How often a block is drawn: by then what draws it has been compiled, not only read. */
+const TIMES = 4;
+
 /**
- * Draws one block out of sight once the screen stands, and takes it away: what draws it has then been
- * compiled, and the first block a student places comes as quickly as the next ones.
+ * Draws a block out of sight once the screen stands, and takes it away, some frames running: the first block a
+ * student places then comes as quickly as the next ones.
  */
 export const Rehearsal = memo(function Rehearsal() {
-	const [act, setAct] = useState<'before' | 'on' | 'over'>('before');
-	useEffect(() => (act === 'over' ? undefined : afterPaint(() => setAct(act === 'before' ? 'on' : 'over'))), [act]);
-	return act === 'on' ? <Rehearsed /> : null;
+	const [turn, setTurn] = useState(0);
+	useEffect(() => (turn === 2 * TIMES ? undefined : afterPaint(() => setTurn(turn + 1))), [turn]);
+	return turn % 2 ? <Rehearsed /> : null;
 });
 
 const styles = StyleSheet.create({ unseen: { display: 'none' } });

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import type { ReactNode, TouchEvent } from 'react';
 import { type Role, type StyleProp, StyleSheet, type ViewStyle } from 'react-native';
 import createElement from 'react-native-web/dist/exports/createElement';
 
@@ -32,15 +32,45 @@ type TouchProps = BoxProps & {
 	readonly disabled?: boolean;
 };
 
+/** How far a finger may stray and still be meant as a touch, in CSS pixels. */
+const STRAY = 12;
+
+/** Where the last finger came down. */
+let down = { x: 0, y: 0 };
+
+function onTouchStart({ touches }: TouchEvent): void {
+	const finger = touches[0];
+	if (finger) down = { x: finger.clientX, y: finger.clientY };
+}
+
+/** Whether a finger was lifted where it came down, alone, and not to scroll or to stop a scroll. */
+function isTap({ cancelable, touches, changedTouches }: TouchEvent): boolean {
+	const finger = changedTouches[0];
+	// While the page scrolls a touch cannot be taken over.
+	if (!cancelable || touches.length || changedTouches.length !== 1 || !finger) return false;
+	return Math.abs(finger.clientX - down.x) <= STRAY && Math.abs(finger.clientY - down.y) <= STRAY;
+}
+
 /**
  * Something to touch: a true button, so that a finger, a mouse and a keyboard work it alike. That it is
- * pressed is shown by the page's own style sheet, with no drawing anew.
+ * pressed is shown by the page's own style sheet, with no drawing anew. A finger is answered as it is lifted: the
+ * mouse events a browser would make up after it cost a frame on a slow phone.
  */
 export function Touch({ onTouch, style, disabled = false, ...rest }: TouchProps) {
+	const onTouchEnd = (event: TouchEvent<HTMLElement>) => {
+		if (!isTap(event)) return;
+		event.preventDefault();
+		// What was typed into is left, as it would be by a press of the mouse.
+		const focused = globalThis.document.activeElement;
+		if (focused instanceof HTMLElement && focused.matches('input, textarea')) focused.blur();
+		onTouch();
+	};
 	return createElement('button', {
 		...rest,
 		'aria-disabled': disabled,
 		onClick: disabled ? undefined : onTouch,
+		onTouchStart: disabled ? undefined : onTouchStart,
+		onTouchEnd: disabled ? undefined : onTouchEnd,
 		style: [styles.box, styles.touch, style],
 	});
 }

@@ -23,7 +23,7 @@ type Props = {
 
 /** A unit one can touch to ask what can be done with it. State has a shape as well as a colour. */
 export const UnitToken = memo(function UnitToken({ symbol, about, state, letter, onTouch, say, on, testID }: Props) {
-	const styles = useStyles();
+	const styles = useTokenStyles();
 	return (
 		<Touch
 			aria-pressed={on}
@@ -48,7 +48,8 @@ export const UnitToken = memo(function UnitToken({ symbol, about, state, letter,
 	);
 });
 
-const useStyles = makeStyles((palette) => ({
+/** How a unit looks in each state. */
+export const useTokenStyles = makeStyles((palette) => ({
 	target: {
 		minHeight: TARGET,
 		minWidth: TARGET,
