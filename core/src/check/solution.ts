@@ -1,14 +1,14 @@
 import { addingStep, type Chain, type Factor, type Start } from '../chain/chain';
+import { scaleSteps, shiftBy } from '../chain/scale-steps';
 import { workChain } from '../chain/work-chain';
 import type { Exercise, UnitExercise, UnitWant } from '../exercise/exercise';
 import { toMixed } from '../mixed/mixed';
 import { bad, good, type Outcome } from '../numeral/fault';
 import { mixedNumberText } from '../numeral/forms';
 import { withPi } from '../numeral/pi';
-import { decimalText, endingPlaces, printForm, printInPlain, printRounded, printValue } from '../numeral/print';
-import type { Rational } from '../numeral/rational';
+import { printForm, printInPlain, printRounded, printValue } from '../numeral/print';
 import { round } from '../numeral/round';
-import { scaleShift, valueIn } from '../quantity/convert';
+import { valueIn } from '../quantity/convert';
 import { type Quantity, readQuantity, writtenQuantity } from '../quantity/quantity';
 import { route } from '../route/route';
 import { likeUnits } from '../unit/like-units';
@@ -23,35 +23,6 @@ export type Solution = { readonly chain: Chain | null; readonly answer: string }
 
 /** The figures an endless exact result is given to. */
 const ENDLESS_FIGURES = 4;
-
-/** A number written out exactly: decimals where it ends, else a fraction. */
-function exactText(value: Rational): string {
-	const size = value.abs();
-	if (value.sign === 0) return '0';
-	const text = endingPlaces(size) === null ? `${size.n}/${size.d}` : decimalText(size);
-	return value.sign < 0 ? `-${text}` : text;
-}
-
-/** A step that only adds. */
-function shiftBy(shift: Rational): Factor {
-	return addingStep(exactText(shift));
-}
-
-/**
- * The steps from one temperature scale to another: scaling by the sizes of the degrees, and the shift between
- * the zeros on the side of it where it is written out shortly (SI Brochure 2.3.1, NIST SP 811 B.8).
- */
-function scaleSteps(from: Unit, to: Unit): readonly Factor[] {
-	const { ratio, before, after } = scaleShift(from, to);
-	const scale: Factor = {
-		top: { number: `${ratio.n}`, unit: to.text },
-		bottom: { number: `${ratio.d}`, unit: from.text },
-	};
-	const same = ratio.n === ratio.d;
-	if (before.sign === 0) return from.text === to.text ? [] : [scale];
-	if (same) return [{ ...scale, shift: exactText(before) }];
-	return endingPlaces(before.abs()) === null ? [{ ...scale, shift: exactText(after) }] : [shiftBy(before), scale];
-}
 
 function isReading(exercise: Exercise, from: Unit, to: Unit): boolean {
 	return !exercise.difference && likeUnits(from, to) && (from.offset || to.offset);

@@ -3,6 +3,7 @@ import { readAnswer } from '../check/read-answer';
 import type { Fact } from '../fact/fact';
 import { bad, good, type Outcome } from '../numeral/fault';
 import type { Quantity } from '../quantity/quantity';
+import { parseUnit } from '../unit/parse-unit';
 
 /**
  * A quantity as it is typed, its number and unit still as written: "36 crates", "2.75 in/h".
@@ -51,4 +52,19 @@ export function readFactText(text: string): Outcome<Fact> {
 	const after = match.index + match[0].length;
 	const right = factSide(text.slice(after), after);
 	return right.ok ? good({ left: left.value, right: right.value }) : right;
+}
+
+/**
+ * A quantity of known units as it is typed, for what is looked up rather than counted: "8.75 ft", "−18 °C".
+ * @returns the quantity, or what cannot be read with its place; `unknown-unit` for a word that is no unit.
+ */
+export function readKnownQuantityText(text: string): Outcome<Quantity> {
+	const read = readQuantityText(text);
+	if (!read.ok) return read;
+	const { unit } = read.value;
+	const known = parseUnit(unit);
+	if (known.ok) return read;
+	const from = text.trimEnd().length - unit.length;
+	const [a, b] = known.fault.at ?? [0, unit.length];
+	return { ok: false, fault: { ...known.fault, at: [from + a, from + b] } };
 }

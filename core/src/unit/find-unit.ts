@@ -27,7 +27,8 @@ function namesOf(row: UnitRow | ShortRow): readonly string[] {
 	return all.flatMap((name) => (name.includes('-') ? [name, name.replaceAll('-', ' ')] : name));
 }
 
-function takes(row: UnitRow | ShortRow, prefix: Prefix): boolean {
+/** Whether a unit takes a prefix: all of the SI, only those for multiples, or these and the binary ones. */
+export function takesPrefix(row: UnitRow | ShortRow, prefix: Prefix): boolean {
 	if (prefix.two !== undefined) return row.prefixes === 'binary';
 	return row.prefixes === 'all' || (row.prefixes !== undefined && prefix.power > 0);
 }
@@ -52,7 +53,7 @@ function build(): Index {
 	}
 	for (const prefix of [...PREFIXES, ...BINARY_PREFIXES])
 		for (const { found, of } of each) {
-			if (!takes(of, prefix)) continue;
+			if (!takesPrefix(of, prefix)) continue;
 			const withPrefix = { ...found, prefix };
 			for (const sign of PREFIX_SYMBOLS[prefix.symbol] ?? [prefix.symbol])
 				for (const symbol of symbolsOf(of)) add(symbols, sign + symbol, withPrefix);

@@ -1,0 +1,34 @@
+import { decimalText, endingPlaces } from '../numeral/print';
+import type { Rational } from '../numeral/rational';
+import { scaleShift } from '../quantity/convert';
+import type { Unit } from '../unit/unit';
+import { addingStep, type Factor } from './chain';
+
+/** A number written out exactly: decimals where it ends, else a fraction. */
+function exactText(value: Rational): string {
+	const size = value.abs();
+	if (value.sign === 0) return '0';
+	const text = endingPlaces(size) === null ? `${size.n}/${size.d}` : decimalText(size);
+	return value.sign < 0 ? `-${text}` : text;
+}
+
+/** A step that only adds, exactly. */
+export function shiftBy(shift: Rational): Factor {
+	return addingStep(exactText(shift));
+}
+
+/**
+ * The steps from one temperature scale to another: scaling by the sizes of the degrees, and the shift between
+ * the zeros on the side of it where it is written out shortly (SI Brochure 2.3.1, NIST SP 811 B.8).
+ */
+export function scaleSteps(from: Unit, to: Unit): readonly Factor[] {
+	const { ratio, before, after } = scaleShift(from, to);
+	const scale: Factor = {
+		top: { number: `${ratio.n}`, unit: to.text },
+		bottom: { number: `${ratio.d}`, unit: from.text },
+	};
+	const same = ratio.n === ratio.d;
+	if (before.sign === 0) return from.text === to.text ? [] : [scale];
+	if (same) return [{ ...scale, shift: exactText(before) }];
+	return endingPlaces(before.abs()) === null ? [{ ...scale, shift: exactText(after) }] : [shiftBy(before), scale];
+}
