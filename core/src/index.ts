@@ -23,6 +23,7 @@ export * from './exercise/read-problem';
 export * from './exercise/read-typed';
 export * from './fact/fact';
 export * from './fact/facts-holding';
+export * from './fact/find-facts';
 export * from './fact/tables';
 export * from './mixed/mixed';
 export * from './nudge/nudge';

@@ -1,6 +1,5 @@
 // What the parts of the Shelf need beside the rest of the core; it comes with their screens.
 export * from './chain/scale-steps';
-export * from './fact/find-facts';
 export * from './fact/turned-fact';
 export * from './ladder/ladder';
 export * from './mixed/divide-down';

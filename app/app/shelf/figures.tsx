@@ -4,6 +4,5 @@ import { later } from '../../src/ui/later';
 const FiguresScreen = later(async () => (await import('../../src/shelf/figures-screen')).FiguresScreen);
 
 export default function FiguresRoute() {
-	const { number } = useLocalSearchParams<{ number: string }>();
-	return <FiguresScreen number={number} />;
+	return <FiguresScreen link={useLocalSearchParams<{ number: string }>()} />;
 }

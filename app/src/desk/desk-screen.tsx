@@ -25,7 +25,6 @@ import { AnswerPanel } from './panels/answer-panel';
 import { BlockPanel } from './panels/block-panel';
 import { BookPanel } from './panels/book-panel';
 import { FactsPanel } from './panels/facts-panel';
-import { NudgePanel } from './panels/nudge-panel';
 import { PlacesPanel } from './panels/places-panel';
 import { StartPanel } from './panels/start-panel';
 import type { Taken } from './panels/take-panel';
@@ -46,6 +45,7 @@ const BesidePanel = later(async () => (await panels()).BesidePanel);
 const CalculatorPanel = later(async () => (await panels()).CalculatorPanel);
 const KeysPanel = later(async () => (await panels()).KeysPanel);
 const MorePanel = later(async () => (await panels()).MorePanel);
+const NudgePanel = later(async () => (await panels()).NudgePanel);
 const OwnPanel = later(async () => (await panels()).OwnPanel);
 const TakePanel = later(async () => (await panels()).TakePanel);
 
@@ -310,7 +310,7 @@ export function DeskScreen({ name }: { readonly name: string | undefined }) {
 						onShelf={onShelf}
 						onPanel={show}
 						onHandIn={onHandIn}
-						onFigures={() => router.navigate('/shelf/figures')}
+						onPart={(part) => router.navigate(`/shelf/${part}`)}
 						onAnew={onAnew}
 						onOwn={onOwn}
 						onClose={close}

@@ -90,6 +90,8 @@ type Props = {
 	/** The unit that stands after it, and whether what comes before and with it is bracketed; for a step that adds. */
 	readonly unit?: string;
 	readonly closes?: boolean;
+	/** What a touch on its number offers. */
+	readonly does?: string;
 	readonly tokens: Tokens;
 	readonly touched: string | null;
 	readonly onUnit: (unit: string) => void;
@@ -117,13 +119,14 @@ function Shift({ id, index, factor, selected, unit = '', closes, onBlock }: Prop
 
 function Block(props: Props) {
 	const { id, index, factor, unequal, selected, limits = false, tokens, touched, onUnit, onBlock } = props;
+	const { does = 'Turn over, raise or remove' } = props;
 	const styles = useBlockStyles();
 	const power = factor.power ?? 1;
 	const row = (side: 'top' | 'bottom', quantity: Quantity) => (
 		<>
 			<Touch
 				aria-pressed={selected}
-				aria-label={`${printWritten(quantity.number)}, block ${index + 1}, ${side}: ${sayQuantity(quantity)}. Turn over, raise or remove`}
+				aria-label={`${printWritten(quantity.number)}, block ${index + 1}, ${side}: ${sayQuantity(quantity)}. ${does}`.trim()}
 				onTouch={() => onBlock(id)}
 				testID={`number-${index}-${side}`}
 				style={styles.target}

@@ -28,11 +28,16 @@ type StartProps = Pick<Props, 'touched' | 'onUnit' | 'onStart'> & {
 	readonly start: Start;
 	readonly tokens: Tokens;
 	readonly limits: boolean;
+	/** What a touch on its number offers. */
+	readonly does?: string;
 };
 
+/** What a touch on the number of the start offers on the Desk. */
+const DOES = 'Turn over, or say which figures count';
+
 /** The start over 1, as a rate, or as two quantities; a rate's bottom unit is written in its top quantity. */
-const StartBlock = memo(
-	({ start, tokens, touched, limits, onUnit, onStart }: StartProps) => {
+export const StartBlock = memo(
+	({ start, tokens, touched, limits, does = DOES, onUnit, onStart }: StartProps) => {
 		const styles = useStyles();
 		const sides = sidesOfStart(start);
 		const row = (side: 'top' | 'bottom') => {
@@ -43,7 +48,7 @@ const StartBlock = memo(
 					{quantity ? (
 						<Touch
 							onTouch={onStart}
-							aria-label={`${quantity.number}, the start, ${side}: ${sayQuantity(quantity)}. Turn over, or say which figures count`}
+							aria-label={`${quantity.number}, the start, ${side}: ${sayQuantity(quantity)}. ${does}`}
 							style={styles.number}
 							testID={`number-start-${side}`}
 						>

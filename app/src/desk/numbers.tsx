@@ -1,12 +1,12 @@
 import { type Exact, hasShift, keysOf, printUnrounded, printWritten, sidesOfStart } from '@tidy-sum/core';
-import { memo, useEffect, useState } from 'react';
+import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
-import { afterPaint } from '../ui/after-paint';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Fraction } from '../ui/fraction';
+import { useAfterPaint } from '../ui/use-after-paint';
 import { Words } from '../ui/words';
 import { sayFigures } from './describe';
 import { unclearStart, Zeros } from './panels/start-panel';
@@ -38,9 +38,7 @@ type Props = {
 
 /** The numbers of the line, drawn in the frame after the line itself. */
 export function Numbers({ view, onZeros, onCalculator }: Props) {
-	const [shown, setShown] = useState(view);
-	useEffect(() => afterPaint(() => setShown(view)), [view]);
-	return <Products view={shown} onZeros={onZeros} onCalculator={onCalculator} />;
+	return <Products view={useAfterPaint(view)} onZeros={onZeros} onCalculator={onCalculator} />;
 }
 
 /** The running value in its running unit after the start and after each block, and the keys of a calculator. */

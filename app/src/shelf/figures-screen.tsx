@@ -1,5 +1,4 @@
 import {
-	type Fault,
 	figuresText,
 	type Numeral,
 	parseNumeral,
@@ -10,8 +9,6 @@ import {
 	type RoundingTarget,
 } from '@tidy-sum/core';
 import { type DigitMark, type DigitState, explainFigures, seeRounding } from '@tidy-sum/core/shelf';
-import { useRouter } from 'expo-router';
-import Desk from 'lucide-react-native/icons/arrow-left';
 import { useState } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
@@ -19,11 +16,13 @@ import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Choices } from '../ui/choices';
 import { Field } from '../ui/field';
-import { Page } from '../ui/page';
 import { Words } from '../ui/words';
-import { lastSeen, rememberSeen } from './last-seen';
+import { Send } from './send';
+import { ShelfPage } from './shelf-page';
+import { Stepper } from './stepper';
+import { useFields, useLastGood } from './use-fields';
 
-const EXAMPLE = '0.0820';
+const EXAMPLE = { number: '0.0820' };
 
 /** The sign and the word of each state: colour alone carries nothing. */
 const SIGNS: Readonly<Record<DigitState, { readonly sign: string; readonly word: string }>> = {
@@ -31,22 +30,6 @@ const SIGNS: Readonly<Record<DigitState, { readonly sign: string; readonly word:
 	holds: { sign: '–', word: 'holds the place' },
 	unclear: { sign: '?', word: 'unclear' },
 };
-
-/** The number last looked at that could be read, so that a half-typed one does not empty the page. */
-function useNumber(first: string) {
-	const [text, setText] = useState(first);
-	const read = parseNumeral(text);
-	const [good, setGood] = useState<Numeral | null>(read.ok ? read.value : null);
-	const type = (next: string) => {
-		setText(next);
-		const made = parseNumeral(next);
-		if (!made.ok) return;
-		setGood(made.value);
-		rememberSeen('figures', next);
-	};
-	const fault: Fault | null = read.ok || text.trim() === '' ? null : read.fault;
-	return { text, type, fault, numeral: good };
-}
 
 /** The reasons of the digits, each once, with the digits it is about. */
 function reasons(marks: readonly DigitMark[]): readonly { readonly why: string; readonly digits: string }[] {
@@ -177,26 +160,35 @@ function Rounding({ numeral }: { readonly numeral: Numeral }) {
 }
 
 /** Figures: which digits of any number count, and why; and how it is rounded. */
-export function FiguresScreen({ number }: { readonly number: string | undefined }) {
-	const router = useRouter();
-	const { text, type, fault, numeral } = useNumber(number ?? lastSeen('figures') ?? EXAMPLE);
+export function FiguresScreen({ link }: { readonly link: Partial<Record<keyof typeof EXAMPLE, string | undefined>> }) {
+	const { fields, set, address } = useFields('figures', link, EXAMPLE);
+	const text = fields.number;
+	const { value: numeral, fault: found } = useLastGood(parseNumeral(text));
+	const fault = text.trim() === '' ? null : found;
 	const marks = numeral && explainFigures(numeral);
 	return (
-		<Page
-			title="Figures"
-			testID="figures"
-			tools={<Button label="Desk" icon={Desk} onPress={() => router.navigate('/')} testID="to-desk" />}
-			beside={numeral && marks ? <Rounding numeral={numeral} /> : undefined}
+		<ShelfPage
+			part="figures"
+			address={address}
+			beside={
+				numeral && marks ? (
+					<>
+						<Rounding numeral={numeral} />
+						<Send send={{ start: { number: numeral.text, unit: '' } }} start={printWritten(numeral.text)} />
+					</>
+				) : undefined
+			}
 		>
 			<Field
 				label="A number, as you would write it"
 				value={text}
-				onChange={type}
+				onChange={(number) => set({ number })}
 				fault={fault}
 				reads={numeral && !fault ? `Reads as ${printWritten(numeral.text)}` : ''}
-				placeholder={EXAMPLE}
+				placeholder={EXAMPLE.number}
 				testID="number"
 			/>
+			<Stepper number={text} first="0.001" onStep={(number) => set({ number })} />
 			{numeral ? (
 				<>
 					<Words strong role="status" aria-live="polite" testID="count-says">
@@ -212,7 +204,7 @@ export function FiguresScreen({ number }: { readonly number: string | undefined 
 			) : (
 				<Words tone="soft">Type a number, and its digits are told apart: those that count and those that do not.</Words>
 			)}
-		</Page>
+		</ShelfPage>
 	);
 }
 

@@ -1,5 +1,6 @@
 import type { Start } from '../chain/chain';
 import { readAnswer } from '../check/read-answer';
+import { readMixedAnswer } from '../check/read-parts';
 import type { Fact } from '../fact/fact';
 import { bad, good, type Outcome } from '../numeral/fault';
 import type { Quantity } from '../quantity/quantity';
@@ -67,4 +68,25 @@ export function readKnownQuantityText(text: string): Outcome<Quantity> {
 	const from = text.trimEnd().length - unit.length;
 	const [a, b] = known.fault.at ?? [0, unit.length];
 	return { ok: false, fault: { ...known.fault, at: [from + a, from + b] } };
+}
+
+/**
+ * One quantity, or several side by side that make one ("8 ft 9 in"), of known units.
+ * @returns the parts in the order they are typed, or what cannot be read with its place.
+ */
+export function readPartsText(text: string): Outcome<readonly Quantity[]> {
+	const typed = readMixedAnswer(text);
+	if (!typed.ok) return typed;
+	const parts: Quantity[] = [];
+	for (const {
+		at: [from, to],
+	} of typed.value) {
+		const part = readKnownQuantityText(text.slice(from, to));
+		if (!part.ok) {
+			const [a, b] = part.fault.at ?? [0, to - from];
+			return { ok: false, fault: { ...part.fault, at: [from + a, from + b] } };
+		}
+		parts.push(part.value);
+	}
+	return good(parts);
 }

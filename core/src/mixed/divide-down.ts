@@ -62,6 +62,14 @@ export function divisionFactor({ unit, next }: Division): Factor | null {
 	return { top: { number: rationalText(next.size), unit: next.unit }, bottom: { number: '1', unit } };
 }
 
+/** What the last of so many digits after the point counts. */
+const PARTS_OF_ONE: Readonly<Record<number, string>> = {
+	1: 'tenth',
+	2: 'hundredth',
+	3: 'thousandth',
+	4: 'ten-thousandth',
+};
+
 /**
  * Why the digits after the point are not the smaller unit: they count tenths and hundredths of the larger one.
  * Null where nothing is left over.
@@ -69,9 +77,10 @@ export function divisionFactor({ unit, next }: Division): Factor | null {
 export function whyNotDigits({ unit, part, next }: Division): string | null {
 	if (!next || part.sign === 0) return null;
 	const places = endingPlaces(part);
-	const shown = shownExactly(part);
-	const digits = places === null || places > DIGITS ? null : shown.replace(/^0\.0*/, '');
-	const really = `${shown} ${unit} × ${shownExactly(next.size)} ${next.unit} in each ${unit} = ${shownExactly(part.mul(next.size))} ${next.unit}`;
-	if (digits === null) return `What is left is a part of one ${unit}: ${really}.`;
-	return `The ${digits} after the point counts parts of ten of one ${unit}, and ${shownExactly(next.size)} ${next.unit} make one: ${really}, not ${digits} ${next.unit}.`;
+	const really = `one ${unit} is ${shownExactly(next.size)} ${next.unit}: ${shownExactly(part)} × ${shownExactly(next.size)} ${next.unit} = ${shownExactly(part.mul(next.size))} ${next.unit}`;
+	const named = places === null ? undefined : PARTS_OF_ONE[places];
+	if (named === undefined) return `What is left is a part of one ${unit}, and ${really}.`;
+	const digits = shownExactly(part).replace(/^0\.0*/, '');
+	const one = digits === '1' ? named : `${named}s`;
+	return `The ${digits} after the point is ${digits} ${one} of one ${unit}, and ${really}, not ${digits} ${next.unit}.`;
 }

@@ -3,5 +3,6 @@ export { BesidePanel } from './beside-panel';
 export { CalculatorPanel } from './calculator-panel';
 export { KeysPanel } from './keys-panel';
 export { MorePanel } from './more-panel';
+export { NudgePanel } from './nudge-panel';
 export { OwnPanel } from './own-panel';
 export { TakePanel } from './take-panel';

@@ -1,5 +1,7 @@
-import { printQuantity, TABLE_NAMES, type TableName } from '@tidy-sum/core';
+import { printQuantity } from '@tidy-sum/core';
 import type { Step } from '@tidy-sum/schema';
+import { SHELF_PARTS } from '../../shelf/parts';
+import { TablesInUse } from '../../shelf/tables-in-use';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
@@ -15,8 +17,8 @@ type Props = {
 	readonly onShelf: (step: Step) => void;
 	readonly onPanel: (panel: PanelOf) => void;
 	readonly onHandIn: () => void;
-	/** To the part of the Shelf that tells the digits of a number apart. */
-	readonly onFigures: () => void;
+	/** To a part of the Shelf, by name. */
+	readonly onPart: (part: string) => void;
 	readonly onAnew: () => void;
 	readonly onOwn: () => void;
 	readonly onClose?: () => void;
@@ -34,21 +36,8 @@ const SAYS: Readonly<Record<Support, string>> = {
 	none: 'Nothing is said until the check.',
 };
 
-const TABLES: Readonly<Record<TableName, string>> = {
-	prefixes: 'prefixes',
-	time: 'time',
-	angle: 'angle',
-	metric: 'metric',
-	customary: 'customary',
-	between: 'between systems',
-	constants: 'constants',
-	problem: 'the problem',
-	own: 'my own',
-	definitions: 'definitions',
-};
-
 /** Everything that is not needed at each touch: the support, the tables in use, and the other views of the work. */
-export function MorePanel({ shelf, onShelf, onPanel, onHandIn, onFigures, onAnew, onOwn, onClose }: Props) {
+export function MorePanel({ shelf, onShelf, onPanel, onHandIn, onPart, onAnew, onOwn, onClose }: Props) {
 	const styles = useStyles();
 	return (
 		<Panel title="More" testID="more" {...(onClose ? { onClose } : {})}>
@@ -67,30 +56,21 @@ export function MorePanel({ shelf, onShelf, onPanel, onHandIn, onFigures, onAnew
 				<Button label="Side by side" onPress={() => onPanel({ kind: 'beside' })} testID="more-beside" />
 				<Button label="Take the result on" onPress={() => onPanel({ kind: 'take' })} testID="more-take" />
 				<Button label="Hand in" onPress={onHandIn} testID="more-hand-in" />
-				<Button label="Figures" say="of any number, explained" onPress={onFigures} testID="more-figures" />
 				<Button label="Try it anew" say="and keep this line beside it" onPress={onAnew} testID="more-anew" />
 				<Button label="A problem of my own" onPress={onOwn} testID="more-own" />
 				<Button label="Keys of the keyboard" onPress={() => onPanel({ kind: 'keys' })} testID="more-keys" />
 			</Box>
-			<Box role="group" aria-label="Tables the class may use" style={styles.group}>
+			<Box role="group" aria-label="On the Shelf" style={styles.group}>
 				<Words size="small" tone="soft" aria-hidden>
-					Tables the class may use
+					On the Shelf
 				</Words>
 				<Box style={styles.row}>
-					{TABLE_NAMES.map((table) => {
-						const allowed = shelf.allowed.includes(table);
-						return (
-							<Button
-								key={table}
-								label={TABLES[table]}
-								on={allowed}
-								onPress={() => onShelf({ do: 'allow', table, allowed: !allowed })}
-								testID={`table-${table}`}
-							/>
-						);
-					})}
+					{SHELF_PARTS.map(({ name, title, says }) => (
+						<Button key={name} label={title} say={says} onPress={() => onPart(name)} testID={`more-${name}`} />
+					))}
 				</Box>
 			</Box>
+			<TablesInUse allowed={shelf.allowed} onShelf={onShelf} />
 			{shelf.own.length ? (
 				<Box role="list" aria-label="My own facts" style={styles.group}>
 					<Words size="small" tone="soft">

@@ -1,0 +1,7 @@
+import { later } from '../../src/ui/later';
+
+const ShelfScreen = later(async () => (await import('../../src/shelf/shelf-screen')).ShelfScreen);
+
+export default function ShelfRoute() {
+	return <ShelfScreen />;
+}

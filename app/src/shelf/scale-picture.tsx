@@ -1,0 +1,251 @@
+import { convert, printForm } from '@tidy-sum/core';
+import { TEMPERATURE_MARKS } from '@tidy-sum/core/shelf';
+import { memo, useRef } from 'react';
+import Svg, { Circle, G, Line, Rect, Text } from 'react-native-svg';
+import { FONT, GAP } from '../theme/tokens';
+import { usePalette } from '../theme/use-palette';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Handle } from '../ui/handle';
+import { Words } from '../ui/words';
+
+/** The scales side by side, from left to right. */
+export const SCALES = ['K', '°C', '°F'] as const;
+export type Scale = (typeof SCALES)[number];
+
+/** What of the scales is seen, in degrees Celsius, from bottom to top. */
+export type View = { readonly from: number; readonly to: number };
+
+/** The weather and the glasshouse; and all there is, down to absolute zero. */
+export const VIEWS = { near: { from: -45, to: 110 }, whole: { from: -273.15, to: 126.85 } } as const;
+
+const HEIGHT = 420;
+const EDGE = 14;
+const COLUMN = 62;
+/** The least room between two lines of text. */
+const ROOM = 17;
+
+/** A reading for the picture: where it is in degrees Celsius, which only places it, and what it is called. */
+export type Reading = { readonly celsius: number; readonly label: string; readonly says: string };
+
+function yOf({ from, to }: View, celsius: number): number {
+	return EDGE + ((to - celsius) / (to - from)) * (HEIGHT - 2 * EDGE);
+}
+
+/** Degrees Celsius in another scale, near enough to place a tick. */
+function inScale(celsius: number, scale: Scale): number {
+	return { K: celsius + 273.15, '°C': celsius, '°F': celsius * 1.8 + 32 }[scale];
+}
+
+function fromScale(degrees: number, scale: Scale): number {
+	return { K: degrees - 273.15, '°C': degrees, '°F': (degrees - 32) / 1.8 }[scale];
+}
+
+function ticks(view: View, scale: Scale): readonly number[] {
+	const wide = view.to - view.from > 200;
+	const every = scale === '°F' ? (wide ? 100 : 40) : wide ? 50 : 20;
+	const first = Math.ceil(inScale(view.from, scale) / every) * every;
+	const last = inScale(view.to, scale);
+	return Array.from({ length: Math.max(0, Math.floor((last - first) / every) + 1) }, (_, i) => first + i * every);
+}
+
+type Marked = { readonly name: string; readonly y: number };
+
+/** The marks that have room, those of nature first. */
+function marksIn(view: View): readonly Marked[] {
+	const shown: Marked[] = [];
+	const rows = [...TEMPERATURE_MARKS].sort((a, b) => Number(b.kind === 'nature') - Number(a.kind === 'nature'));
+	for (const { name, celsius } of rows) {
+		const degrees = Number(celsius);
+		const y = yOf(view, degrees);
+		if (degrees >= view.from && degrees <= view.to && shown.every((one) => Math.abs(one.y - y) >= ROOM))
+			shown.push({ name, y });
+	}
+	return shown;
+}
+
+/** The three scales with their ticks, and the marks at the right: drawn anew only when the view changes. */
+const Scales = memo(function Scales({ view, width }: { readonly view: View; readonly width: number }) {
+	const palette = usePalette();
+	const marksAt = COLUMN * SCALES.length;
+	return (
+		<Svg width={width} height={HEIGHT} aria-hidden>
+			{SCALES.map((scale, i) => (
+				<G key={scale}>
+					<Line
+						x1={COLUMN * (i + 1) - 8}
+						x2={COLUMN * (i + 1) - 8}
+						y1={EDGE}
+						y2={HEIGHT - EDGE}
+						stroke={palette.edge}
+						strokeWidth={2}
+					/>
+					{ticks(view, scale).map((degrees) => {
+						const y = yOf(view, fromScale(degrees, scale));
+						return (
+							<G key={degrees}>
+								<Line
+									x1={COLUMN * (i + 1) - 14}
+									x2={COLUMN * (i + 1) - 8}
+									y1={y}
+									y2={y}
+									stroke={palette.edge}
+									strokeWidth={2}
+								/>
+								<Text
+									x={COLUMN * (i + 1) - 18}
+									y={y + 4}
+									fill={palette.soft}
+									fontSize={13}
+									fontFamily={FONT.mono}
+									textAnchor="end"
+								>
+									{`${degrees}`.replace('-', '−')}
+								</Text>
+							</G>
+						);
+					})}
+				</G>
+			))}
+			{marksIn(view).map(({ name, y }) => (
+				<G key={name}>
+					<Circle cx={marksAt + 2} cy={y} r={3} fill={palette.pine} />
+					<Text x={marksAt + 10} y={y + 4} fill={palette.ink} fontSize={13} fontFamily={FONT.regular}>
+						{name}
+					</Text>
+				</G>
+			))}
+		</Svg>
+	);
+});
+
+type ReadingProps = {
+	readonly view: View;
+	readonly reading: Reading;
+	readonly end: 'low' | 'high';
+	readonly scale: Scale;
+	/** Told the degrees it was moved to, whole ones of the scale. */
+	readonly onMove: (degrees: number) => void;
+	readonly width: number;
+};
+
+/** One reading across all three scales, held and moved up and down. */
+const ReadingHandle = memo(function ReadingHandle({ view, reading, end, scale, onMove, width }: ReadingProps) {
+	const styles = useStyles();
+	const held = useRef(0);
+	const { celsius, label, says } = reading;
+	const shown = Math.min(view.to, Math.max(view.from, celsius));
+	const degrees = inScale(celsius, scale);
+	const perPixel = ((view.to - view.from) / (HEIGHT - 2 * EDGE)) * (scale === '°F' ? 1.8 : 1);
+	const lowest = inScale(-273.15, scale);
+	const move = (to: number) => onMove(Math.max(Math.ceil(lowest), Math.round(to)));
+	return (
+		<Handle
+			label={end === 'low' ? 'The temperature' : 'The end of the range'}
+			at={Math.round(degrees)}
+			from={Math.ceil(lowest)}
+			to={Math.round(inScale(view.to, scale))}
+			says={says}
+			onHold={() => {
+				held.current = degrees;
+			}}
+			onDrag={(pixels) => move(held.current - pixels * perPixel)}
+			onStep={(steps) => move(Math.abs(steps) === 1 ? degrees + steps : degrees + Math.sign(steps) * 10)}
+			style={[styles.reading, { top: yOf(view, shown) - 22, width }]}
+			testID={`reading-${end}`}
+		>
+			<Box style={[styles.line, end === 'high' && styles.highLine]} />
+			<Box style={[styles.grip, end === 'high' && styles.highGrip]}>
+				<Words size="small" strong>
+					{celsius > view.to ? `↑ ${label}` : celsius < view.from ? `↓ ${label}` : label}
+				</Words>
+			</Box>
+		</Handle>
+	);
+});
+
+type Props = {
+	readonly view: View;
+	readonly width: number;
+	/** The scale readings are moved by. */
+	readonly scale: Scale;
+	readonly low: Reading;
+	readonly high: Reading | null;
+	readonly onLow: (degrees: number) => void;
+	readonly onHigh: (degrees: number) => void;
+};
+
+/** The three scales as one picture: the same height is the same temperature. */
+export function ScalePicture({ view, width, scale, low, high, onLow, onHigh }: Props) {
+	const styles = useStyles();
+	const palette = usePalette();
+	const [from, to] = high ? [low.celsius, high.celsius].sort((a, b) => a - b) : [0, 0];
+	const clamp = (celsius: number) => yOf(view, Math.min(view.to, Math.max(view.from, celsius)));
+	return (
+		<Box role="group" aria-label="The three scales side by side" testID="scales">
+			<Box style={styles.heads} aria-hidden>
+				{SCALES.map((name) => (
+					<Box key={name} style={styles.head}>
+						<Words strong>{name}</Words>
+					</Box>
+				))}
+			</Box>
+			<Box style={[styles.picture, { width }]}>
+				{high ? (
+					<Box style={styles.under} aria-hidden>
+						<Svg width={width} height={HEIGHT}>
+							<Rect
+								x={0}
+								y={clamp(to as number)}
+								width={COLUMN * 3}
+								height={Math.max(1, clamp(from as number) - clamp(to as number))}
+								fill={palette.pineWash}
+							/>
+						</Svg>
+					</Box>
+				) : null}
+				<Scales view={view} width={width} />
+				<ReadingHandle view={view} reading={low} end="low" scale={scale} onMove={onLow} width={width} />
+				{high ? (
+					<ReadingHandle view={view} reading={high} end="high" scale={scale} onMove={onHigh} width={width} />
+				) : null}
+			</Box>
+		</Box>
+	);
+}
+
+/** Where a temperature is on the picture; null for one that cannot be. */
+export function celsiusOf(number: string, unit: string): number | null {
+	const made = convert({ number, unit }, '°C');
+	// Only where it is drawn hangs on this, so a float will do.
+	return made.ok ? Number(made.value.plain ?? made.value.scientific ?? made.value.text.replace('≈ ', '')) : null;
+}
+
+/** The same temperature on every scale, as print has it. */
+export function onScales(number: string, unit: string): Readonly<Record<Scale, string>> {
+	const on = (scale: Scale) => {
+		const made = convert({ number, unit }, scale);
+		return made.ok ? printForm(made.value.plain ?? made.value.text) : '';
+	};
+	return { K: on('K'), '°C': on('°C'), '°F': on('°F') };
+}
+
+const useStyles = makeStyles((palette) => ({
+	heads: { flexDirection: 'row' },
+	head: { width: COLUMN, alignItems: 'flex-end', paddingRight: GAP.xs },
+	picture: { height: HEIGHT },
+	under: { position: 'absolute', left: 0, top: 0 },
+	reading: { left: 0, flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' },
+	line: { width: COLUMN * 3, height: 3, backgroundColor: palette.apricotEdge },
+	highLine: { backgroundColor: palette.pine },
+	grip: {
+		minHeight: 30,
+		justifyContent: 'center',
+		paddingHorizontal: GAP.s,
+		borderRadius: 8,
+		borderWidth: 2,
+		backgroundColor: palette.apricot,
+		borderColor: palette.apricotEdge,
+	},
+	highGrip: { backgroundColor: palette.pineWash, borderColor: palette.pine },
+}));

@@ -1,0 +1,55 @@
+import { useRouter } from 'expo-router';
+import Desk from 'lucide-react-native/icons/arrow-left';
+import Shelf from 'lucide-react-native/icons/library';
+import LinkIcon from 'lucide-react-native/icons/link';
+import { type ReactNode, useState } from 'react';
+import { Button } from '../ui/button';
+import { copied } from '../ui/copied';
+import { Page } from '../ui/page';
+import { Words } from '../ui/words';
+import { type PartName, titleOf } from './parts';
+
+type Props = {
+	readonly part: PartName;
+	/** The address that opens the part as it stands. */
+	readonly address: string;
+	readonly children: ReactNode;
+	readonly beside?: ReactNode | undefined;
+};
+
+/** A part of the Shelf as a page of its own: the way to the Desk and to the other parts, and its link to copy. */
+export function ShelfPage({ part, address, children, beside }: Props) {
+	const router = useRouter();
+	const [link, setLink] = useState('');
+	const copy = async () => {
+		const whole = `${globalThis.location?.origin ?? ''}${address}`;
+		setLink((await copied(whole)) ? 'The link is copied.' : `The link: ${whole}`);
+	};
+	return (
+		<Page
+			title={titleOf(part)}
+			testID={part}
+			beside={beside}
+			tools={
+				<>
+					<Button label="Desk" icon={Desk} onPress={() => router.navigate('/')} testID="to-desk" />
+					<Button
+						label="Shelf"
+						say="with all its parts"
+						icon={Shelf}
+						onPress={() => router.navigate('/shelf')}
+						testID="to-shelf"
+					/>
+					<Button label="Copy link" icon={LinkIcon} onPress={() => void copy()} testID="copy-link" />
+				</>
+			}
+		>
+			{children}
+			{link ? (
+				<Words size="small" tone="soft" role="status" aria-live="polite" testID="link-says">
+					{link}
+				</Words>
+			) : null}
+		</Page>
+	);
+}

@@ -1,0 +1,15 @@
+import { type Converted, printForm, rationalText } from '@tidy-sum/core';
+
+/** The most characters of a plain number that is shown where there is little room. */
+const SHORT = 9;
+
+/** A result as it can be typed again, with just the figures it has. */
+export function numberOf({ plain, scientific, preferred, value }: Converted): string {
+	return (preferred === 'plain' ? (plain ?? scientific) : (scientific ?? plain)) ?? rationalText(value);
+}
+
+/** A result for where there is little room: plain where that is short, else scientific; "≈ 0.333333" where it does not end. */
+export function shortOf({ plain, scientific, text }: Converted): string {
+	if (plain !== null && plain.length <= SHORT) return printForm(plain);
+	return scientific === null ? text : printForm(scientific);
+}
