@@ -213,7 +213,7 @@ describe('the Shelf', () => {
 					onShelf={(step) => dispatch(did(SHELF, step))}
 					onPanel={nothing}
 					onHandIn={nothing}
-					onFigures={nothing}
+					onPart={nothing}
 					onAnew={nothing}
 					onOwn={nothing}
 				/>

@@ -1,6 +1,8 @@
 import { fireEvent, render, screen } from '@testing-library/react';
+import { Provider } from 'react-redux';
 import { FiguresScreen } from '../src/shelf/figures-screen';
 import { lastSeen, rememberSeen } from '../src/shelf/last-seen';
+import { makeStore } from '../src/store/store';
 
 const mockNavigate = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));
@@ -11,11 +13,19 @@ const press = (...ids: string[]) => {
 };
 const says = (id: string) => screen.getByTestId(id).textContent;
 
+function open(number: string | undefined) {
+	return render(
+		<Provider store={makeStore()}>
+			<FiguresScreen link={{ number }} />
+		</Provider>,
+	);
+}
+
 beforeEach(() => localStorage.clear());
 
 describe('Figures', () => {
 	it('tells the digits apart, each with its reason', () => {
-		render(<FiguresScreen number="0.0820" />);
+		open('0.0820');
 		expect(says('count-says')).toBe('3 figures count.');
 		for (const id of ['digit-0-holds', 'digit-1-holds', 'digit-2-counts', 'digit-3-counts', 'digit-4-counts'])
 			expect(screen.getByTestId(id)).toBeTruthy();
@@ -29,7 +39,7 @@ describe('Figures', () => {
 	});
 
 	it('rounds step by step, and shows the digit that decides and what it carries', () => {
-		render(<FiguresScreen number="9.996" />);
+		open('9.996');
 		expect([says('round-to'), says('rounded')]).toEqual(['to 2 figures', '10']);
 		expect(says('round-how')).toBe(
 			'The first digit that goes is 9: from 5 on, the last one kept goes up. 2 nines become zeros on the way, and 1 is carried on.',
@@ -46,7 +56,7 @@ describe('Figures', () => {
 	});
 
 	it('says what cannot be read at its place, and keeps the last good state', () => {
-		render(<FiguresScreen number="4.07" />);
+		open('4.07');
 		type('4..07');
 		expect(screen.getByText('A number has one decimal point; here is a second.')).toBeTruthy();
 		expect(says('count-says')).toBe('3 figures count.');
@@ -57,10 +67,10 @@ describe('Figures', () => {
 	});
 
 	it('opens where it was, unless a link says otherwise', () => {
-		const { unmount } = render(<FiguresScreen number={undefined} />);
+		const { unmount } = open(undefined);
 		type('30.0');
 		unmount();
-		render(<FiguresScreen number={undefined} />);
+		open(undefined);
 		expect((screen.getByTestId('number') as HTMLInputElement).value).toBe('30.0');
 		press('to-desk');
 		expect(mockNavigate).toHaveBeenCalledWith('/');

@@ -169,7 +169,7 @@ describe('likening a size', () => {
 		['-1.35', 'kg', 'about the mass of three full honey jars'],
 		['24', '°C', 'as warm as the glasshouse (24 °C)'],
 		['300', 'K', '3 °C warmer than the glasshouse (24 °C)'],
-		['-40', '°F', '9 °C colder than the mast in winter (−31 °C)'],
+		['-40', '°F', '9 °C colder than the winter mast (−31 °C)'],
 		['2', 'ft^4', 'nothing-like'],
 		['0', 'kg', 'zero'],
 		['-1', 'K', 'below-absolute-zero'],

@@ -131,7 +131,7 @@ const EndHandle = memo(function EndHandle({ ladder, top, end, rung, shows, says,
 					{off ? `${rung.power > power ? '↑' : '↓'} ${shows}` : shows}
 				</Words>
 			</Box>
-			<Box style={styles.pin} />
+			<Box style={[styles.pin, styles[`pin${end}`]]} />
 		</Handle>
 	);
 });
@@ -181,5 +181,7 @@ const useStyles = makeStyles((palette) => ({
 	targetBox: { backgroundColor: palette.pineWash, borderColor: palette.pine },
 	shows: { fontVariant: ['tabular-nums'] },
 	// It reaches over to the rail.
-	pin: { width: 20, marginHorizontal: -8, height: 3, backgroundColor: palette.ink },
+	pin: { width: 20, height: 3, backgroundColor: palette.ink },
+	pinvalue: { marginRight: -8 },
+	pintarget: { marginLeft: -8 },
 }));

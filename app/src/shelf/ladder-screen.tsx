@@ -192,7 +192,7 @@ export function LadderScreen({ link }: { readonly link: Partial<Record<keyof typ
 							<Between climb={seen} />
 						)}
 						<Button
-							label={hidden ? 'Show the number and the factors' : 'Hide them, to guess first'}
+							label={hidden ? 'Show the target and the factors' : 'Hide the target, to guess first'}
 							on={hidden}
 							onPress={() => set({ hide: hidden ? '' : '1' })}
 							testID="hide"

@@ -92,7 +92,7 @@ export function RateScreen({ link }: { readonly link: Partial<Record<keyof typeo
 						<Words size="small" tone="soft">
 							{count === 0
 								? 'Both are the same unit: no factor is needed.'
-								: 'Touch the number of a block to find its step, or a unit for the facts that hold it.'}
+								: 'Touch a block to find its step, or a unit that stands for the facts that hold it.'}
 						</Words>
 						<Box role="list" style={styles.steps}>
 							{seen.said.map((said, i) => (

@@ -20,7 +20,8 @@ export function Stepper({ number, onStep, first = '1' }: Props) {
 	const [by, setBy] = useState(first);
 	const up = stepNumber(number, by, 1);
 	const down = stepNumber(number, by, -1);
-	const fault = up.ok || by.trim() === '' ? null : up.fault;
+	// What is wrong with the number is said where it is typed.
+	const fault = up.ok || by.trim() === '' || up.fault.in === 'number' ? null : up.fault;
 	return (
 		<Box style={styles.row} role="group" aria-label="Step the value">
 			<Button

@@ -78,6 +78,12 @@ function Steps({ start, to }: { readonly start: Quantity; readonly to: Scale }) 
 					{`Reported to the last place of ${printQuantity(start)}: ${printForm(reported.value.plain ?? reported.value.text)} ${to}`}
 				</Words>
 			) : null}
+			<Send
+				send={{ start, want: to, blocks: chain.factors }}
+				blocks={chain.factors.length === 1 ? 'this step' : 'these steps'}
+				start={`${printQuantity(start)} to ${to}`}
+				name={to}
+			/>
 		</Box>
 	);
 }
@@ -149,15 +155,6 @@ export function TemperatureScreen({ link }: { readonly link: Partial<Record<Fiel
 						<Steps key={scale} start={low} to={scale} />
 					))}
 					{high ? <Difference low={low} high={high} /> : null}
-					{SCALES.filter((scale) => scale !== low.unit).map((scale) => (
-						<Send
-							key={scale}
-							send={{ start: low, want: scale, blocks: chainBetween(low, scale)?.factors ?? [] }}
-							blocks={`the steps to ${scale}`}
-							start={`${printQuantity(low)} to ${scale}`}
-							name={scale}
-						/>
-					))}
 				</>
 			}
 		>
@@ -223,5 +220,5 @@ const useStyles = makeStyles(() => ({
 	fields: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
 	field: { flexGrow: 1, flexBasis: 96 },
 	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
-	steps: { gap: GAP.s },
+	steps: { gap: GAP.s, paddingBottom: GAP.m },
 }));

@@ -1,5 +1,5 @@
 import type { Fault, Outcome } from '@tidy-sum/core';
-import { useCallback, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { lastSeen, rememberSeen } from './last-seen';
 import type { PartName } from './parts';
 
@@ -8,6 +8,9 @@ export type Fields<K extends string> = Readonly<Record<K, string>>;
 
 /** The longest text an address may bring into a field. */
 const LIMIT = 300;
+
+/** How long fields must have settled before the address follows. */
+const SETTLES_MS = 300;
 
 function addressOf(part: PartName, fields: Fields<string>): string {
 	const given = Object.entries(fields).filter(([, text]) => text !== '');
@@ -55,7 +58,16 @@ export function useFields<K extends string>(
 			}),
 		[part],
 	);
-	return { fields, set, address: addressOf(part, fields) };
+	const address = addressOf(part, fields);
+	const first = useRef(address);
+	useEffect(() => {
+		// What is opened stays as its link; from the first change on, the address goes along, for a reload or a bookmark.
+		if (address === first.current) return undefined;
+		first.current = '';
+		const timer = setTimeout(() => globalThis.history?.replaceState(globalThis.history.state, '', address), SETTLES_MS);
+		return () => clearTimeout(timer);
+	}, [address]);
+	return { fields, set, address };
 }
 
 /**

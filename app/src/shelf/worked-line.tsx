@@ -1,11 +1,12 @@
 import { type Chain, START, workChain } from '@tidy-sum/core';
 import { useRouter } from 'expo-router';
 import { balanceOf, tokensOf } from '../desk/describe';
-import { FactorBlock } from '../desk/factor-block';
+import { FactorBlock, useBlockStyles } from '../desk/factor-block';
 import { StartBlock } from '../desk/line';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
+import { Words } from '../ui/words';
 
 type Props = {
 	readonly chain: Chain;
@@ -21,6 +22,7 @@ const nothing = () => {};
 /** A line that is worked out already, drawn as on the Desk; touching a unit shows the facts that hold it. */
 export function WorkedLine({ chain, open = null, onBlock, testID }: Props) {
 	const styles = useStyles();
+	const block = useBlockStyles();
 	const router = useRouter();
 	const worked = workChain(chain);
 	if (!worked.ok) return null;
@@ -31,8 +33,10 @@ export function WorkedLine({ chain, open = null, onBlock, testID }: Props) {
 	});
 	const onUnit = (unit: string) => router.navigate(`/shelf/facts?search=${encodeURIComponent(unit)}`);
 	const { factors } = chain;
+	const adds = factors.map(({ shift }, i) => shift !== undefined && i < factors.length - 1);
 	return (
 		<Box style={styles.line} role="group" aria-label="The line" testID={testID}>
+			{adds.some(Boolean) ? <Words style={block.paren}>{'('.repeat(adds.filter(Boolean).length)}</Words> : null}
 			<StartBlock
 				start={chain.start}
 				tokens={tokens(START)}
@@ -52,7 +56,7 @@ export function WorkedLine({ chain, open = null, onBlock, testID }: Props) {
 					unequal={false}
 					selected={open === i}
 					unit={factor.shift === undefined ? '' : (worked.value.running[i + 1]?.unit ?? '')}
-					closes={factor.shift !== undefined && i < factors.length - 1}
+					closes={adds[i] ?? false}
 					does={onBlock ? 'Show what it does' : ''}
 					tokens={tokens(i, factor.power)}
 					touched={null}

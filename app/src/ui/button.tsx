@@ -61,6 +61,7 @@ const useStyles = makeStyles((palette) => ({
 	button: {
 		minHeight: TARGET,
 		minWidth: TARGET,
+		maxWidth: '100%',
 		flexDirection: 'row',
 		alignItems: 'center',
 		justifyContent: 'center',
