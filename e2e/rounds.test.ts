@@ -1,5 +1,5 @@
 import { By, Key } from 'selenium-webdriver';
-import { Browser, DESKTOP, PHONE, type Screen } from './src/browser';
+import { Browser, DESKTOP, PHONE, SCREENS } from './src/browser';
 import { Whole } from './src/whole';
 import { place, WORKED, write } from './src/work-through';
 
@@ -15,11 +15,6 @@ beforeAll(async () => {
 afterAll(async () => {
 	await whole.stop();
 });
-
-const SCREENS: readonly (readonly [string, Screen])[] = [
-	['a phone', PHONE],
-	['a wide screen', DESKTOP],
-];
 
 const COUNTS: Readonly<Record<string, number>> = { two: 2, three: 3 };
 

@@ -30,6 +30,24 @@ async function violations(browser: Browser): Promise<readonly string[]> {
 	);
 }
 
+/** The pages of the Shelf, in states that fill them, and what stands there once they are drawn. */
+const SHELF: readonly (readonly [string, string])[] = [
+	['', 'shelf'],
+	['/facts?search=mile', 'fact-1mi=5280ft'],
+	['/facts?search=zzqx', 'found'],
+	['/ladder?value=40.25%20cm%5E2&to=km%5E2', 'between'],
+	['/ladder?value=2.5%20km&to=Qm&hide=1', 'between-hidden'],
+	['/ladder?value=40%20ft&to=m', 'value-says'],
+	['/temperature?number=12.5&unit=%C2%B0C&until=31&range=1', 'difference-says'],
+	['/temperature?number=-500&unit=%C2%B0F', 'type-°F-says'],
+	['/mixed?text=100000.5%20s&measure=time', 'mixed-says'],
+	['/mixed?text=8%20ft%209%20in&measure=length', 'sum'],
+	['/figures?number=0.00820100', 'rounded'],
+	['/figures?number=4500', 'rounded'],
+	['/rate?from=1.25%20mg/(kg%C2%B7min)&to=%C2%B5g/(lb%C2%B7h)', 'rate-says'],
+	['/sense?value=6.02e23%20kg', 'sense-says'],
+];
+
 /** Shows each state of the Desk in turn. */
 async function eachState(browser: Browser, look: (state: string) => Promise<void>): Promise<void> {
 	await browser.go(`${whole.url}/desk/new-snow`);
@@ -86,9 +104,11 @@ async function eachState(browser: Browser, look: (state: string) => Promise<void
 	await browser.go(`${whole.url}/desk/own-seen`);
 	await browser.find('own');
 	await look('a problem of one’s own');
-	await browser.driver.get(`${whole.url}/shelf/figures?number=4500`);
-	await browser.find('rounded');
-	await look('figures');
+	for (const [path, id] of SHELF) {
+		await browser.driver.get(`${whole.url}/shelf${path}`);
+		await browser.find(id);
+		await look(`the Shelf at ${path}`);
+	}
 	await browser.driver.get(`${whole.url}/rounds`);
 	await browser.find('rounds');
 	await look('the Rounds');
@@ -160,9 +180,11 @@ describe.each<[string, Screen]>([
 		await look('quantities to place');
 		await browser.go(`${whole.url}/desk/own-seen`);
 		await look('a problem of one’s own');
-		await browser.driver.get(`${whole.url}/shelf/figures?number=0.00820100`);
-		await browser.find('rounded');
-		await look('figures');
+		for (const [path, id] of SHELF) {
+			await browser.driver.get(`${whole.url}/shelf${path}`);
+			await browser.find(id);
+			await look(`the Shelf at ${path}`);
+		}
 		await browser.driver.get(`${whole.url}/rounds`);
 		await browser.find('rounds');
 		await look('the Rounds');

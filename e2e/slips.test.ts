@@ -1,5 +1,5 @@
 import { By, Key } from 'selenium-webdriver';
-import { Browser, DESKTOP, PHONE, type Screen } from './src/browser';
+import { Browser, PHONE, SCREENS } from './src/browser';
 import { Whole } from './src/whole';
 import { place, WORKED, workThrough, write } from './src/work-through';
 
@@ -16,18 +16,6 @@ afterAll(async () => {
 	await whole.stop();
 });
 
-const SCREENS: readonly (readonly [string, Screen])[] = [
-	['a phone', PHONE],
-	['a wide screen', DESKTOP],
-];
-
-/** Types into a field in place of what is there. */
-async function fill(id: string, text: string): Promise<void> {
-	const field = await browser.find(id);
-	await field.clear();
-	await field.sendKeys(text);
-}
-
 async function open(exercise: string): Promise<void> {
 	await browser.go(`${whole.url}/desk/${exercise}`);
 }
@@ -43,16 +31,16 @@ async function answer(text: string): Promise<void> {
 /** A block written by hand: units first, then numbers. */
 async function writeBlock(top: readonly [string, string], bottom: readonly [string, string]): Promise<void> {
 	await browser.press('tool-facts', 'write-block');
-	await fill('write-unit-top', top[1]);
-	await fill('write-unit-bottom', bottom[1]);
-	await fill('write-number-top', top[0]);
-	await fill('write-number-bottom', bottom[0]);
+	await browser.fill('write-unit-top', top[1]);
+	await browser.fill('write-unit-bottom', bottom[1]);
+	await browser.fill('write-number-top', top[0]);
+	await browser.fill('write-number-bottom', bottom[0]);
 }
 
 /** A step that adds or takes away. */
 async function addStep(way: 'add' | 'take', number: string): Promise<void> {
 	await browser.press('tool-facts', 'add-step', `shift-${way}`);
-	await fill('shift-number', number);
+	await browser.fill('shift-number', number);
 }
 
 describe.each(SCREENS)('what goes wrong, on %s', (_, screen) => {
@@ -103,8 +91,8 @@ describe.each(SCREENS)('what goes wrong, on %s', (_, screen) => {
 
 	it('unclear zeros are asked about once, and said of an answer', async () => {
 		await open('own-zeros');
-		await fill('own-start', '4000 m');
-		await fill('own-want', 'km');
+		await browser.fill('own-start', '4000 m');
+		await browser.fill('own-want', 'km');
 		await browser.press('own-done');
 		await place(browser, { unit: 'unit--1-top-m', fact: '1km=1000m', below: 'm' });
 		await browser.press('number-start-top', 'zeros-2');
@@ -192,10 +180,10 @@ describe('the rest of the Desk', () => {
 
 	it('a fact of one’s own is kept, found again after a reload, and laid on a line', async () => {
 		await open('own-bales');
-		await fill('own-start', '12 bale');
-		await fill('own-want', 'kg');
+		await browser.fill('own-start', '12 bale');
+		await browser.fill('own-want', 'kg');
 		await browser.press('own-done', 'tool-facts', 'add-fact');
-		await fill('own-fact', '1 bale = 9.5 kg');
+		await browser.fill('own-fact', '1 bale = 9.5 kg');
 		await browser.press('own-fact-measured', 'keep-fact', 'fact-1bale=9.5kg', 'place-bale-below');
 		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
 		await browser.until('kept', (text) => text.endsWith('on the server.'));
@@ -210,7 +198,7 @@ describe('the rest of the Desk', () => {
 		for (const block of WORKED['wind-gust']?.blocks ?? []) await place(browser, block);
 		await browser.press('tool-more', 'more-take', 'take-start');
 		await browser.until('problem', (text) => text.includes('Type or paste'));
-		await fill('own-want', 'm/s');
+		await browser.fill('own-want', 'm/s');
 		await browser.press('own-done');
 		await place(browser, { unit: 'unit--1-top-ft', fact: '1ft=0.3048m', below: 'ft' });
 		await browser.until('quotient', (text) => text.startsWith('8.270'));
@@ -242,7 +230,7 @@ describe('the rest of the Desk', () => {
 		await browser.press('role-start');
 		await browser.driver.navigate().refresh();
 		await browser.press('role-fact', 'role-fact', 'want-kg', 'tool-facts', 'write-block');
-		await fill('write-unit-top', 'jar');
+		await browser.fill('write-unit-top', 'jar');
 		await browser.driver.navigate().refresh();
 		await browser.find('number-0-top');
 		expect(await (await browser.find('unit-0-top-jar')).getText()).toContain('jar');
@@ -255,7 +243,7 @@ describe('the rest of the Desk', () => {
 		for (const block of WORKED['soil-bin']?.blocks ?? []) await place(browser, block);
 		await browser.press('tool-more', 'more-calculator', 'take-line');
 		await browser.until('calculated', (text) => text.startsWith('= 90.613'));
-		await fill('keyed', '40 × 5280 ÷ 60 × 60');
+		await browser.fill('keyed', '40 × 5280 ÷ 60 × 60');
 		expect(await browser.text('calculated')).toBe('= 211200');
 	});
 });

@@ -1,9 +1,8 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { Key } from 'selenium-webdriver';
 import { Browser, DESKTOP, PHONE, type Screen } from '../e2e/src/browser';
 import { Whole } from '../e2e/src/whole';
-import { place, WORKED, write } from '../e2e/src/work-through';
+import { WORKED, write } from '../e2e/src/work-through';
 
 const FOLDER = join(__dirname, '..', 'docs', 'screenshots');
 
@@ -27,25 +26,6 @@ const SHOTS: readonly Shot[] = [
 	},
 	{ name: 'desk-places-phone', screen: PHONE, exercise: 'honey-crates', show: (b) => b.press('role-start') },
 	{
-		name: 'desk-write-phone',
-		screen: PHONE,
-		exercise: 'trail-mile',
-		show: async (b) => {
-			await b.press('tool-facts', 'write-block');
-			await (await b.find('write-unit-top')).sendKeys('yd');
-			await (await b.find('write-unit-bottom')).sendKeys('mi');
-		},
-	},
-	{
-		name: 'desk-temperature-phone',
-		screen: PHONE,
-		exercise: 'glasshouse-noon',
-		show: async (b) => {
-			await b.press('tool-facts', 'add-step', 'shift-take');
-			await (await b.find('shift-number')).sendKeys('32');
-		},
-	},
-	{
 		name: 'desk-beside-phone',
 		screen: PHONE,
 		exercise: 'drip-line',
@@ -53,14 +33,12 @@ const SHOTS: readonly Shot[] = [
 			await b.press('unit--1-top-mL', 'fact-1L=1000mL', 'place-mL-below', 'tool-more', 'more-beside', 'beside-key');
 		},
 	},
-	{ name: 'desk-more-phone-dark', screen: PHONE, dark: true, exercise: 'wind-gust', show: (b) => b.press('tool-more') },
 	{
 		name: 'hand-in-phone',
 		screen: PHONE,
 		exercise: 'honey-jar',
 		show: (b) => b.press('tool-more', 'more-hand-in', 'copy-text'),
 	},
-	{ name: 'desk-upside-down-phone', screen: PHONE, exercise: 'nutrient-tank', show: (b) => b.press('number-0-top') },
 	{
 		name: 'desk-answer-phone',
 		screen: PHONE,
@@ -72,25 +50,7 @@ const SHOTS: readonly Shot[] = [
 	},
 	{ name: 'desk-verdict-phone', screen: PHONE, exercise: 'honey-jar', show: (b) => b.press('tool-answer') },
 	{ name: 'desk-book-phone', screen: PHONE, exercise: 'vent-pane', show: (b) => b.press('tool-book') },
-	{
-		name: 'desk-steps-phone',
-		screen: PHONE,
-		exercise: 'wind-gust',
-		show: async (b) => {
-			for (const block of WORKED['wind-gust']?.blocks ?? []) await place(b, block);
-			await b.press('steps');
-			await b.find('calculator-keys');
-			await b.driver.actions().sendKeys(Key.ESCAPE).perform();
-			await b.driver.executeScript('document.querySelector("[data-testid=calculator-keys]").scrollIntoView()');
-		},
-	},
 	{ name: 'desk-line-phone-dark', screen: PHONE, dark: true, exercise: 'new-snow', show: async () => {} },
-	{
-		name: 'desk-nudge-phone',
-		screen: PHONE,
-		exercise: 'soil-bin',
-		show: (b) => b.press('nudge-open', 'nudge-more', 'nudge-more'),
-	},
 	{
 		name: 'round-phone',
 		screen: PHONE,
@@ -99,8 +59,57 @@ const SHOTS: readonly Shot[] = [
 		show: (b) => b.find('round-slips'),
 	},
 	{ name: 'rounds-phone', screen: PHONE, page: '/rounds', exercise: 'new-snow', show: (b) => b.find('rounds') },
+	{
+		name: 'shelf-facts-wide',
+		screen: DESKTOP,
+		page: '/shelf/facts?search=galon',
+		exercise: 'new-snow',
+		show: (b) => b.press('fact-1gal=4qt'),
+	},
+	{
+		name: 'shelf-ladder-phone',
+		screen: PHONE,
+		page: '/shelf/ladder?value=2.5%20km&to=cm',
+		exercise: 'new-snow',
+		show: (b) => b.find('between'),
+	},
+	{
+		name: 'shelf-temperature-wide-dark',
+		screen: DESKTOP,
+		dark: true,
+		page: '/shelf/temperature?number=12&unit=%C2%B0C&until=31&range=1',
+		exercise: 'new-snow',
+		show: (b) => b.find('difference'),
+	},
+	{
+		name: 'shelf-mixed-phone',
+		screen: PHONE,
+		page: '/shelf/mixed?text=8.75%20ft&measure=length',
+		exercise: 'new-snow',
+		show: (b) => b.find('mixed-says'),
+	},
+	{
+		name: 'shelf-figures-phone',
+		screen: PHONE,
+		page: '/shelf/figures?number=0.0820',
+		exercise: 'new-snow',
+		show: (b) => b.find('rounded'),
+	},
+	{
+		name: 'shelf-rate-phone',
+		screen: PHONE,
+		page: '/shelf/rate?from=25%20mi/h&to=m/s',
+		exercise: 'new-snow',
+		show: (b) => b.press('number-1-top'),
+	},
+	{
+		name: 'shelf-sense-phone',
+		screen: PHONE,
+		page: '/shelf/sense?value=1.35%20kg',
+		exercise: 'new-snow',
+		show: (b) => b.find('sense-says'),
+	},
 	{ name: 'desk-wide', screen: DESKTOP, exercise: 'new-snow', show: async () => {} },
-	{ name: 'desk-keys-wide', screen: DESKTOP, exercise: 'sled-run', show: (b) => b.press('keys-open') },
 	{
 		name: 'desk-verdict-wide',
 		screen: DESKTOP,

@@ -2,13 +2,19 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { Builder, By, logging, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { Builder, By, Key, logging, type WebDriver, type WebElement } from 'selenium-webdriver';
 import chrome from 'selenium-webdriver/chrome.js';
 
 export type Screen = { readonly width: number; readonly height: number; readonly mobile: boolean };
 
 export const PHONE: Screen = { width: 390, height: 844, mobile: true };
 export const DESKTOP: Screen = { width: 1280, height: 800, mobile: false };
+
+/** The two sizes every journey is made at. */
+export const SCREENS: readonly (readonly [string, Screen])[] = [
+	['a phone', PHONE],
+	['a wide screen', DESKTOP],
+];
 
 export type BrowserOptions = {
 	readonly screen: Screen;
@@ -90,6 +96,50 @@ export class Browser {
 
 	async press(...ids: readonly string[]): Promise<void> {
 		for (const id of ids) await (await this.find(id)).click();
+	}
+
+	/** Types into a field in place of what is there. */
+	async fill(id: string, text: string): Promise<void> {
+		const field = await this.find(id);
+		await field.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text);
+	}
+
+	/** The middle of an element on the screen, brought into view. */
+	private async middle(id: string): Promise<{ x: number; y: number }> {
+		const element = await this.find(id);
+		await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
+		return this.driver.executeScript(
+			'const r = arguments[0].getBoundingClientRect(); return { x: r.x + r.width / 2, y: r.y + r.height / 2 };',
+			element,
+		) as Promise<{ x: number; y: number }>;
+	}
+
+	private async finger(type: 'touchStart' | 'touchMove' | 'touchEnd', touchPoints: readonly object[]): Promise<void> {
+		await this.command('Input.dispatchTouchEvent', { type, touchPoints });
+	}
+
+	/** Touches as a finger does, with no mouse in it. */
+	async tap(...ids: readonly string[]): Promise<void> {
+		for (const id of ids) {
+			await this.finger('touchStart', [await this.middle(id)]);
+			await this.finger('touchEnd', []);
+		}
+	}
+
+	/** Holds an element and moves it down by so many pixels, in steps, by a finger where there is one, else by a mouse. */
+	async drag(id: string, pixels: number, steps = 8): Promise<void> {
+		const { x, y } = await this.middle(id);
+		const at = (i: number) => ({ x, y: y + (pixels * i) / steps });
+		const touch = (await this.driver.executeScript('return navigator.maxTouchPoints > 0')) as boolean;
+		const mouse = (type: string, point: object) =>
+			this.command('Input.dispatchMouseEvent', { type, ...point, button: 'left', buttons: 1, clickCount: 1 });
+		if (touch) await this.finger('touchStart', [at(0)]);
+		else await mouse('mousePressed', at(0));
+		for (let i = 1; i <= steps; i++)
+			if (touch) await this.finger('touchMove', [at(i)]);
+			else await mouse('mouseMoved', at(i));
+		if (touch) await this.finger('touchEnd', []);
+		else await mouse('mouseReleased', at(steps));
 	}
 
 	async text(id: string): Promise<string> {
