@@ -73,38 +73,51 @@ describe('the Ladder', () => {
 		show(<LadderScreen link={{ value: '2.5 km', to: 'm' }} />);
 		key('end-target', 'ArrowDown');
 		key('end-target', 'ArrowDown');
+		// The end itself is on its rung at once; what follows from it comes a frame later.
+		expect(screen.getByTestId('end-target').textContent).toBe('250000 cm');
+		await frames();
 		expect(says('target-plain')).toBe('250000 cm');
 		key('end-value', 'PageDown');
+		await frames();
 		expect(typed('value')).toBe('2500 m');
 		expect(screen.getByTestId('end-value').getAttribute('aria-valuenow')).toBe('0');
 		await frames();
 		expect(says('between-says')).toContain('2 powers of ten down, one factor');
 		key('end-value', 'End');
+		await frames();
 		expect(typed('value')).toBe('2.5e-27 Qm');
 		key('end-value', 'a');
+		await frames();
 		expect(typed('value')).toBe('2.5e-27 Qm');
 	});
 
-	it('is worked by a finger: an end that is held follows it', () => {
+	it('is worked by a finger: an end that is held follows it', async () => {
 		show(<LadderScreen link={{ value: '2.5 km', to: 'm' }} />);
 		const end = screen.getByTestId('end-value');
-		const at = (kind: string, clientY: number) => {
-			const event = new MouseEvent(kind, { bubbles: true, clientY });
-			act(() => void end.dispatchEvent(event));
+		const at = async (kind: string, clientY: number) => {
+			act(() => void end.dispatchEvent(new MouseEvent(kind, { bubbles: true, clientY })));
+			await frames();
+			return typed('value');
 		};
-		at('pointermove', 500);
-		expect(typed('value')).toBe('2.5 km');
-		at('pointerdown', 300);
-		at('pointermove', 300 + 22 * 3);
-		expect(typed('value')).toBe('2500 m');
-		at('pointermove', 300 + 22 * 6);
-		expect(typed('value')).toBe('2.5e6 mm');
+		expect(await at('pointermove', 500)).toBe('2.5 km');
+		await at('pointerdown', 300);
+		expect(await at('pointermove', 300 + 22 * 3)).toBe('2500 m');
+		expect(await at('pointermove', 300 + 22 * 6)).toBe('2.5e6 mm');
 		// Far prefixes are a pull away, past the edge.
-		at('pointermove', 300 - 22 * 9);
-		expect(typed('value')).toBe('2.5e-9 Tm');
-		at('pointerup', 0);
-		at('pointermove', 300);
-		expect(typed('value')).toBe('2.5e-9 Tm');
+		expect(await at('pointermove', 300 - 22 * 9)).toBe('2.5e-9 Tm');
+		await at('pointerup', 0);
+		expect(await at('pointermove', 300)).toBe('2.5e-9 Tm');
+	});
+
+	it('moved quickly shows each rung, and settles on the last', async () => {
+		show(<LadderScreen link={{ value: '2.5 km', to: 'm' }} />);
+		for (const unit of ['dm', 'cm', 'mm', 'µm']) {
+			key('end-target', 'ArrowDown');
+			expect(screen.getByTestId('end-target').textContent).toContain(unit);
+		}
+		await frames();
+		expect(says('target-plain')).toContain('µm');
+		expect(typed('value')).toBe('2.5 km');
 	});
 
 	it('hides what is to be guessed, everywhere it stands', () => {

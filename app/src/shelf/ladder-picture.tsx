@@ -1,4 +1,4 @@
-import type { Ladder, Rung } from '@tidy-sum/core/shelf';
+import type { Rung } from '@tidy-sum/core/shelf';
 import { memo, useRef } from 'react';
 import Svg, { Line, Text, TSpan } from 'react-native-svg';
 import { FONT, GAP, SIZE } from '../theme/tokens';
@@ -7,6 +7,7 @@ import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Handle } from '../ui/handle';
 import { Words } from '../ui/words';
+import type { End } from './climb-of';
 
 /** Pixels from one power of the prefix to the next. */
 const STEP = 22;
@@ -15,11 +16,10 @@ export const SEEN = 20;
 const HEIGHT = STEP * SEEN;
 const MIDDLE = 128;
 
-/** The two ends that are moved: the value as it is, and the target. */
-export type End = 'value' | 'target';
-
 type Props = {
-	readonly ladder: Ladder;
+	/** What the unit is called, and its rungs from the largest down. */
+	readonly name: string;
+	readonly rungs: readonly Rung[];
 	/** The power of the prefix at the upper edge of what is seen. */
 	readonly top: number;
 	readonly value: Rung;
@@ -41,9 +41,9 @@ function y(top: number, power: number): number {
 }
 
 /** The rails and rungs: drawn anew only when what is seen has moved. */
-const Rungs = memo(function Rungs({ ladder, top }: Pick<Props, 'ladder' | 'top'>) {
+const Rungs = memo(function Rungs({ rungs, top }: Pick<Props, 'rungs' | 'top'>) {
 	const palette = usePalette();
-	const seen = ladder.rungs.filter(({ power }) => power < top && power > top - SEEN);
+	const seen = rungs.filter(({ power }) => power < top && power > top - SEEN);
 	return (
 		<Svg width={MIDDLE} height={HEIGHT} aria-hidden>
 			<Line x1={8} x2={8} y1={0} y2={HEIGHT} stroke={palette.edge} strokeWidth={2} />
@@ -93,7 +93,7 @@ const Rungs = memo(function Rungs({ ladder, top }: Pick<Props, 'ladder' | 'top'>
 	);
 });
 
-type EndProps = Pick<Props, 'ladder' | 'top' | 'onMove'> & {
+type EndProps = Pick<Props, 'rungs' | 'top' | 'onMove'> & {
 	readonly end: End;
 	readonly rung: Rung;
 	readonly shows: string;
@@ -101,10 +101,9 @@ type EndProps = Pick<Props, 'ladder' | 'top' | 'onMove'> & {
 };
 
 /** One end, on its rung: held and moved up and down. Past an edge the Ladder comes along, for the far prefixes. */
-const EndHandle = memo(function EndHandle({ ladder, top, end, rung, shows, says, onMove }: EndProps) {
+const EndHandle = memo(function EndHandle({ rungs, top, end, rung, shows, says, onMove }: EndProps) {
 	const styles = useStyles();
 	const held = useRef(rung);
-	const { rungs } = ladder;
 	const power = Math.min(top - 1, Math.max(top - SEEN + 1, rung.power));
 	const off = power !== rung.power;
 	const move = (to: Rung) => to !== rung && onMove(end, to);
@@ -137,12 +136,12 @@ const EndHandle = memo(function EndHandle({ ladder, top, end, rung, shows, says,
 });
 
 /** The Ladder: prefixes as rungs on a scale of powers of ten, the value at its left and the target at its right. */
-export function LadderPicture({ ladder, top, value, target, shows, says, onMove }: Props) {
+export function LadderPicture({ name, rungs, top, value, target, shows, says, onMove }: Props) {
 	const styles = useStyles();
 	const end = (which: End, rung: Rung) => (
 		<Box style={styles.side}>
 			<EndHandle
-				ladder={ladder}
+				rungs={rungs}
 				top={top}
 				end={which}
 				rung={rung}
@@ -153,9 +152,9 @@ export function LadderPicture({ ladder, top, value, target, shows, says, onMove 
 		</Box>
 	);
 	return (
-		<Box style={styles.picture} role="group" aria-label={`The Ladder of ${ladder.name}`} testID="ladder-picture">
+		<Box style={styles.picture} role="group" aria-label={`The Ladder of ${name}`} testID="ladder-picture">
 			{end('value', value)}
-			<Rungs ladder={ladder} top={top} />
+			<Rungs rungs={rungs} top={top} />
 			{end('target', target)}
 		</Box>
 	);

@@ -1,74 +1,22 @@
-import {
-	type Converted,
-	good,
-	type Outcome,
-	parseUnit,
-	printForm,
-	type Quantity,
-	readKnownQuantityText,
-	sayUnit,
-	toSuperscript,
-	writtenQuantity,
-} from '@tidy-sum/core';
-import { climb, climbFactors, type Ladder, ladderOf, type Rung, sayClimb } from '@tidy-sum/core/shelf';
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { type Converted, printForm, toSuperscript, writtenQuantity } from '@tidy-sum/core';
+import { climbFactors, type Rung, sayClimb } from '@tidy-sum/core/shelf';
+import { useCallback, useMemo } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { useAfterPaint } from '../ui/use-after-paint';
 import { Words } from '../ui/words';
-import { type End, LadderPicture, SEEN } from './ladder-picture';
+import { type Climb, climbMoved, climbOf, type End } from './climb-of';
+import { LiveLadder } from './live-ladder';
 import { QuantityField } from './quantity-field';
 import { Send } from './send';
 import { ShelfPage } from './shelf-page';
 import { useFields, useLastGood } from './use-fields';
 import { WorkedLine } from './worked-line';
-import { numberOf, shortOf } from './written';
+import { shortOf } from './written';
 
 const EXAMPLE = { value: '2.5 km', to: 'm', hide: '' };
-
-/** The upper edge that has the common prefixes in view. */
-const NEAR_TOP = 10;
-
-/** Everything the Ladder shows of a value and a target. */
-type Climb = {
-	readonly ladder: Ladder;
-	readonly quantity: Quantity;
-	readonly from: Rung;
-	readonly to: Rung;
-	readonly here: Converted;
-	readonly there: Converted;
-};
-
-function climbOf(text: string, to: string): Outcome<Climb> {
-	const read = readKnownQuantityText(text);
-	if (!read.ok) return read;
-	const quantity = read.value;
-	const made = ladderOf(quantity.unit);
-	if (!made.ok) return { ok: false, fault: { ...made.fault, at: unitSpan(text, quantity.unit) } };
-	const ladder = made.value;
-	const from = ladder.on;
-	// A target that is no rung of this unit (the unit has changed) is the same prefix, or the unit itself.
-	const aimed = ladderOf(to);
-	const prefix = aimed.ok ? aimed.value.on.prefix : '';
-	const rung =
-		ladder.rungs.find((one) => one.prefix === prefix) ?? (ladder.rungs.find(({ power }) => power === 0) as Rung);
-	const [here, there] = [climb(quantity.number, from, from), climb(quantity.number, from, rung)];
-	if (!here.ok) return here;
-	if (!there.ok) return there;
-	return good({ ladder, quantity, from, to: rung, here: here.value, there: there.value });
-}
-
-function unitSpan(text: string, unit: string): readonly [number, number] {
-	const end = text.trimEnd().length;
-	return [end - unit.length, end];
-}
-
-function sayRung({ unit, at }: Rung): string {
-	const read = parseUnit(unit);
-	return `${read.ok ? sayUnit(read.value, true) : unit}, 10 to the ${at < 0 ? 'minus ' : ''}${Math.abs(at)} of the base`;
-}
 
 type FormsProps = { readonly climb: Climb; readonly hidden: boolean };
 
@@ -143,19 +91,9 @@ export function LadderScreen({ link }: { readonly link: Partial<Record<keyof typ
 	const { fields, set, address } = useFields('ladder', link, EXAMPLE);
 	const made = useMemo(() => climbOf(fields.value, fields.to), [fields.value, fields.to]);
 	const { value: seen, fault } = useLastGood(made);
-	const [top, setTop] = useState(NEAR_TOP);
 	const hidden = fields.hide !== '';
-	const now = useRef(seen);
-	now.current = seen;
-	const onMove = useCallback(
-		(end: End, rung: Rung) => {
-			// Past an edge the Ladder comes along.
-			setTop((at) => Math.min(Math.max(at, rung.power + 1), rung.power + SEEN - 1));
-			if (end === 'target') return set({ to: rung.unit });
-			if (!now.current) return;
-			const moved = climb(now.current.quantity.number, now.current.from, rung);
-			if (moved.ok) set({ value: writtenQuantity({ number: numberOf(moved.value), unit: rung.unit }) });
-		},
+	const onSettled = useCallback(
+		({ quantity, to: rung }: Climb) => set({ value: writtenQuantity(quantity), to: rung.unit }),
 		[set],
 	);
 	const stepOf = (end: End, by: 1 | -1) => {
@@ -163,7 +101,7 @@ export function LadderScreen({ link }: { readonly link: Partial<Record<keyof typ
 		const { rungs } = seen.ladder;
 		const at = rungs.indexOf(end === 'value' ? seen.from : seen.to) - by;
 		const rung = rungs[at];
-		if (rung) onMove(end, rung);
+		if (rung) onSettled(climbMoved(seen, end, rung));
 	};
 	const mover = (end: End) => (
 		<Box style={styles.mover} role="group" aria-label={`Move the ${end}`}>
@@ -218,21 +156,7 @@ export function LadderScreen({ link }: { readonly link: Partial<Record<keyof typ
 			{seen ? (
 				<>
 					<Forms climb={seen} hidden={hidden} />
-					<LadderPicture
-						ladder={seen.ladder}
-						top={top}
-						value={seen.from}
-						target={seen.to}
-						shows={{
-							value: `${shortOf(seen.here)} ${seen.from.unit}`,
-							target: hidden ? `? ${seen.to.unit}` : `${shortOf(seen.there)} ${seen.to.unit}`,
-						}}
-						says={{
-							value: `${shortOf(seen.here)} ${sayRung(seen.from)}`,
-							target: `${hidden ? 'hidden' : shortOf(seen.there)} ${sayRung(seen.to)}`,
-						}}
-						onMove={onMove}
-					/>
+					<LiveLadder climb={seen} hidden={hidden} onSettled={onSettled} />
 					<Words size="small" tone="soft">
 						Hold an end and move it; past the edge come the far prefixes.
 					</Words>

@@ -49,24 +49,17 @@ export function useFields<K extends string>(
 	readonly address: string;
 } {
 	const [fields, setFields] = useState(() => opened(part, link, example));
-	const set = useCallback(
-		(some: Partial<Record<K, string>>) =>
-			setFields((before) => {
-				const after = { ...before, ...some };
-				rememberSeen(part, new URLSearchParams(after).toString());
-				return after;
-			}),
-		[part],
-	);
+	const set = useCallback((some: Partial<Record<K, string>>) => setFields((before) => ({ ...before, ...some })), []);
 	const address = addressOf(part, fields);
 	const first = useRef(address);
 	useEffect(() => {
 		// What is opened stays as its link; from the first change on, the address goes along, for a reload or a bookmark.
 		if (address === first.current) return undefined;
 		first.current = '';
+		rememberSeen(part, address.split('?')[1] ?? '');
 		const timer = setTimeout(() => globalThis.history?.replaceState(globalThis.history.state, '', address), SETTLES_MS);
 		return () => clearTimeout(timer);
-	}, [address]);
+	}, [part, address]);
 	return { fields, set, address };
 }
 

@@ -7,6 +7,7 @@ import { parseUnit } from '../unit/parse-unit';
 import { PREFIXES, prefixOf } from '../unit/prefixes';
 import { printUnit } from '../unit/print-unit';
 import type { Unit, UnitPart } from '../unit/unit';
+import type { UnitRow } from '../unit/unit-row';
 
 /** A rung of the Ladder: a prefix, or none for the unit itself, and where it is on the scale of powers of ten. */
 export type Rung = {
@@ -57,6 +58,29 @@ function partOf(unit: Unit, text: string): Outcome<UnitPart> {
 	return good(part);
 }
 
+const known = new Map<string, readonly Rung[]>();
+
+/** The rungs of a unit and its power; the same ones each time they are asked for. */
+function rungsOf(row: UnitRow, raised: number): readonly Rung[] {
+	const key = `${row.symbol} ${raised}`;
+	const made =
+		known.get(key) ??
+		[...PREFIXES.filter(({ power }) => power > 0), NONE, ...PREFIXES.filter(({ power }) => power < 0)]
+			.filter((one) => one === NONE || takesPrefix(row, one))
+			.map(
+				({ symbol, name, power }): Rung => ({
+					prefix: symbol,
+					name,
+					power,
+					at: power * raised,
+					unit: unitOn(row.symbol, symbol, raised),
+					near: NEAR.has(symbol),
+				}),
+			);
+	known.set(key, made);
+	return made;
+}
+
 /**
  * The Ladder for a unit as typed: its rungs and the one it is on. Squared and cubed units climb by two and three.
  * @returns the Ladder, or a fault: of the unit, `one-unit` for a compound, `no-prefix` for what takes none.
@@ -69,19 +93,7 @@ export function ladderOf(text: string): Outcome<Ladder> {
 	const { unit: base, prefix = '', power: raised } = part.value;
 	const row = rowOf(base);
 	if (!row) return bad('no-prefix', `${base} takes no prefix.`);
-	const all = [...PREFIXES.filter(({ power }) => power > 0), NONE, ...PREFIXES.filter(({ power }) => power < 0)];
-	const rungs = all
-		.filter((one) => one === NONE || takesPrefix(row, one))
-		.map(
-			({ symbol, name, power }): Rung => ({
-				prefix: symbol,
-				name,
-				power,
-				at: power * raised,
-				unit: unitOn(base, symbol, raised),
-				near: NEAR.has(symbol),
-			}),
-		);
+	const rungs = rungsOf(row, raised);
 	const on = rungs.find((rung) => rung.prefix === prefix) as Rung;
 	return good({ base, name: row.name, raised, rungs, on });
 }
