@@ -132,12 +132,13 @@ describe('the Ladder', () => {
 		expect(screen.getByTestId('between')).toBeTruthy();
 	});
 
-	it('steps the value by what one chooses, and climbs by two for areas', () => {
+	it('steps the value by what one chooses, and climbs by two for areas', async () => {
 		show(<LadderScreen link={{ value: '40 cm^2', to: 'm' }} />);
 		type('step-by', '0.5');
 		press('step-up');
 		expect(typed('value')).toBe('40.5 cm^2');
 		press('target-down');
+		await frames();
 		expect(says('target-plain')).toBe('0.405 dm2');
 	});
 

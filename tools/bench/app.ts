@@ -52,8 +52,11 @@ async function touch(browser: Browser, id: string): Promise<number> {
 	return Math.max(16, ...found);
 }
 
-/** A touch: how many blocks stood before it, how long it took, and how long a fixed sum took just before and after. */
-type Timed = { readonly before: number; readonly ms: number; readonly pace: number };
+/** Something timed, and how long a fixed sum took just before and after it. */
+type Paced = { readonly ms: number; readonly pace: number };
+
+/** A touch, with how many blocks stood before it. */
+type Timed = Paced & { readonly before: number };
 
 /** A sum that is always the same: what it takes says whether the machine is at its usual pace. */
 async function pace(browser: Browser): Promise<number> {
@@ -65,8 +68,8 @@ async function pace(browser: Browser): Promise<number> {
 /** How much longer than usual the sum may take before a touch beside it is not counted. */
 const SLACK = 1.5;
 
-/** The touches made while the machine was at its usual pace: one that is shared stops now and then. */
-function atUsualPace(times: readonly Timed[]): readonly Timed[] {
+/** Those timed while the machine was at its usual pace: one that is shared stops now and then. */
+function atUsualPace<T extends Paced>(times: readonly T[]): readonly T[] {
 	const usual = median(times.map((one) => one.pace));
 	return times.filter((one) => one.pace <= usual * SLACK);
 }
@@ -116,12 +119,13 @@ const MOVE_MS = 120;
 const DRAGS = 12;
 
 /** Drags the target of the Ladder up and down its near rungs, and gives the milliseconds of each change of rung. */
-async function timeDragging(browser: Browser, url: string): Promise<number[]> {
+async function timeDragging(browser: Browser, url: string): Promise<Paced[]> {
 	await browser.driver.get(`${url}/shelf/ladder?value=2.5%20km&to=mm`);
 	await browser.find('between');
 	await browser.driver.executeScript(WATCH_MOVES);
-	const times: number[] = [];
+	const times: Paced[] = [];
 	for (let i = 0; i < DRAGS; i++) {
+		const first = await pace(browser);
 		const handle = await browser.find('end-target');
 		await browser.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', handle);
 		const { x, y, width, height } = (await browser.driver.executeScript(
@@ -138,7 +142,9 @@ async function timeDragging(browser: Browser, url: string): Promise<number[]> {
 		}
 		await new Promise((resolve) => setTimeout(resolve, 3 * MOVE_MS));
 		await browser.command('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
-		times.push(...(await browser.driver.executeScript<number[]>('return window.moves')));
+		const moves = await browser.driver.executeScript<number[]>('return window.moves');
+		const slower = Math.max(first, await pace(browser));
+		times.push(...moves.map((ms) => ({ ms, pace: slower })));
 	}
 	return times;
 }
@@ -162,14 +168,13 @@ async function main(): Promise<void> {
 		await browser.command('Emulation.setCPUThrottlingRate', { rate: SLOWED });
 		const all = await timePlacing(browser);
 		const times = atUsualPace(all);
-		process.stdout.write(`${times.length} of ${all.length} touches are counted: the machine was at its usual pace\n`);
-		if (process.env.BENCH_EACH)
-			process.stdout.write(
-				`${all.map((one) => `${one.before}:${one.ms}${times.includes(one) ? '' : '!'}`).join(' ')}\n`,
-			);
+		const allDrags = await timeDragging(browser, whole.url);
+		const drags = atUsualPace(allDrags).map(({ ms }) => ms);
+		process.stdout.write(
+			`${times.length} of ${all.length} touches and ${drags.length} of ${allDrags.length} moves are counted: the machine was at its usual pace\n`,
+		);
 		const short = times.filter(({ before }) => before < SHORT_LINE).map(({ ms }) => ms);
 		const all8 = times.map(({ ms }) => ms);
-		const drags = await timeDragging(browser, whole.url);
 		const size = scriptSizes() / 1000;
 		process.stdout.write(
 			table(`The app on a phone, the processor slowed ${SLOWED} times`, [

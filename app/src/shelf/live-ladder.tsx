@@ -1,7 +1,12 @@
 import { parseUnit, sayUnit } from '@tidy-sum/core';
 import type { Rung } from '@tidy-sum/core/shelf';
-import { memo, useCallback, useEffect, useRef, useState } from 'react';
+import { memo, type RefObject, useCallback, useEffect, useRef, useState } from 'react';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
 import { afterPaint } from '../ui/after-paint';
+import { Box } from '../ui/box';
+import { Button } from '../ui/button';
+import { Words } from '../ui/words';
 import { type Climb, climbMoved, type End } from './climb-of';
 import { LadderPicture, SEEN } from './ladder-picture';
 import { shortOf } from './written';
@@ -21,6 +26,53 @@ function sayRung({ unit, at }: Rung): string {
 	const read = parseUnit(unit);
 	return `${read.ok ? sayUnit(read.value, true) : unit}, 10 to the ${at < 0 ? 'minus ' : ''}${Math.abs(at)} of the base`;
 }
+
+/** How many frames are spent on rehearsing, and how many moves in each. */
+const FRAMES = 12;
+const MOVES = 4;
+
+/** Works moves nobody sees in the frames after the start: by the first true one what works them has been compiled. */
+function useRehearsal(now: RefObject<Climb>): void {
+	const [frame, setFrame] = useState(0);
+	useEffect(() => {
+		if (frame === FRAMES) return undefined;
+		return afterPaint(() => {
+			const { rungs } = now.current.ladder;
+			for (let i = 0; i < MOVES; i++) {
+				const rung = rungs[(frame * MOVES + i) % rungs.length] as Rung;
+				sayRung(climbMoved(now.current, i % 2 ? 'value' : 'target', rung).to);
+			}
+			setFrame(frame + 1);
+		});
+	}, [frame, now]);
+}
+
+type MoversProps = { readonly onStep: (end: End, by: 1 | -1) => void };
+
+/** Moves either end a rung, for whom it is easier to touch than to drag. */
+const Movers = memo(function Movers({ onStep }: MoversProps) {
+	const styles = useStyles();
+	return (
+		<>
+			<Words size="small" tone="soft">
+				Hold an end and move it; past the edge come the far prefixes.
+			</Words>
+			<Box style={styles.movers}>
+				{(['value', 'target'] as const).map((end) => (
+					<Box key={end} style={styles.mover} role="group" aria-label={`Move the ${end}`}>
+						<Words size="small" tone="soft" aria-hidden>
+							{end}
+						</Words>
+						<Box style={styles.row}>
+							<Button label="↑" say={`the ${end} a rung up`} onPress={() => onStep(end, 1)} testID={`${end}-up`} />
+							<Button label="↓" say={`the ${end} a rung down`} onPress={() => onStep(end, -1)} testID={`${end}-down`} />
+						</Box>
+					</Box>
+				))}
+			</Box>
+		</>
+	);
+});
 
 /** The picture of the Ladder while it is worked: it moves at once, and what follows from it comes in the frame after. */
 export const LiveLadder = memo(function LiveLadder({ climb: settled, hidden, onSettled }: Props) {
@@ -49,23 +101,41 @@ export const LiveLadder = memo(function LiveLadder({ climb: settled, hidden, onS
 		},
 		[onSettled],
 	);
+	useRehearsal(last);
+	const onStep = useCallback(
+		(end: End, by: 1 | -1) => {
+			const { ladder, from, to } = last.current;
+			const rung = ladder.rungs[ladder.rungs.indexOf(end === 'value' ? from : to) - by];
+			if (rung) onMove(end, rung);
+		},
+		[onMove],
+	);
 	const { from, to, here, there, ladder } = now;
 	return (
-		<LadderPicture
-			name={ladder.name}
-			rungs={ladder.rungs}
-			top={top}
-			value={from}
-			target={to}
-			shows={{
-				value: `${shortOf(here)} ${from.unit}`,
-				target: hidden ? `? ${to.unit}` : `${shortOf(there)} ${to.unit}`,
-			}}
-			says={{
-				value: `${shortOf(here)} ${sayRung(from)}`,
-				target: `${hidden ? 'hidden' : shortOf(there)} ${sayRung(to)}`,
-			}}
-			onMove={onMove}
-		/>
+		<>
+			<LadderPicture
+				name={ladder.name}
+				rungs={ladder.rungs}
+				top={top}
+				value={from}
+				target={to}
+				shows={{
+					value: `${shortOf(here)} ${from.unit}`,
+					target: hidden ? `? ${to.unit}` : `${shortOf(there)} ${to.unit}`,
+				}}
+				says={{
+					value: `${shortOf(here)} ${sayRung(from)}`,
+					target: `${hidden ? 'hidden' : shortOf(there)} ${sayRung(to)}`,
+				}}
+				onMove={onMove}
+			/>
+			<Movers onStep={onStep} />
+		</>
 	);
 });
+
+const useStyles = makeStyles(() => ({
+	movers: { flexDirection: 'row', justifyContent: 'space-between', flexWrap: 'wrap', gap: GAP.m },
+	mover: { gap: GAP.xs },
+	row: { flexDirection: 'row', gap: GAP.s },
+}));

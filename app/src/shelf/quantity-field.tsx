@@ -1,4 +1,5 @@
 import { type Fault, readKnownQuantityText, sayQuantity, writtenQuantity } from '@tidy-sum/core';
+import { memo } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
@@ -18,7 +19,15 @@ type Props = {
 };
 
 /** Where a quantity is typed, and stepped: what cannot be read, or not be used, is said at its place. */
-export function QuantityField({ label, text, onChange, fault = null, placeholder, step, testID }: Props) {
+export const QuantityField = memo(function QuantityField({
+	label,
+	text,
+	onChange,
+	fault = null,
+	placeholder,
+	step,
+	testID,
+}: Props) {
 	const styles = useStyles();
 	const read = readKnownQuantityText(text);
 	const wrong = text.trim() === '' ? null : read.ok ? fault : read.fault;
@@ -43,6 +52,6 @@ export function QuantityField({ label, text, onChange, fault = null, placeholder
 			)}
 		</Box>
 	);
-}
+});
 
 const useStyles = makeStyles(() => ({ part: { gap: GAP.s } }));

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import Desk from 'lucide-react-native/icons/arrow-left';
 import Shelf from 'lucide-react-native/icons/library';
 import LinkIcon from 'lucide-react-native/icons/link';
-import { type ReactNode, useState } from 'react';
+import { memo, type ReactNode, useCallback, useRef, useState } from 'react';
 import { Button } from '../ui/button';
 import { copied } from '../ui/copied';
 import { Page } from '../ui/page';
@@ -17,33 +17,35 @@ type Props = {
 	readonly beside?: ReactNode | undefined;
 };
 
+/** The ways from a part of the Shelf, under the thumb. */
+const ShelfTools = memo(function ShelfTools({ onCopy }: { readonly onCopy: () => Promise<void> }) {
+	const router = useRouter();
+	return (
+		<>
+			<Button label="Desk" icon={Desk} onPress={() => router.navigate('/')} testID="to-desk" />
+			<Button
+				label="Shelf"
+				say="with all its parts"
+				icon={Shelf}
+				onPress={() => router.navigate('/shelf')}
+				testID="to-shelf"
+			/>
+			<Button label="Copy link" icon={LinkIcon} onPress={() => void onCopy()} testID="copy-link" />
+		</>
+	);
+});
+
 /** A part of the Shelf as a page of its own: the way to the Desk and to the other parts, and its link to copy. */
 export function ShelfPage({ part, address, children, beside }: Props) {
-	const router = useRouter();
 	const [link, setLink] = useState('');
-	const copy = async () => {
-		const whole = `${globalThis.location?.origin ?? ''}${address}`;
+	const now = useRef(address);
+	now.current = address;
+	const onCopy = useCallback(async () => {
+		const whole = `${globalThis.location?.origin ?? ''}${now.current}`;
 		setLink((await copied(whole)) ? 'The link is copied.' : `The link: ${whole}`);
-	};
+	}, []);
 	return (
-		<Page
-			title={titleOf(part)}
-			testID={part}
-			beside={beside}
-			tools={
-				<>
-					<Button label="Desk" icon={Desk} onPress={() => router.navigate('/')} testID="to-desk" />
-					<Button
-						label="Shelf"
-						say="with all its parts"
-						icon={Shelf}
-						onPress={() => router.navigate('/shelf')}
-						testID="to-shelf"
-					/>
-					<Button label="Copy link" icon={LinkIcon} onPress={() => void copy()} testID="copy-link" />
-				</>
-			}
-		>
+		<Page title={titleOf(part)} testID={part} beside={beside} tools={<ShelfTools onCopy={onCopy} />}>
 			{children}
 			{link ? (
 				<Words size="small" tone="soft" role="status" aria-live="polite" testID="link-says">
