@@ -137,7 +137,7 @@ describe.each(SCREENS)('the Shelf on %s', (name, screen) => {
 	it('the Ladder: an end is dragged, far prefixes are pulled in, the rest is hidden to guess, and it goes to the line', async () => {
 		await part('ladder?value=2.5%20km&to=m', 'ladder');
 		await browser.drag('end-target', 22 * 2);
-		await browser.until('target-plain', (text) => text === '250000 cm');
+		await browser.until('target-plain', (text) => text === '250\u202f000 cm');
 		await browser.until('between-says', (text) => text.startsWith('5 powers of ten down'));
 		await browser.drag('end-value', 22 * 3);
 		await untilTyped('value', '2500 m');

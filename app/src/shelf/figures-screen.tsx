@@ -181,6 +181,7 @@ export function FiguresScreen({ link }: { readonly link: Partial<Record<keyof ty
 		>
 			<Field
 				label="A number, as you would write it"
+				named
 				value={text}
 				onChange={(number) => set({ number })}
 				fault={fault}

@@ -1,4 +1,4 @@
-import { type Converted, printForm, writtenQuantity } from '@tidy-sum/core';
+import { type Converted, printWritten, writtenQuantity } from '@tidy-sum/core';
 import type { Rung } from '@tidy-sum/core/shelf';
 import { memo, useCallback, useMemo } from 'react';
 import { GAP } from '../theme/tokens';
@@ -40,10 +40,10 @@ const Forms = memo(function Forms({ climb: { from, to, here, there }, hidden }: 
 							? scientific === null
 								? `${text} ${unit}`
 								: 'too long to write plainly'
-							: `${printForm(plain)} ${unit}`}
+							: `${printWritten(plain)} ${unit}`}
 				</Words>
 				<Words mono tone="soft" testID={`${testID}-scientific`}>
-					{hides || scientific === null ? '' : `${printForm(scientific)} ${unit}`}
+					{hides || scientific === null ? '' : `${printWritten(scientific)} ${unit}`}
 				</Words>
 			</Box>
 		</Box>

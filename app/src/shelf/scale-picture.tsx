@@ -1,4 +1,4 @@
-import { convert, printForm } from '@tidy-sum/core';
+import { convert, printWritten } from '@tidy-sum/core';
 import { TEMPERATURE_MARKS } from '@tidy-sum/core/shelf';
 import { memo, useRef } from 'react';
 import Svg, { Circle, G, Line, Rect, Text } from 'react-native-svg';
@@ -204,7 +204,9 @@ export function ScalePicture({ view, width, scale, low, high, onLow, onHigh }: P
 						</Svg>
 					</Box>
 				) : null}
-				<Scales view={view} width={width} />
+				<Box>
+					<Scales view={view} width={width} />
+				</Box>
 				<ReadingHandle view={view} reading={low} end="low" scale={scale} onMove={onLow} width={width} />
 				{high ? (
 					<ReadingHandle view={view} reading={high} end="high" scale={scale} onMove={onHigh} width={width} />
@@ -225,7 +227,7 @@ export function celsiusOf(number: string, unit: string): number | null {
 export function onScales(number: string, unit: string): Readonly<Record<Scale, string>> {
 	const on = (scale: Scale) => {
 		const made = convert({ number, unit }, scale);
-		return made.ok ? printForm(made.value.plain ?? made.value.text) : '';
+		return made.ok ? printWritten(made.value.plain ?? made.value.text) : '';
 	};
 	return { K: on('K'), '°C': on('°C'), '°F': on('°F') };
 }

@@ -4,9 +4,9 @@ import {
 	good,
 	type Outcome,
 	parseUnit,
-	printForm,
 	printQuantity,
 	printUnrounded,
+	printWritten,
 	type Quantity,
 	sayLine,
 	within,
@@ -75,7 +75,7 @@ function Steps({ start, to }: { readonly start: Quantity; readonly to: Scale }) 
 				))}
 			{reported.ok ? (
 				<Words testID={`comes-${to}`}>
-					{`Reported to the last place of ${printQuantity(start)}: ${printForm(reported.value.plain ?? reported.value.text)} ${to}`}
+					{`Reported to the last place of ${printQuantity(start)}: ${printWritten(reported.value.plain ?? reported.value.text)} ${to}`}
 				</Words>
 			) : null}
 			<Send

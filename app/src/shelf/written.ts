@@ -1,4 +1,4 @@
-import { type Converted, printForm, rationalText } from '@tidy-sum/core';
+import { type Converted, printWritten, rationalText } from '@tidy-sum/core';
 
 /** The most characters of a plain number that is shown where there is little room. */
 const SHORT = 9;
@@ -10,6 +10,6 @@ export function numberOf({ plain, scientific, preferred, value }: Converted): st
 
 /** A result for where there is little room: plain where that is short, else scientific; "≈ 0.333333" where it does not end. */
 export function shortOf({ plain, scientific, text }: Converted): string {
-	if (plain !== null && plain.length <= SHORT) return printForm(plain);
-	return scientific === null ? text : printForm(scientific);
+	if (plain !== null && plain.length <= SHORT) return printWritten(plain);
+	return scientific === null ? text : printWritten(scientific);
 }

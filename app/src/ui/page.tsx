@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
-import { GAP, WIDE_FROM } from '../theme/tokens';
+import { GAP, SHORT_UNDER, WIDE_FROM } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from './box';
 import { Words } from './words';
@@ -18,7 +18,15 @@ type Props = {
 /** A page beside the Desk: a title, what it holds, and a row of tools at its foot. */
 export function Page({ title, children, beside, tools, testID }: Props) {
 	const styles = useStyles();
-	const wide = useWindowDimensions().width >= WIDE_FROM && beside !== undefined;
+	const room = useWindowDimensions();
+	const wide = room.width >= WIDE_FROM && beside !== undefined;
+	// With little height (a phone on its side, or 200 % text) the tools stand at the end of the page.
+	const short = room.width < WIDE_FROM && room.height < SHORT_UNDER;
+	const toolbar = (
+		<Box style={styles.tools} role="toolbar" aria-label={`Tools of ${title}`}>
+			<Box style={[styles.row, wide && styles.broad]}>{tools}</Box>
+		</Box>
+	);
 	return (
 		<View style={styles.screen} role="main" testID={testID}>
 			<ScrollView style={styles.scroll} contentContainerStyle={[styles.page, wide && styles.broad]}>
@@ -29,10 +37,9 @@ export function Page({ title, children, beside, tools, testID }: Props) {
 					<Box style={[styles.column, wide && styles.half]}>{children}</Box>
 					{beside ? <Box style={[styles.column, wide && styles.half]}>{beside}</Box> : null}
 				</Box>
+				{short ? toolbar : null}
 			</ScrollView>
-			<Box style={styles.tools} role="toolbar" aria-label={`Tools of ${title}`}>
-				<Box style={[styles.row, wide && styles.broad]}>{tools}</Box>
-			</Box>
+			{short ? null : toolbar}
 		</View>
 	);
 }
