@@ -76,6 +76,32 @@ describe('one exercise on a phone', () => {
 		await browser.until('problem', (text) => text.includes('gust'));
 	});
 
+	it('is worked by touches alone: each acts once, a swipe over a button only scrolls, a finger that strays does nothing', async () => {
+		await browser.go(`${whole.url}/desk/new-snow`);
+		for (const { unit, fact, below } of WORKED['new-snow']?.blocks ?? []) {
+			await browser.tap(unit, `fact-${fact}`, `place-${below}-below`);
+			await browser.find('block');
+		}
+		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
+		await browser.tap('undo');
+		await browser.until('balance-says', (text) => text.includes('must go'));
+		expect(await browser.has('number-2-top')).toBe(false);
+		expect(await browser.has('number-1-top')).toBe(true);
+		await browser.tap('redo');
+		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
+		await browser.tap('tool-book');
+		await browser.find('open-nutrient-tank');
+		await browser.drag('open-nutrient-tank', -200);
+		await browser.driver.sleep(300);
+		expect(await browser.driver.getCurrentUrl()).toContain('/desk/new-snow');
+		await browser.tap('open-nutrient-tank');
+		await browser.until('problem', (text) => text.includes('concentrate'));
+		await browser.drag('undo', -40);
+		await browser.tap('tool-answer', 'key-3', 'key-3');
+		const answer = await browser.find('answer');
+		await browser.driver.wait(async () => (await answer.getAttribute('value')) === '33', 8000);
+	});
+
 	it('says what is wrong with an answer at its place, and loses nothing', async () => {
 		await browser.go(`${whole.url}/desk/honey-jar`);
 		await place(browser, WORKED['honey-jar']?.blocks[0] as never);

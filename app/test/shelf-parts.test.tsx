@@ -379,6 +379,8 @@ describe('Facts', () => {
 		press('group-customary');
 		expect(says('fact-1mi=5280ft')).toContain('1 ft = 1/5280 mi');
 		expect(screen.queryByTestId('fact-1h=60min')).toBeNull();
+		press('group-prefixes');
+		expect(says('fact-1km=10^3m')).toContain('1 m = 1/103 km = 0.001');
 	});
 
 	it('finds by name, by symbol, and with a slip of spelling', () => {
@@ -429,6 +431,14 @@ describe('Facts', () => {
 			name: 'new-snow',
 			work: { blocks: [{ factor: { top: { number: '2.54', unit: 'cm' }, bottom: { unit: 'in' } } }] },
 		});
+	});
+
+	it('does not put a block on the line of a Round that does not lie ready here', () => {
+		const store = makeStore();
+		store.dispatch(opened('round-00ks56fga-1'));
+		show(<FactsScreen link={{ search: 'gallon' }} />, store);
+		press('fact-1gal=4qt', 'place-gal-below');
+		expect(wentTo(store).name).toMatch(/^own-/);
 	});
 
 	it('does not put a block where nothing has its place yet: it begins a line of one’s own', () => {

@@ -26,28 +26,25 @@ function pieces({ prompt, marks = [] }: BookExercise): Piece[] {
 
 const FORM = { scientific: 'in scientific form', plain: 'in plain form', fraction: 'as a fraction' } as const;
 
+/** What kind of answer is wanted, in words. */
+function sayKind(want: Exercise['want'], unit: string | null): string {
+	if ('mixed' in want) return want.mixed.join(' and ');
+	if ('figures' in want) return 'how many figures count';
+	if ('slip' in want) return 'the block that is wrong';
+	if ('factor' in want) return `the one factor that leads to ${printUnitText(want.factor)}`;
+	return unit === null ? 'not said yet' : printUnitText(unit) || 'a plain number';
+}
+
+/** The rounding that is asked for, in words; '' where none is. */
+function sayRounding(rounding: Exercise['rounding']): string {
+	if (typeof rounding !== 'object') return '';
+	return 'place' in rounding ? `, to ${placeText(rounding.place)}` : `, to ${rounding.significant} figures`;
+}
+
 /** What is wanted, in words: the unit, and the form and rounding where they are asked for. */
 export function sayWanted({ want, rounding }: Pick<Exercise, 'want' | 'rounding'>, unit: string | null): string {
-	const of =
-		'mixed' in want
-			? want.mixed.join(' and ')
-			: 'figures' in want
-				? 'how many figures count'
-				: 'slip' in want
-					? 'the block that is wrong'
-					: 'factor' in want
-						? `the one factor that leads to ${printUnitText(want.factor)}`
-						: unit === null
-							? 'not said yet'
-							: printUnitText(unit) || 'a plain number';
 	const form = 'form' in want && want.form ? `, ${FORM[want.form]}` : '';
-	const to =
-		typeof rounding !== 'object'
-			? ''
-			: 'place' in rounding
-				? `, to ${placeText(rounding.place)}`
-				: `, to ${rounding.significant} figures`;
-	return `${of}${form}${to}`;
+	return `${sayKind(want, unit)}${form}${sayRounding(rounding)}`;
 }
 
 const SAYS: Readonly<Record<Role, string>> = {

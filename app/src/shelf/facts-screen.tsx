@@ -189,7 +189,7 @@ export function FactsScreen({ link }: { readonly link: Partial<Record<keyof type
 					<FactList key={fields.search} facts={shown} allowed={allowed} />
 				</>
 			) : (
-				TABLE_NAMES.filter((table) => table !== 'prefixes').map((table) => (
+				TABLE_NAMES.map((table) => (
 					<Box key={table}>
 						<Touch
 							aria-expanded={fields.open === table}

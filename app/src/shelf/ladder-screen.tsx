@@ -14,18 +14,18 @@ import { useFields, useLastGood } from './use-fields';
 
 const EXAMPLE = { value: '2.5 km', to: 'm', hide: '' };
 
+/** A number in plain form with its unit, or why it is not written so. */
+function plainly({ plain, scientific, text }: Converted, unit: string): string {
+	if (plain !== null) return `${printWritten(plain)} ${unit}`;
+	return scientific === null ? `${text} ${unit}` : 'too long to write plainly';
+}
+
 type FormsProps = { readonly climb: Climb; readonly hidden: boolean };
 
 /** Both numbers, each in plain and in scientific form. */
 const Forms = memo(function Forms({ climb: { from, to, here, there }, hidden }: FormsProps) {
 	const styles = useStyles();
-	const row = (
-		name: string,
-		{ unit }: Rung,
-		{ plain, scientific, text }: Converted,
-		hides: boolean,
-		testID: string,
-	) => (
+	const row = (name: string, { unit }: Rung, made: Converted, hides: boolean, testID: string) => (
 		<Box style={styles.form} role="group" aria-label={name}>
 			<Box style={styles.name}>
 				<Words size="small" tone="soft">
@@ -34,16 +34,10 @@ const Forms = memo(function Forms({ climb: { from, to, here, there }, hidden }: 
 			</Box>
 			<Box style={styles.numbers}>
 				<Words mono testID={`${testID}-plain`}>
-					{hides
-						? `? ${unit}`
-						: plain === null
-							? scientific === null
-								? `${text} ${unit}`
-								: 'too long to write plainly'
-							: `${printWritten(plain)} ${unit}`}
+					{hides ? `? ${unit}` : plainly(made, unit)}
 				</Words>
 				<Words mono tone="soft" testID={`${testID}-scientific`}>
-					{hides || scientific === null ? '' : `${printWritten(scientific)} ${unit}`}
+					{hides || made.scientific === null ? '' : `${printWritten(made.scientific)} ${unit}`}
 				</Words>
 			</Box>
 		</Box>

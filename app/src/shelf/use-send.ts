@@ -40,9 +40,11 @@ export function useSend(): Send {
 	const work = body && workOf(body);
 	const own = last !== null && isOwn(last);
 	const exercise = exerciseNamed(last ?? undefined);
+	// An exercise of a Round that does not lie ready here is not known by its name alone.
+	const known = last === null || own || exercise.name === last;
 	// A line that has nothing to start from yet takes its start first, and one that is not there takes nothing.
 	const begun = own ? (work?.start ?? null) !== null : !mustPlace(exercise) || (work?.placed.length ?? 0) > 0;
-	const line = begun && (own || needsLine(exercise)) ? (own ? 'my own problem' : exercise.title) : null;
+	const line = known && begun && (own || needsLine(exercise)) ? (own ? 'my own problem' : exercise.title) : null;
 	const take = (name: string, steps: readonly Step[]) => {
 		const singles = steps as Extract<Step, { do: 'together' }>['steps'];
 		dispatch(did(name, { do: 'together', steps: singles }));

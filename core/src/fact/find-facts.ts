@@ -1,8 +1,9 @@
 import { lettersApart, nearUnits } from '../unit/find-unit';
 import { parseUnit } from '../unit/parse-unit';
-import type { TableFact } from './fact';
+import { PREFIXES } from '../unit/prefixes';
+import type { TableFact, TableName } from './fact';
 import { type FactsFrom, factsNamed } from './facts-holding';
-import { FACT_ROWS } from './tables';
+import { FACT_ROWS, prefixFact } from './tables';
 
 /** What a search found, and what was taken to be meant where the word as typed names nothing. */
 export type FoundFacts = { readonly facts: readonly TableFact[]; readonly meant: string | null };
@@ -41,7 +42,12 @@ export function findFacts(text: string, from: FactsFrom = {}): FoundFacts {
 	return { facts: [], meant: null };
 }
 
-/** The facts of the tables that may be used, group by group as classes learn them; one's own last. */
-export function factsOfTable(table: TableFact['tables'][number]): readonly TableFact[] {
+/** The unit the prefixes are shown with. */
+const SHOWN_WITH = 'm';
+
+/** The facts of one table as classes learn them; the prefixes, from the largest down, with the metre. */
+export function factsOfTable(table: TableName): readonly TableFact[] {
+	if (table === 'prefixes')
+		return PREFIXES.map(({ symbol }) => prefixFact(symbol, SHOWN_WITH)).filter((fact) => fact !== null);
 	return FACT_ROWS.filter(({ tables }) => tables.includes(table));
 }
