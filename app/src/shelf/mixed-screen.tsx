@@ -174,7 +174,7 @@ export function MixedScreen({ link }: { readonly link: Partial<Record<keyof type
 						<Down divisions={seen.divisions} width={room} />
 						<Send
 							send={{ start: seen.whole, blocks: both ? [] : blocks.slice(0, 1), want: measure.units.at(-1) as string }}
-							blocks={blocks[0] ? `${printQuantity(blocks[0].top)} in ${printQuantity(blocks[0].bottom)}` : ''}
+							blocks={blocks[0] ? `${printQuantity(blocks[0].top)} over ${printQuantity(blocks[0].bottom)}` : ''}
 							start={
 								both
 									? `${shownExactly((seen.divisions[0] as Division).value)} ${measure.units[0]}`
