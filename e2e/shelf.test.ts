@@ -98,6 +98,8 @@ describe.each(SCREENS)('the Shelf on %s', (name, screen) => {
 		}
 		await touch('to-desk');
 		await browser.find('problem');
+		await touch('unit--1-top-in', 'whole-shelf');
+		await browser.find('shelf');
 	});
 
 	it('Figures tells digits apart, rounds them, is stepped, opens where it was, and gives its number to a line', async () => {

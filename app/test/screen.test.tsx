@@ -58,7 +58,7 @@ describe('the facts of a unit', () => {
 
 	it('of the problem come first, and are placed as given', () => {
 		show(<Facts exercise="nutrient-tank" unit="mL" />);
-		expect(screen.getAllByRole('listitem')[0]?.textContent).toContain('measured · from the problem');
+		expect(screen.getAllByRole('listitem')[0]?.textContent).toContain('measured, 3 figures · from the problem');
 		fireEvent.click(screen.getByTestId('fact-1.18g=1mL'));
 		fireEvent.click(screen.getByTestId('place-mL-below'));
 		expect(onPlace).toHaveBeenCalledWith(expect.objectContaining({ given: true, top: { number: '1.18', unit: 'g' } }));

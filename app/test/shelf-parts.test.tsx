@@ -44,6 +44,16 @@ function wentTo(store: AppStore) {
 /** Lets the frames after an answer to a touch pass. */
 const frames = () => act(() => new Promise<void>((resolve) => setTimeout(resolve, 80)));
 
+/** A phone: jsdom lays nothing out by itself. */
+beforeAll(() => {
+	for (const [name, value] of [
+		['clientWidth', 390],
+		['clientHeight', 844],
+	] as const)
+		Object.defineProperty(document.documentElement, name, { configurable: true, value });
+	fireEvent(window, new Event('resize'));
+});
+
 beforeEach(() => {
 	localStorage.clear();
 	mockNavigate.mockClear();
@@ -379,6 +389,8 @@ describe('Facts', () => {
 		press('group-customary');
 		expect(says('fact-1mi=5280ft')).toContain('1 ft = 1/5280 mi');
 		expect(screen.queryByTestId('fact-1h=60min')).toBeNull();
+		press('group-between');
+		expect(says('fact-1m=3.281ft')).toContain('measured, 4 figures');
 		press('group-prefixes');
 		expect(says('fact-1km=10^3m')).toContain('1 m = 1/103 km = 0.001');
 	});

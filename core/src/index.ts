@@ -22,6 +22,7 @@ export * from './exercise/exercise';
 export * from './exercise/read-problem';
 export * from './exercise/read-typed';
 export * from './fact/fact';
+export * from './fact/fact-figures';
 export * from './fact/facts-holding';
 export * from './fact/find-facts';
 export * from './fact/tables';

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import {
 	FACT_ROWS,
 	type Fact,
+	factFigures,
 	factsOfTable,
 	findFacts,
 	parseUnit,
@@ -62,6 +63,24 @@ describe('finding facts', () => {
 		expect(prefixes).toHaveLength(24);
 		expect(sides(prefixes)).toContain('1 km = 10^3 m');
 		expect(new Set(grouped).size).toBe(FACT_ROWS.length);
+	});
+});
+
+describe('how well a fact is known', () => {
+	it('is told by the figures of a measured one; an exact one has none to count', () => {
+		const known = (text: string) => {
+			const fact = FACT_ROWS.find((row) => sides([row])[0] === text);
+			return fact && factFigures(fact);
+		};
+		expect(known('1 m = 3.281 ft')).toBe(4);
+		expect(known('1 mL = 0.99705 g')).toBe(5);
+		expect(known('1 in = 2.54 cm')).toBeNull();
+		expect(
+			factFigures({ left: { number: '1', unit: 'bale' }, right: { number: '950', unit: 'kg' }, exact: false }),
+		).toBe(2);
+		expect(
+			factFigures({ left: { number: '1', unit: 'bale' }, right: { number: '10^2', unit: 'kg' }, exact: false }),
+		).toBeNull();
 	});
 });
 

@@ -1,4 +1,12 @@
-import { type Factor, printQuantity, sayFactor, sayQuantity, type TableFact } from '@tidy-sum/core';
+import {
+	type Factor,
+	factFigures,
+	figuresText,
+	printQuantity,
+	sayFactor,
+	sayQuantity,
+	type TableFact,
+} from '@tidy-sum/core';
 import type { ReactNode } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
@@ -48,6 +56,12 @@ function Ways({ fact, onPlace }: WaysProps) {
 	);
 }
 
+/** How well a fact is known: exact, or measured to so many figures. */
+function known(fact: TableFact): string {
+	const figures = factFigures(fact);
+	return fact.exact ? 'exact' : `measured${figures === null ? '' : `, ${figuresText(figures)}`}`;
+}
+
 type Props = {
 	readonly fact: TableFact;
 	readonly open: boolean;
@@ -62,7 +76,7 @@ type Props = {
 /** One fact of the Shelf, with its kind and its source; touched, it asks which way up it is taken. */
 export function FactItem({ fact, open, onOpen, onPlace, more, children }: Props) {
 	const styles = useStyles();
-	const about = [fact.exact ? 'exact' : 'measured', fact.note, fact.source].filter(Boolean).join(' · ');
+	const about = [known(fact), fact.note, fact.source].filter(Boolean).join(' · ');
 	return (
 		<Box role="listitem" style={styles.item}>
 			<Touch aria-expanded={open} onTouch={onOpen} testID={`fact-${keyOfFact(fact)}`} style={styles.fact}>

@@ -1,5 +1,6 @@
 import type { Rung } from '@tidy-sum/core/shelf';
 import { memo, useRef } from 'react';
+import { useWindowDimensions } from 'react-native';
 import Svg, { Line, Text, TSpan } from 'react-native-svg';
 import { FONT, GAP, SIZE } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
@@ -15,6 +16,8 @@ const STEP = 22;
 export const SEEN = 20;
 const HEIGHT = STEP * SEEN;
 const MIDDLE = 128;
+/** Where there is little room (a phone at 200 %) the rungs are short, with no powers beside them and no numbers at the ends. */
+const NARROW = { under: 300, middle: 58 };
 
 type Props = {
 	/** What the unit is called, and its rungs from the largest down. */
@@ -41,18 +44,18 @@ function y(top: number, power: number): number {
 }
 
 /** The rails and rungs: drawn anew only when what is seen has moved. */
-const Rungs = memo(function Rungs({ rungs, top }: Pick<Props, 'rungs' | 'top'>) {
+const Rungs = memo(function Rungs({ rungs, top, middle }: Pick<Props, 'rungs' | 'top'> & { readonly middle: number }) {
 	const palette = usePalette();
 	const seen = rungs.filter(({ power }) => power < top && power > top - SEEN);
 	return (
-		<Svg width={MIDDLE} height={HEIGHT} aria-hidden>
+		<Svg width={middle} height={HEIGHT} aria-hidden>
 			<Line x1={8} x2={8} y1={0} y2={HEIGHT} stroke={palette.edge} strokeWidth={2} />
-			<Line x1={MIDDLE - 8} x2={MIDDLE - 8} y1={0} y2={HEIGHT} stroke={palette.edge} strokeWidth={2} />
+			<Line x1={middle - 8} x2={middle - 8} y1={0} y2={HEIGHT} stroke={palette.edge} strokeWidth={2} />
 			{seen.map(({ prefix, power, near }) => (
 				<Line
 					key={`rung ${prefix}`}
 					x1={8}
-					x2={MIDDLE - 8}
+					x2={middle - 8}
 					y1={y(top, power) + 10}
 					y2={y(top, power) + 10}
 					stroke={prefix === '' ? palette.pine : near ? palette.edge : palette.rule}
@@ -71,10 +74,10 @@ const Rungs = memo(function Rungs({ rungs, top }: Pick<Props, 'rungs' | 'top'>) 
 					{unit}
 				</Text>
 			))}
-			{seen.map(({ prefix, power, at }) => (
+			{(middle < MIDDLE ? [] : seen).map(({ prefix, power, at }) => (
 				<Text
 					key={`power ${prefix}`}
-					x={MIDDLE - 16}
+					x={middle - 16}
 					y={y(top, power) + 5}
 					fill={palette.soft}
 					fontSize={13}
@@ -138,6 +141,7 @@ const EndHandle = memo(function EndHandle({ rungs, top, end, rung, shows, says, 
 /** The Ladder: prefixes as rungs on a scale of powers of ten, the value at its left and the target at its right. */
 export function LadderPicture({ name, rungs, top, value, target, shows, says, onMove }: Props) {
 	const styles = useStyles();
+	const narrow = useWindowDimensions().width < NARROW.under;
 	const end = (which: End, rung: Rung) => (
 		<Box style={styles.side}>
 			<EndHandle
@@ -145,7 +149,7 @@ export function LadderPicture({ name, rungs, top, value, target, shows, says, on
 				top={top}
 				end={which}
 				rung={rung}
-				shows={shows[which]}
+				shows={narrow ? rung.unit : shows[which]}
 				says={says[which]}
 				onMove={onMove}
 			/>
@@ -154,7 +158,7 @@ export function LadderPicture({ name, rungs, top, value, target, shows, says, on
 	return (
 		<Box style={styles.picture} role="group" aria-label={`The Ladder of ${name}`} testID="ladder-picture">
 			{end('value', value)}
-			<Rungs rungs={rungs} top={top} />
+			<Rungs rungs={rungs} top={top} middle={narrow ? NARROW.middle : MIDDLE} />
 			{end('target', target)}
 		</Box>
 	);

@@ -20,8 +20,17 @@ export type View = { readonly from: number; readonly to: number };
 export const VIEWS = { near: { from: -45, to: 110 }, whole: { from: -273.15, to: 126.85 } } as const;
 
 const HEIGHT = 420;
+/** Degrees past which a reading is only said to be hotter. */
+const HOTTEST = 1e9;
 const EDGE = 14;
+/** The width of a scale, and of one where there is little room (a phone at 200 %), which has no names beside it. */
 const COLUMN = 62;
+const NARROW = { under: 300, column: 38 };
+
+function columnOf(width: number): number {
+	return width < NARROW.under ? NARROW.column : COLUMN;
+}
+
 /** The least room between two lines of text. */
 const ROOM = 17;
 
@@ -67,14 +76,16 @@ function marksIn(view: View): readonly Marked[] {
 /** The three scales with their ticks, and the marks at the right: drawn anew only when the view changes. */
 const Scales = memo(function Scales({ view, width }: { readonly view: View; readonly width: number }) {
 	const palette = usePalette();
-	const marksAt = COLUMN * SCALES.length;
+	const column = columnOf(width);
+	const marksAt = column * SCALES.length;
+	const size = column < COLUMN ? 11 : 13;
 	return (
 		<Svg width={width} height={HEIGHT} aria-hidden>
 			{SCALES.map((scale, i) => (
 				<G key={scale}>
 					<Line
-						x1={COLUMN * (i + 1) - 8}
-						x2={COLUMN * (i + 1) - 8}
+						x1={column * (i + 1) - 8}
+						x2={column * (i + 1) - 8}
 						y1={EDGE}
 						y2={HEIGHT - EDGE}
 						stroke={palette.edge}
@@ -85,18 +96,18 @@ const Scales = memo(function Scales({ view, width }: { readonly view: View; read
 						return (
 							<G key={degrees}>
 								<Line
-									x1={COLUMN * (i + 1) - 14}
-									x2={COLUMN * (i + 1) - 8}
+									x1={column * (i + 1) - 14}
+									x2={column * (i + 1) - 8}
 									y1={y}
 									y2={y}
 									stroke={palette.edge}
 									strokeWidth={2}
 								/>
 								<Text
-									x={COLUMN * (i + 1) - 18}
+									x={column * (i + 1) - 18}
 									y={y + 4}
 									fill={palette.soft}
-									fontSize={13}
+									fontSize={size}
 									fontFamily={FONT.mono}
 									textAnchor="end"
 								>
@@ -107,7 +118,7 @@ const Scales = memo(function Scales({ view, width }: { readonly view: View; read
 					})}
 				</G>
 			))}
-			{marksIn(view).map(({ name, y }) => (
+			{(column < COLUMN ? [] : marksIn(view)).map(({ name, y }) => (
 				<G key={name}>
 					<Circle cx={marksAt + 2} cy={y} r={3} fill={palette.pine} />
 					<Text x={marksAt + 10} y={y + 4} fill={palette.ink} fontSize={13} fontFamily={FONT.regular}>
@@ -135,7 +146,7 @@ const ReadingHandle = memo(function ReadingHandle({ view, reading, end, scale, o
 	const held = useRef(0);
 	const { celsius, label, says } = reading;
 	const shown = Math.min(view.to, Math.max(view.from, celsius));
-	const degrees = inScale(celsius, scale);
+	const degrees = Math.min(HOTTEST, inScale(celsius, scale));
 	const perPixel = ((view.to - view.from) / (HEIGHT - 2 * EDGE)) * (scale === '°F' ? 1.8 : 1);
 	const lowest = inScale(-273.15, scale);
 	const move = (to: number) => onMove(Math.max(Math.ceil(lowest), Math.round(to)));
@@ -154,7 +165,7 @@ const ReadingHandle = memo(function ReadingHandle({ view, reading, end, scale, o
 			style={[styles.reading, { top: yOf(view, shown) - 22, width }]}
 			testID={`reading-${end}`}
 		>
-			<Box style={[styles.line, end === 'high' && styles.highLine]} />
+			<Box style={[styles.line, { width: columnOf(width) * SCALES.length }, end === 'high' && styles.highLine]} />
 			<Box style={[styles.grip, end === 'high' && styles.highGrip]}>
 				<Words size="small" strong>
 					{celsius > view.to ? `↑ ${label}` : celsius < view.from ? `↓ ${label}` : label}
@@ -185,7 +196,7 @@ export function ScalePicture({ view, width, scale, low, high, onLow, onHigh }: P
 		<Box role="group" aria-label="The three scales side by side" testID="scales">
 			<Box style={styles.heads} aria-hidden>
 				{SCALES.map((name) => (
-					<Box key={name} style={styles.head}>
+					<Box key={name} style={[styles.head, { width: columnOf(width) }]}>
 						<Words strong>{name}</Words>
 					</Box>
 				))}
@@ -197,7 +208,7 @@ export function ScalePicture({ view, width, scale, low, high, onLow, onHigh }: P
 							<Rect
 								x={0}
 								y={clamp(to as number)}
-								width={COLUMN * 3}
+								width={columnOf(width) * SCALES.length}
 								height={Math.max(1, clamp(from as number) - clamp(to as number))}
 								fill={palette.pineWash}
 							/>
@@ -234,11 +245,11 @@ export function onScales(number: string, unit: string): Readonly<Record<Scale, s
 
 const useStyles = makeStyles((palette) => ({
 	heads: { flexDirection: 'row' },
-	head: { width: COLUMN, alignItems: 'flex-end', paddingRight: GAP.xs },
+	head: { alignItems: 'flex-end', paddingRight: GAP.xs },
 	picture: { height: HEIGHT },
 	under: { position: 'absolute', left: 0, top: 0 },
 	reading: { left: 0, flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' },
-	line: { width: COLUMN * 3, height: 3, backgroundColor: palette.apricotEdge },
+	line: { height: 3, backgroundColor: palette.apricotEdge },
 	highLine: { backgroundColor: palette.pine },
 	grip: {
 		minHeight: 30,

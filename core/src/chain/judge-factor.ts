@@ -1,3 +1,4 @@
+import { fewestFigures } from '../numeral/fewest-figures';
 import type { Numeral } from '../numeral/numeral';
 import { isUnitNumber } from '../numeral/parse-numeral';
 import { withPi } from '../numeral/pi';
@@ -31,21 +32,12 @@ export function judgeFactor(factor: ReadFactor): FactorJudged {
 	if (isExact) return { equal, exact: true, significant: null, atMost: null };
 	if (written.figures !== undefined)
 		return { equal, exact: false, significant: written.figures, atMost: written.figures };
-	const { significant, atMost } = figuresOf(top.number, bottom.number);
+	const { significant, atMost } = fewestFigures(top.number, bottom.number);
 	return { equal, exact: false, significant, atMost };
 }
 
 function isFull(quantity: ReadQuantity): quantity is Full {
 	return quantity.number !== null;
-}
-
-function figuresOf(...numbers: Numeral[]): { significant: number | null; atMost: number | null } {
-	const limits = numbers.filter((number) => number.significant !== null && !isUnitNumber(number));
-	if (!limits.length) return { significant: null, atMost: null };
-	return {
-		significant: Math.min(...limits.map((number) => number.significant as number)),
-		atMost: Math.min(...limits.map((number) => number.atMost as number)),
-	};
 }
 
 function relation(top: Full, bottom: Full, given: boolean): { equal: boolean | 'stated'; exact: boolean } {

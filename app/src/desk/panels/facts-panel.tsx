@@ -22,6 +22,8 @@ type Props = {
 	readonly onAdd: (() => void) | null;
 	/** A fact of one's own is kept. */
 	readonly onKeep: (fact: Fact) => void;
+	/** To the Shelf, with all its parts. */
+	readonly onShelf?: () => void;
 	readonly onClose?: () => void;
 };
 
@@ -29,7 +31,16 @@ type Props = {
 const LISTED = 40;
 
 /** The Shelf, opened on one unit or searched by name: taking a fact asks which side goes on the bottom. */
-export const FactsPanel = memo(function FactsPanel({ from, unit, onPlace, onWrite, onAdd, onKeep, onClose }: Props) {
+export const FactsPanel = memo(function FactsPanel({
+	from,
+	unit,
+	onPlace,
+	onWrite,
+	onAdd,
+	onKeep,
+	onShelf,
+	onClose,
+}: Props) {
 	const styles = useStyles();
 	const [open, setOpen] = useState<string | null>(null);
 	const [search, setSearch] = useState<string | null>(unit === '' ? '' : null);
@@ -78,6 +89,7 @@ export const FactsPanel = memo(function FactsPanel({ from, unit, onPlace, onWrit
 				{search === null ? <Button label="Search all" onPress={() => setSearch('')} testID="search-all" /> : null}
 				<Button label="Write a block" onPress={onWrite} testID="write-block" />
 				{onAdd ? <Button label="Add or take away" onPress={onAdd} testID="add-step" /> : null}
+				{onShelf ? <Button label="The whole Shelf" onPress={onShelf} testID="whole-shelf" /> : null}
 				<Button label="My own fact" on={adding} onPress={() => setAdding(!adding)} testID="add-fact" />
 			</Box>
 			{adding ? <FactForm onKeep={onKeep} /> : null}

@@ -1,5 +1,6 @@
 // Panels that are not needed for a line's first touches: they come in one script of their own.
 export { BesidePanel } from './beside-panel';
+export { BookPanel } from './book-panel';
 export { CalculatorPanel } from './calculator-panel';
 export { KeysPanel } from './keys-panel';
 export { MorePanel } from './more-panel';
