@@ -253,7 +253,7 @@ const useStyles = makeStyles((palette) => ({
 	name: { height: 46, lineHeight: 46 },
 	group: { gap: 2 },
 	columns: { flexDirection: 'row', gap: GAP.xs },
-	column: { alignItems: 'center', minWidth: 44 },
+	column: { position: 'relative', alignItems: 'center', minWidth: 44 },
 	cell: { height: 46, minWidth: 44, alignItems: 'center', justifyContent: 'center' },
 	socket: {
 		minWidth: 40,

@@ -166,7 +166,7 @@ export function LadderPicture({ name, rungs, top, value, target, shows, says, on
 
 const useStyles = makeStyles((palette) => ({
 	picture: { flexDirection: 'row', height: HEIGHT, justifyContent: 'center', overflow: 'hidden' },
-	side: { flex: 1, maxWidth: 240 },
+	side: { position: 'relative', flex: 1, maxWidth: 240 },
 	end: { flexDirection: 'row', alignItems: 'center', left: 0, right: 0 },
 	value: {},
 	target: { flexDirection: 'row-reverse' },

@@ -215,7 +215,7 @@ export function ScalePicture({ view, width, scale, low, high, onLow, onHigh }: P
 						</Svg>
 					</Box>
 				) : null}
-				<Box>
+				<Box style={styles.over}>
 					<Scales view={view} width={width} />
 				</Box>
 				<ReadingHandle view={view} reading={low} end="low" scale={scale} onMove={onLow} width={width} />
@@ -246,7 +246,8 @@ export function onScales(number: string, unit: string): Readonly<Record<Scale, s
 const useStyles = makeStyles((palette) => ({
 	heads: { flexDirection: 'row' },
 	head: { alignItems: 'flex-end', paddingRight: GAP.xs },
-	picture: { height: HEIGHT },
+	picture: { position: 'relative', height: HEIGHT },
+	over: { position: 'relative' },
 	under: { position: 'absolute', left: 0, top: 0 },
 	reading: { left: 0, flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' },
 	line: { height: 3, backgroundColor: palette.apricotEdge },

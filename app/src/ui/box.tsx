@@ -21,7 +21,8 @@ export type BoxProps = {
 
 /**
  * A box of the layout, without what a View brings to each one (layout events, responders, locale): for
- * what is drawn many times or anew at every touch. It is laid out as a View is.
+ * what is drawn many times or anew at every touch. It is laid out as a View is, but for its place: a box is no layer of
+ * its own to paint, and one that holds something laid absolutely says `position: 'relative'`.
  */
 export function Box({ style, ...rest }: BoxProps) {
 	return createElement('div', { ...rest, style: [styles.box, style] });
@@ -89,9 +90,7 @@ const styles = StyleSheet.create({
 		borderWidth: 0,
 		borderStyle: 'solid',
 		boxSizing: 'border-box',
-		position: 'relative',
-		zIndex: 0,
 		backgroundColor: 'transparent',
 	},
-	touch: { cursor: 'pointer', borderRadius: 8, userSelect: 'none' },
+	touch: { position: 'relative', cursor: 'pointer', borderRadius: 8, userSelect: 'none' },
 });

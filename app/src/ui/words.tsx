@@ -97,7 +97,6 @@ const plain = StyleSheet.create({
 	words: {
 		...RUN,
 		...({ display: 'inline' } as object),
-		position: 'relative',
 		textAlign: 'left',
 		textDecorationLine: 'none',
 		...({ whiteSpace: 'pre-wrap', wordWrap: 'break-word' } as object),
