@@ -5,7 +5,6 @@ import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
-import { useAfterPaint } from '../ui/use-after-paint';
 import { Words } from '../ui/words';
 import type { Climb } from './climb-of';
 import { Send } from './send';
@@ -45,9 +44,8 @@ type Props = {
 	readonly onHide: () => void;
 };
 
-/** What stands between the ends, to be shown or guessed, and taken to the Desk; it follows the picture by a frame. */
-export const LadderBetween = memo(function LadderBetween({ climb: now, hidden, onHide }: Props) {
-	const climb = useAfterPaint(now);
+/** What stands between the ends, to be shown or guessed, and taken to the Desk. */
+export const LadderBetween = memo(function LadderBetween({ climb, hidden, onHide }: Props) {
 	const { ladder, quantity, from, to, here } = climb;
 	const factors = climbFactors(ladder, from, to);
 	return (

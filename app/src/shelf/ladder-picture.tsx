@@ -165,7 +165,14 @@ export function LadderPicture({ name, rungs, top, value, target, shows, says, on
 }
 
 const useStyles = makeStyles((palette) => ({
-	picture: { flexDirection: 'row', height: HEIGHT, justifyContent: 'center', overflow: 'hidden' },
+	picture: {
+		flexDirection: 'row',
+		height: HEIGHT,
+		justifyContent: 'center',
+		overflow: 'hidden',
+		// What moves within it is no concern of the page round it.
+		...({ contain: 'strict', width: '100%' } as object),
+	},
 	side: { position: 'relative', flex: 1, maxWidth: 240 },
 	end: { flexDirection: 'row', alignItems: 'center', left: 0, right: 0 },
 	value: {},

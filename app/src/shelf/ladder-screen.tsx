@@ -1,6 +1,6 @@
 import { type Converted, printWritten, writtenQuantity } from '@tidy-sum/core';
 import type { Rung } from '@tidy-sum/core/shelf';
-import { memo, useCallback, useMemo } from 'react';
+import { memo, startTransition, useCallback, useMemo } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
@@ -58,7 +58,8 @@ export function LadderScreen({ link }: { readonly link: Partial<Record<keyof typ
 	const { value: seen, fault } = useLastGood(made);
 	const hidden = fields.hide !== '';
 	const onSettled = useCallback(
-		({ quantity, to: rung }: Climb) => set({ value: writtenQuantity(quantity), to: rung.unit }),
+		// What follows from a move may be broken off for the next move.
+		({ quantity, to: rung }: Climb) => startTransition(() => set({ value: writtenQuantity(quantity), to: rung.unit })),
 		[set],
 	);
 	const onType = useCallback((value: string) => set({ value }), [set]);
