@@ -52,7 +52,6 @@ const Forms = memo(function Forms({ climb: { from, to, here, there }, hidden }: 
 
 /** The Ladder: a value moved up and down the prefixes, with the factor line between it and a target. */
 export function LadderScreen({ link }: { readonly link: Partial<Record<keyof typeof EXAMPLE, string | undefined>> }) {
-	const _styles = useStyles();
 	const { fields, set, address } = useFields('ladder', link, EXAMPLE);
 	const made = useMemo(() => climbOf(fields.value, fields.to), [fields.value, fields.to]);
 	const { value: seen, fault } = useLastGood(made);

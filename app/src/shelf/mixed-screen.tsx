@@ -123,11 +123,12 @@ function Up({ typed, large }: { readonly typed: readonly Quantity[]; readonly la
 	const total = fromMixed(typed, large);
 	return (
 		<Box style={styles.part} testID="up">
-			{typed.map((part) => {
+			{typed.map((part, i) => {
 				const one = fromMixed([part], large);
 				const way = route(part.unit, large, { tables: true });
 				return (
-					<Box key={writtenQuantity(part)} style={styles.sum}>
+					// biome-ignore lint/suspicious/noArrayIndexKey: the same part may be typed twice.
+					<Box key={i} style={styles.sum}>
 						<Words>{printQuantity(part)}</Words>
 						{(way.ok ? way.value.factors : []).map((factor) => (
 							<Box key={writtenQuantity(factor.bottom)} style={styles.sum}>
