@@ -2,18 +2,29 @@ import { fileURLToPath } from 'node:url';
 
 const BABEL = fileURLToPath(new URL('babel.config.cjs', import.meta.url));
 
+const transform = { '\\.[jt]sx?$': ['babel-jest', { configFile: BABEL }] };
+
+/** Laws over many thousand cases, and tests that start a process: they run in a project of their own. */
+const SLOW = '\\.slow\\.test\\.ts$';
+
 const plain = (name) => ({
 	displayName: name,
 	rootDir: name,
 	testEnvironment: 'node',
 	testMatch: ['**/*.test.ts'],
-	transform: { '\\.[jt]sx?$': ['babel-jest', { configFile: BABEL }] },
+	testPathIgnorePatterns: ['/node_modules/', SLOW],
+	transform,
 });
 
-/** `npm run unit` runs all but the journeys, which need a built app and a browser (npm run e2e). */
+/**
+ * The tests by room. `npm run unit` runs all but the slow ones and the journeys, which need a built app and a browser;
+ * `npm test` runs everything.
+ */
 export default {
 	projects: [
 		plain('core'),
+		plain('schema'),
+		plain('exchange'),
 		plain('cli'),
 		plain('server'),
 		plain('tools'),
@@ -24,6 +35,12 @@ export default {
 			testMatch: ['**/*.test.ts', '**/*.test.tsx'],
 			transform: { '\\.mjs$': 'babel-jest' },
 			transformIgnorePatterns: ['/node_modules/(?!(expo|@expo|react-native|lucide-react-native)[^/]*/)'],
+		},
+		{
+			displayName: 'slow',
+			testEnvironment: 'node',
+			testMatch: ['<rootDir>/{core,cli,server}/test/**/*.slow.test.ts'],
+			transform,
 		},
 		...(process.env.JOURNEYS ? [plain('e2e')] : []),
 	],

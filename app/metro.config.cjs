@@ -19,4 +19,23 @@ config.resolver.resolveRequest = (context, name, platform) => {
 	return (resolve ?? context.resolveRequest)(context, name, platform);
 };
 
+// While one develops, requests to /api go on to the server (npm run dev).
+const api = process.env.TIDY_SUM_API;
+if (api) {
+	const { request } = require('node:http');
+	const handOn = (asked, answer) => {
+		const to = request(new URL(asked.url, api), { method: asked.method, headers: asked.headers }, (reply) => {
+			answer.writeHead(reply.statusCode, reply.headers);
+			reply.pipe(answer);
+		});
+		to.on('error', () => answer.writeHead(502).end());
+		asked.pipe(to);
+	};
+	config.server = {
+		...config.server,
+		enhanceMiddleware: (middleware) => (asked, answer, next) =>
+			asked.url.startsWith('/api/') ? handOn(asked, answer) : middleware(asked, answer, next),
+	};
+}
+
 module.exports = config;

@@ -5,7 +5,7 @@ import { build } from 'esbuild';
 
 const here = dirname(fileURLToPath(import.meta.url));
 export const BUILT = join(here, 'dist', 'tidy-sum.mjs');
-const SOURCES = ['../core/src', '../schema/src', './src'].map((folder) => join(here, folder));
+const SOURCES = ['../core/src', '../schema/src', '../exchange/src', './src'].map((folder) => join(here, folder));
 
 /** Whether the built command line is missing or older than any of its sources. */
 export function isStale() {

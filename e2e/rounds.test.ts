@@ -133,8 +133,8 @@ describe.each(SCREENS)('a Round on %s', (_, screen) => {
 		await browser.until('rounds', (text) => text.includes('one of its letters or digits is another'));
 		await openPage('/round/no-code!', 'round-fault');
 		expect(await browser.text('round-fault')).toContain('“!” is in none');
-		await openPage('/desk/round-zzzzzzz-01', 'round-desk');
-		await browser.until('round-desk', (text) => text.includes('no code of a Round'));
+		await openPage('/desk/round-zzzzzzz-01', 'not-here');
+		await browser.until('not-here', (text) => text.includes('no code of a Round'));
 		await choose('wrong-block', 2, 5);
 		await browser.press('go-on', 'block-1', 'check');
 		await browser.find('verdict');

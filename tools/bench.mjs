@@ -1,6 +1,5 @@
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { build } from 'esbuild';
 import { ROOT, run } from './lib/run.mjs';
 import { commandLine, packages, tool } from './lib/steps.mjs';
 
@@ -10,6 +9,7 @@ await tool(async () => {
 	await commandLine();
 	const outfile = join(ROOT, 'tools', 'dist', 'bench-core.cjs');
 	mkdirSync(join(ROOT, 'tools', 'dist'), { recursive: true });
+	const { build } = await import('esbuild');
 	await build({
 		entryPoints: [join(ROOT, 'tools', 'bench', 'core.ts')],
 		outfile,
@@ -18,7 +18,10 @@ await tool(async () => {
 		format: 'cjs',
 		packages: 'external',
 		alias: {
+			'@tidy-sum/core/ask': join(ROOT, 'core', 'src', 'ask.ts'),
+			'@tidy-sum/core/help': join(ROOT, 'core', 'src', 'help.ts'),
 			'@tidy-sum/core/practice': join(ROOT, 'core', 'src', 'practice.ts'),
+			'@tidy-sum/schema/ask': join(ROOT, 'schema', 'src', 'ask.ts'),
 			'@tidy-sum/core': join(ROOT, 'core', 'src', 'index.ts'),
 			'@tidy-sum/schema': join(ROOT, 'schema', 'src', 'index.ts'),
 		},

@@ -1,15 +1,14 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { ROOT, run, runBin } from './lib/run.mjs';
+import { lint, types } from './lib/checks.mjs';
+import { runBin } from './lib/run.mjs';
 import { browser, builtApp, commandLine, packages, tool } from './lib/steps.mjs';
-
-const node = (script) => () => run(process.execPath, [join(ROOT, script)]).ok;
 
 /** Everything that is checked, in the order in which a fault is cheapest to find. */
 const CHECKS = [
-	['format and lint', () => runBin('biome', ['check', '--error-on-warnings', '.']).ok],
-	['types', node('tools/types.mjs')],
+	['format, lint and rooms', lint],
+	['types', types],
 ];
 
 function jest(folder, name, args, env) {
@@ -35,7 +34,7 @@ await tool(async () => {
 	const total = { passed: 0, failed: 0, skipped: 0 };
 	for (const [name, check] of CHECKS) {
 		process.stdout.write(`\n== ${name}\n`);
-		if (check()) total.passed += 1;
+		if (await check()) total.passed += 1;
 		else total.failed += 1;
 	}
 	const folder = mkdtempSync(join(tmpdir(), 'tidy-sum-results-'));

@@ -1,17 +1,17 @@
 import { act, fireEvent, render, screen } from '@testing-library/react';
+import { type Exercise, roundName, sayWanted } from '@tidy-sum/core';
 import { roundCode } from '@tidy-sum/core/practice';
 import { Provider } from 'react-redux';
+import { DeskScreen } from '../src/desk/desk-screen';
 import { LastExercise } from '../src/desk/last-exercise';
 import { AnswerPanel } from '../src/desk/panels/answer-panel';
 import { BookPanel } from '../src/desk/panels/book-panel';
 import { NudgePanel } from '../src/desk/panels/nudge-panel';
 import { VerdictPanel } from '../src/desk/panels/verdict-panel';
-import { sayWanted } from '../src/desk/problem';
-import { type DeskView, useDesk } from '../src/desk/use-desk';
-import { did, opened } from '../src/desk/works-slice';
-import { makeRound, roundName } from '../src/rounds/made-rounds';
-import { RoundDesk } from '../src/rounds/round-desk';
-import { type AppStore, makeStore, useAppDispatch } from '../src/store/store';
+import { makeStore } from '../src/store/store';
+import { makeRound } from '../src/work/made-rounds';
+import { did, opened } from '../src/work/works-slice';
+import { layGust, pressButton, showPanel } from './on-desk';
 
 const mockNavigate = jest.fn();
 jest.mock('expo-router', () => ({
@@ -36,7 +36,6 @@ jest.mock('../src/worker/core-worker', () => {
 	};
 });
 
-const nothing = () => {};
 const CODE = roundCode({ skills: ['counting-figures', 'wrong-block'], level: 1, count: 5, seed: 11 });
 const COUNT = roundName(CODE, 0);
 const BLOCK = roundName(CODE, 1);
@@ -51,33 +50,9 @@ beforeEach(() => {
 	mockPending.stopped = 0;
 });
 
-function show(name: string, panel: (view: DeskView, dispatch: AppStore['dispatch']) => React.ReactElement) {
-	const store = makeStore();
-	let seen: DeskView | null = null;
-	function Shown() {
-		const dispatch = useAppDispatch();
-		seen = useDesk(name);
-		return panel(seen, dispatch);
-	}
-	render(
-		<Provider store={store}>
-			<Shown />
-		</Provider>,
-	);
-	return { store, view: () => seen as unknown as DeskView };
-}
-
 function showAnswer(name: string) {
 	const onCheck = jest.fn();
-	const shown = show(name, (view, dispatch) => (
-		<AnswerPanel
-			view={view}
-			wide={true}
-			onWrite={(text) => dispatch(did(name, { do: 'answer', text }))}
-			onCheck={onCheck}
-		/>
-	));
-	return { ...shown, onCheck };
+	return { ...showPanel(name, AnswerPanel, { kind: 'answer' }, { wide: true, acts: { onCheck } }), onCheck };
 }
 
 const says = (id: string) => screen.getByTestId(id).textContent;
@@ -86,18 +61,20 @@ describe('an answer that is a count', () => {
 	it('is asked for by its name, and checked', () => {
 		const { store, view, onCheck } = showAnswer(COUNT);
 		expect(screen.getByText('A whole number, such as 3.')).toBeTruthy();
-		fireEvent.click(screen.getByTestId('check'));
+		pressButton(/^Check/);
 		expect(says('answer-says')).toBe('There is no answer here yet.');
 		fireEvent.change(screen.getByTestId('answer'), { target: { value: '9' } });
-		fireEvent.click(screen.getByTestId('check'));
+		pressButton(/^Check/);
 		expect(onCheck).toHaveBeenCalledTimes(1);
 		act(() => void store.dispatch(did(COUNT, { do: 'check' })));
 		expect(view().verdict).toMatchObject({ right: false, line: { verdict: 'not-asked' }, value: { verdict: 'wrong' } });
 	});
 
 	it('is said to be wanted', () => {
-		expect(sayWanted({ want: { figures: '0.40' }, rounding: 'none' }, null)).toBe('how many figures count');
-		expect(sayWanted({ want: { slip: {} as never }, rounding: 'none' }, null)).toBe('the block that is wrong');
+		const asking = (want: Exercise['want']): Exercise => ({ prompt: '', facts: [], want, rounding: 'none' });
+		const chain = { start: { number: '2', unit: 'h' }, factors: [] };
+		expect(sayWanted(asking({ figures: '0.40' }), null)).toBe('how many figures count');
+		expect(sayWanted(asking({ slip: chain }), null)).toBe('the block that is wrong');
 	});
 });
 
@@ -105,51 +82,29 @@ describe('an answer that is a block of someone’s line', () => {
 	it('is given by touching the block', () => {
 		const { store, view, onCheck } = showAnswer(BLOCK);
 		expect(says('answer-says')).toBe('Touch the block that is wrong.');
-		fireEvent.click(screen.getByTestId('check'));
+		pressButton(/^Check/);
 		expect(onCheck).not.toHaveBeenCalled();
 		fireEvent.click(screen.getByTestId('block-1'));
 		expect(says('answer-says')).toBe('Block 1 is your answer.');
 		expect(screen.getByTestId('block-1').getAttribute('aria-pressed')).toBe('true');
-		fireEvent.click(screen.getByTestId('check'));
+		pressButton(/^Check/);
 		expect(onCheck).toHaveBeenCalledTimes(1);
 		act(() => void store.dispatch(did(BLOCK, { do: 'check' })));
 		expect(view().verdict?.value.why).toMatch(/Block 1 is the one|That block holds/);
 	});
 
 	it('has nudges of its own', () => {
-		show(BLOCK, (view) => <NudgePanel view={view} onTold={nothing} />);
+		showPanel(BLOCK, NudgePanel, { kind: 'nudge' });
 		expect(says('nudge-1')).toContain('one block after another');
 	});
 });
 
 describe('what may have happened', () => {
 	const EXERCISE = 'wind-gust';
-	const BLOCKS = [
-		[
-			{ number: '5280', unit: 'ft' },
-			{ number: '1', unit: 'mi' },
-		],
-		[
-			{ number: '1', unit: 'h' },
-			{ number: '3600', unit: 's' },
-		],
-	] as const;
 	function showVerdict(answer: string) {
-		const shown = show(EXERCISE, (view) => (
-			<VerdictPanel
-				view={view}
-				onAnswer={nothing}
-				onBlock={nothing}
-				onShow={nothing}
-				onNext={nothing}
-				next="Next exercise"
-				onPanel={nothing}
-				onHandIn={nothing}
-			/>
-		));
+		const shown = showPanel(EXERCISE, VerdictPanel, { kind: 'verdict' });
 		act(() => {
-			for (const [i, [top, bottom]] of BLOCKS.entries())
-				shown.store.dispatch(did(EXERCISE, { do: 'place', block: `b${i}`, factor: { top, bottom } }));
+			layGust(shown.store);
 			shown.store.dispatch(did(EXERCISE, { do: 'answer', text: answer }));
 			shown.store.dispatch(did(EXERCISE, { do: 'check' }));
 		});
@@ -172,7 +127,7 @@ describe('what may have happened', () => {
 
 	it('can be stopped', () => {
 		showVerdict('97.1 ft/s');
-		fireEvent.click(screen.getByTestId('stop-looking'));
+		pressButton(/^Stop/);
 		expect(mockPending.stopped).toBe(1);
 	});
 
@@ -192,13 +147,10 @@ describe('what may have happened', () => {
 
 describe('the ways to a Round', () => {
 	it('are on the panel of exercises: the one under way, and all', () => {
-		const onRounds = jest.fn();
-		show('new-snow', () => (
-			<BookPanel current={COUNT} round={CODE} onOpen={nothing} onOwn={nothing} onRounds={onRounds} />
-		));
-		fireEvent.click(screen.getByTestId('to-round'));
-		fireEvent.click(screen.getByTestId('to-rounds'));
-		expect(onRounds.mock.calls).toEqual([[CODE], [null]]);
+		showPanel(COUNT, BookPanel, { kind: 'book' });
+		pressButton(/^How this Round goes/);
+		pressButton(/^Rounds/);
+		expect(mockNavigate.mock.calls).toEqual([[`/round/${CODE.replace(/-/g, '')}`], ['/rounds']]);
 	});
 
 	it('lead back to where one was: an exercise of a Round, a problem of one’s own, one of the book', () => {
@@ -223,11 +175,11 @@ describe('the ways to a Round', () => {
 	it('say so where a Round has no such exercise', () => {
 		render(
 			<Provider store={makeStore()}>
-				<RoundDesk name={roundName(CODE, 40)} code={CODE} />
+				<DeskScreen name={roundName(CODE, 40)} />
 			</Provider>,
 		);
 		expect(screen.getByText('This Round has no such exercise.')).toBeTruthy();
-		fireEvent.click(screen.getByTestId('to-rounds'));
+		pressButton(/^Rounds/);
 		expect(mockNavigate).toHaveBeenCalledWith('/rounds');
 	});
 });

@@ -1,7 +1,4 @@
-import { act, fireEvent, render, screen } from '@testing-library/react';
-import type { Step } from '@tidy-sum/schema';
-import type { ReactElement } from 'react';
-import { Provider } from 'react-redux';
+import { act, fireEvent, screen } from '@testing-library/react';
 import { AnswerPanel } from '../src/desk/panels/answer-panel';
 import { BesidePanel } from '../src/desk/panels/beside-panel';
 import { BlockPanel } from '../src/desk/panels/block-panel';
@@ -12,35 +9,15 @@ import { OwnPanel } from '../src/desk/panels/own-panel';
 import { PlacesPanel } from '../src/desk/panels/places-panel';
 import { StartPanel } from '../src/desk/panels/start-panel';
 import { TakePanel } from '../src/desk/panels/take-panel';
-import { SHELF } from '../src/desk/shelf';
-import { type DeskView, useDesk, useShelf } from '../src/desk/use-desk';
-import { begunAnew, did } from '../src/desk/works-slice';
-import { type AppStore, makeStore, useAppDispatch } from '../src/store/store';
+import { type AppStore, makeStore } from '../src/store/store';
+import { SHELF } from '../src/work/my-shelf';
+import { begunAnew, did } from '../src/work/works-slice';
+import { showPanel } from './on-desk';
 
-const nothing = () => {};
+const mockRouter = { navigate: () => {} };
+jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
+
 const q = (text: string) => ({ number: text.split(' ')[0] as string, unit: text.split(' ')[1] ?? '' });
-
-/** Shows a panel for an exercise whose steps go into a true store. */
-function show(
-	exercise: string,
-	panel: (view: DeskView, onDo: (...steps: readonly Step[]) => void) => ReactElement,
-	store: AppStore = makeStore(),
-) {
-	let seen: DeskView | null = null;
-	function Shown() {
-		const dispatch = useAppDispatch();
-		seen = useDesk(exercise);
-		return panel(seen, (...steps) => {
-			for (const step of steps) dispatch(did(exercise, step));
-		});
-	}
-	render(
-		<Provider store={store}>
-			<Shown />
-		</Provider>,
-	);
-	return { store, view: () => seen as unknown as DeskView };
-}
 
 function place(store: AppStore, exercise: string, top: string, bottom: string, block = 'b'): void {
 	store.dispatch(did(exercise, { do: 'place', block, factor: { top: q(top), bottom: q(bottom) } }));
@@ -53,10 +30,7 @@ const type = (id: string, value: string) => fireEvent.change(screen.getByTestId(
 const says = (id: string) => screen.getByTestId(id).textContent;
 
 describe('the places of a problem', () => {
-	const places = () =>
-		show('tank-empty', (view, onDo) => (
-			<PlacesPanel view={view} from={undefined} onDo={onDo} onFact={nothing} onStay={nothing} onDone={nothing} />
-		));
+	const places = () => showPanel('tank-empty', PlacesPanel, { kind: 'places' });
 
 	it('make the line only when the start is given, and hand facts to the Shelf', () => {
 		const { view } = places();
@@ -87,11 +61,7 @@ describe('the places of a problem', () => {
 
 describe('a block written by hand', () => {
 	const block = (store: AppStore) =>
-		show(
-			'wind-gust',
-			(view, onDo) => <BlockPanel view={view} index={0} writing onDo={onDo} onRemove={nothing} />,
-			store,
-		);
+		showPanel('wind-gust', BlockPanel, { kind: 'block', id: 'b', writing: true }, { store });
 
 	it('has its units first, and takes the numbers of a known fact in close support', () => {
 		const store = makeStore();
@@ -135,11 +105,7 @@ describe('a block written by hand', () => {
 		store.dispatch(
 			did('seed-store', { do: 'place', block: 's', factor: { top: q('1 '), bottom: q('1 '), shift: '' } }),
 		);
-		const { view } = show(
-			'seed-store',
-			(view, onDo) => <BlockPanel view={view} index={0} writing onDo={onDo} onRemove={nothing} />,
-			store,
-		);
+		const { view } = showPanel('seed-store', BlockPanel, { kind: 'block', id: 's', writing: true }, { store });
 		type('shift-number', '273.15');
 		press('shift-to-K');
 		expect(view().worked).toMatchObject({ reached: true, printed: { text: '277.7' } });
@@ -153,18 +119,7 @@ describe('the start', () => {
 		const store = makeStore();
 		store.dispatch(did('own-a', { do: 'start', start: q('4000 m') }));
 		store.dispatch(did('own-a', { do: 'want', unit: 'km' }));
-		const { view } = show(
-			'own-a',
-			(view, onDo) => (
-				<StartPanel
-					view={view}
-					onTurn={() => onDo({ do: 'turnStart' })}
-					onZeros={(figures) => onDo({ do: 'zeros', block: null, figures })}
-					onOther={null}
-				/>
-			),
-			store,
-		);
+		const { view } = showPanel('own-a', StartPanel, { kind: 'start' }, { store });
 		expect(says('zeros')).toContain('do not show whether they count');
 		expect(view().worked).toMatchObject({ significant: 1, atMost: 4 });
 		press('zeros-2');
@@ -178,12 +133,11 @@ describe('the start', () => {
 });
 
 describe('the Shelf', () => {
-	function Facts({ onPlace = nothing, onKeep = nothing }: { onPlace?: () => void; onKeep?: (fact: unknown) => void }) {
-		return <FactsPanel from={{}} unit="" onPlace={onPlace} onWrite={nothing} onAdd={null} onKeep={onKeep} />;
-	}
+	const facts = (onKeep = jest.fn()) =>
+		showPanel('wind-gust', FactsPanel, { kind: 'facts', unit: '' }, { acts: { onKeep } });
 
 	it('is searched by name and by symbol', () => {
-		render(<Facts />);
+		facts();
 		type('search-facts', 'furlong');
 		expect(screen.getByTestId('fact-1furlong=220yd')).toBeTruthy();
 		type('search-facts', 'kilometre');
@@ -194,7 +148,7 @@ describe('the Shelf', () => {
 
 	it('takes a fact of one’s own, once it reads as one', () => {
 		const onKeep = jest.fn();
-		render(<Facts onKeep={onKeep} />);
+		facts(onKeep);
 		press('add-fact');
 		type('own-fact', '1 bale');
 		expect(says('own-fact-says')).toContain('A fact has two sides');
@@ -205,21 +159,7 @@ describe('the Shelf', () => {
 
 	it('keeps facts, tables and support with the work, and undoes none of them by accident', () => {
 		const store = makeStore();
-		function More() {
-			const dispatch = useAppDispatch();
-			return (
-				<MorePanel
-					shelf={useShelf()}
-					onShelf={(step) => dispatch(did(SHELF, step))}
-					onPanel={nothing}
-					onHandIn={nothing}
-					onPart={nothing}
-					onAnew={nothing}
-					onOwn={nothing}
-				/>
-			);
-		}
-		const { view } = show('wind-gust', () => <More />, store);
+		const { view } = showPanel('wind-gust', MorePanel, { kind: 'more' }, { store });
 		press('support-none', 'table-between');
 		expect(view().support).toBe('none');
 		expect(view().facts.allowed).not.toContain('between');
@@ -237,13 +177,26 @@ describe('the Shelf', () => {
 
 describe('the report', () => {
 	const answer = (exercise: string, store = makeStore()) =>
-		show(
-			exercise,
-			(view, onDo) => (
-				<AnswerPanel view={view} wide={false} onWrite={(text) => onDo({ do: 'answer', text })} onCheck={nothing} />
-			),
-			store,
-		);
+		showPanel(exercise, AnswerPanel, { kind: 'answer' }, { store });
+
+	/** The powers on the keys, by what is said of them. */
+	const powers = () => ['squared', 'cubed'].filter((name) => screen.queryByRole('button', { name: new RegExp(name) }));
+
+	it('has ² and ³ on its keys where they are wanted, and not else', () => {
+		answer('wind-gust');
+		expect(powers()).toEqual([]);
+	});
+
+	it.each([
+		['m^3', ['squared', 'cubed']],
+		['m^2', ['squared']],
+	])('has the powers of %s on its keys', (unit, keys) => {
+		const store = makeStore();
+		store.dispatch(did('own-d', { do: 'start', start: q('3 L') }));
+		store.dispatch(did('own-d', { do: 'want', unit }));
+		answer('own-d', store);
+		expect(powers()).toEqual(keys);
+	});
 
 	it('is switched among forms with its figures kept', () => {
 		const { view } = answer('balloon-battery');
@@ -297,7 +250,7 @@ describe('the calculator', () => {
 		const store = makeStore();
 		place(store, 'wind-gust', '5280 ft', '1 mi');
 		place(store, 'wind-gust', '1 h', '3600 s', 'c');
-		show('wind-gust', (view) => <CalculatorPanel view={view} wide={false} />, store);
+		showPanel('wind-gust', CalculatorPanel, { kind: 'calculator' }, { store });
 		press('take-line');
 		expect((screen.getByTestId('keyed') as HTMLInputElement).value).toBe('18.5 × 5280 ÷ 3600');
 		expect(says('calculated')).toBe('= 27.1333333333…');
@@ -313,11 +266,7 @@ describe('side by side', () => {
 		const store = makeStore();
 		place(store, 'wind-gust', '5820 ft', '1 mi');
 		place(store, 'wind-gust', '1 h', '3600 s', 'c');
-		const { view } = show(
-			'wind-gust',
-			(view, onDo) => <BesidePanel view={view} onShow={() => onDo({ do: 'show' })} onAnew={nothing} onSwap={nothing} />,
-			store,
-		);
+		const { view } = showPanel('wind-gust', BesidePanel, { kind: 'beside' }, { store });
 		press('beside-key');
 		expect(says('beside-says')).toContain('The value first differs at block 1 of yours');
 		expect(view().work.shown).toBe(true);
@@ -328,7 +277,7 @@ describe('side by side', () => {
 		place(store, 'wind-gust', '5280 ft', '1 mi');
 		store.dispatch(begunAnew('wind-gust'));
 		place(store, 'wind-gust', '1 h', '3600 s', 'd');
-		show('wind-gust', (view) => <BesidePanel view={view} onShow={nothing} onAnew={nothing} onSwap={nothing} />, store);
+		showPanel('wind-gust', BesidePanel, { kind: 'beside' }, { store });
 		expect(says('beside-says')).toContain('They take different routes.');
 	});
 });
@@ -339,7 +288,7 @@ describe('a result taken on', () => {
 		place(store, 'wind-gust', '5280 ft', '1 mi');
 		const onStart = jest.fn();
 		const onFact = jest.fn();
-		show('wind-gust', (view) => <TakePanel view={view} onStart={onStart} onFact={onFact} />, store);
+		showPanel('wind-gust', TakePanel, { kind: 'take' }, { store, acts: { onTakeStart: onStart, onKeep: onFact } });
 		press('take-start');
 		expect(onStart).toHaveBeenCalledWith({ quantity: { number: '97680/1', unit: 'ft/h' }, figures: 3 });
 		type('take-thing', 'a run');
@@ -349,7 +298,7 @@ describe('a result taken on', () => {
 });
 
 describe('a problem of one’s own', () => {
-	const own = () => show('own-b', (view, onDo) => <OwnPanel view={view} half="" ready onDo={onDo} onClose={nothing} />);
+	const own = () => showPanel('own-b', OwnPanel, { kind: 'own' });
 
 	it('is read from its text', () => {
 		const { view } = own();
@@ -364,6 +313,18 @@ describe('a problem of one’s own', () => {
 		type('own-text', 'One tank holds 5 L and the other 7 L. How many mL is that?');
 		press('own-read');
 		expect(says('own-says')).toContain('I could not tell the start.');
+	});
+
+	it('has a start that can be emptied: the one before stands no more', () => {
+		const { view } = own();
+		type('own-start', '150 km in 2.5 h');
+		expect(view().started).toBe(true);
+		type('own-start', '150 km in 2..5 h');
+		expect(view().started).toBe(false);
+		type('own-start', '40 km');
+		type('own-start', '');
+		expect(view()).toMatchObject({ started: false, work: { start: null } });
+		expect(view().canUndo).toBe(true);
 	});
 
 	it('is filled in directly, with what cannot be read said at its place', () => {

@@ -1,9 +1,9 @@
 import type { StoredWork } from '@tidy-sum/schema';
-import { did, type WorkEntry } from '../src/desk/works-slice';
 import { makeStore } from '../src/store/store';
 import type { DeviceStore } from '../src/sync/device-store';
 import { keep } from '../src/sync/keeper';
 import type { Sent, ServerStore } from '../src/sync/server-store';
+import { did, type WorkEntry } from '../src/work/works-slice';
 
 const PLACE = {
 	do: 'place',
@@ -20,14 +20,16 @@ function desk(works: readonly StoredWork[] | null = []) {
 	const device: DeviceStore = {
 		currentDesk: async () => undefined,
 		setCurrentDesk: async () => {},
-		load: async () => ({ byId: {}, open: {}, last: null }),
+		load: async () => ({ works: { byId: {}, open: {}, last: null }, aside: 0 }),
+		copyOf: async () => undefined,
+		setCopyOf: async () => {},
 		keepEntry: async (_, entry) => {
 			onDevice.push(entry);
 		},
 		keepOpen: async () => {},
 	};
 	const server: ServerStore = {
-		list: async () => works,
+		list: async () => works && { works, aside: 0 },
 		send: async (_, entry) => {
 			sent.push(entry);
 			return answer(entry);
@@ -111,7 +113,7 @@ describe('keeping', () => {
 						kept: {
 							id: entry.id,
 							version: 4,
-							body: { exercise: 'new-snow', steps: [{ do: 'check' }], at: 1 },
+							body: { exercise: 'new-snow', steps: [{ do: 'check' }] },
 							kept: '2026-01-01T00:00:00Z',
 						},
 					}
@@ -131,7 +133,7 @@ describe('keeping', () => {
 		const work: StoredWork = {
 			id: 'work-0001',
 			version: 2,
-			body: { exercise: 'mast-log', steps: [{ do: 'check' }], at: 1 },
+			body: { exercise: 'mast-log', steps: [{ do: 'check' }] },
 			kept: '2026-01-01T00:00:00Z',
 		};
 		const { store } = desk([work]);

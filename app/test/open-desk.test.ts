@@ -1,5 +1,5 @@
-import { did } from '../src/desk/works-slice';
 import { openDesk } from '../src/store/open-desk';
+import { did } from '../src/work/works-slice';
 
 /** jsdom has no database of its own, as a private window may have none. */
 describe('a browser without a store of its own', () => {

@@ -1,28 +1,24 @@
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
-import { roundCode } from '@tidy-sum/core/practice';
+import { placeInRound, roundName } from '@tidy-sum/core';
+import { begunRounds, practisedIn, roundCode } from '@tidy-sum/core/practice';
 import type { KeptTry } from '@tidy-sum/schema';
 import { Provider } from 'react-redux';
-import { checkWork } from '../src/desk/check-work';
-import { exerciseNamed, needsLine } from '../src/desk/work';
-import { did, tried, undid } from '../src/desk/works-slice';
-import { madeRound, makeRound, placeInRound, roundName } from '../src/rounds/made-rounds';
-import { begunRounds, practisedIn } from '../src/rounds/practised';
 import { RoundScreen } from '../src/rounds/round-screen';
 import { RoundsScreen } from '../src/rounds/rounds-screen';
 import { makeStore } from '../src/store/store';
+import { bodiesIn } from '../src/work/bodies-in';
+import { checkWork } from '../src/work/check-work';
+import { exerciseNamed } from '../src/work/exercises';
+import { historyOf } from '../src/work/history';
+import { needsLine } from '../src/work/line-of-work';
+import { madeRound, makeRound } from '../src/work/made-rounds';
+import { did, tried, undid } from '../src/work/works-slice';
+import { pressButton } from './on-desk';
 
 const mockNavigate = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));
 
-// The worker's door opens on the jobs themselves: jsdom has no workers.
-jest.mock('../src/worker/core-worker', () => {
-	const { coreJobs } = jest.requireActual('../src/worker/core-jobs');
-	const jobs = {
-		round: async (code: string) => coreJobs.round(code),
-		slips: async (...asked: unknown[]) => coreJobs.slips(...asked),
-	};
-	return { work: (job: (of: typeof jobs) => Promise<unknown>) => job(jobs), stopWork: () => {} };
-});
+jest.mock('../src/worker/core-worker', () => jest.requireActual('./jobs-here').jobsHere());
 
 const CODE = roundCode({ skills: ['one-prefix', 'counting-figures'], level: 1, count: 5, seed: 7 });
 
@@ -60,9 +56,11 @@ describe('a Round on the Desk', () => {
 		expect(placeInRound(name)).toEqual({ code: CODE.replace(/-/g, ''), place: 1 });
 		const round = await makeRound(CODE);
 		expect(round.ok && round.value.exercises).toHaveLength(5);
-		expect(exerciseNamed(name).prompt).toBe(madeRound(CODE)?.exercises[1]?.prompt);
-		expect(needsLine(exerciseNamed(name))).toBe(false);
-		expect(needsLine(exerciseNamed(roundName(CODE, 0)))).toBe(true);
+		expect(exerciseNamed(name)?.prompt).toBe(madeRound(CODE)?.exercises[1]?.prompt);
+		expect([1, 0].map((at) => exerciseNamed(roundName(CODE, at))).map((one) => one && needsLine(one))).toEqual([
+			false,
+			true,
+		]);
 	});
 
 	it('is refused with a sentence where the code is none', async () => {
@@ -83,17 +81,19 @@ describe('a try', () => {
 		]);
 		store.dispatch(undid(name));
 		store.dispatch(undid(name));
-		expect(body()?.at).toBe(0);
-		expect(body()?.tries).toHaveLength(1);
+		const kept = body();
+		expect(kept && historyOf(kept).done).toEqual([]);
+		expect(kept?.tries).toHaveLength(1);
 	});
 
 	it('counts for its skill, all Rounds and lines together', () => {
 		const { works } = storeWith([0, made(false)], [0, made(true)], [1, made(true)]).getState();
-		expect(practisedIn(works).map(({ skill, tries }) => [skill, tries.length])).toEqual([
+		const begun = begunRounds(bodiesIn(works));
+		expect(practisedIn(begun).map(({ skill, tries }) => [skill, tries.length])).toEqual([
 			['one-prefix', 2],
 			['counting-figures', 1],
 		]);
-		expect(begunRounds(works)).toMatchObject([{ code: CODE.replace(/-/g, ''), plan: { level: 1, count: 5 } }]);
+		expect(begun).toMatchObject([{ code: CODE.replace(/-/g, ''), plan: { level: 1, count: 5 } }]);
 	});
 });
 
@@ -109,14 +109,14 @@ describe('the screen of the Rounds', () => {
 	it('suggests, and opens a Round of what was chosen', () => {
 		show();
 		expect(screen.getByTestId('picked-counting-figures').textContent).toContain('new to you');
-		fireEvent.click(screen.getByTestId('skill-counting-figures'));
-		fireEvent.click(screen.getByTestId('skill-rounding-figures'));
+		pressButton(/Counting figures/);
+		pressButton(/Rounding to figures/);
 		expect(screen.getByTestId('chosen-says').textContent).toContain('Nothing is chosen');
-		fireEvent.click(screen.getByTestId('begin-round'));
+		pressButton(/^Begin/);
 		expect(mockNavigate).not.toHaveBeenCalled();
-		fireEvent.click(screen.getByTestId('skill-areas'));
-		fireEvent.click(screen.getByTestId('count-20'));
-		fireEvent.click(screen.getByTestId('begin-round'));
+		pressButton(/Areas/);
+		pressButton(/^20/);
+		pressButton(/^Begin/);
 		expect(mockNavigate).toHaveBeenCalledWith(expect.stringMatching(/^\/round\/[0-9a-z]{7}$/));
 	});
 
@@ -124,10 +124,10 @@ describe('the screen of the Rounds', () => {
 		show();
 		const field = screen.getByTestId('round-code');
 		fireEvent.change(field, { target: { value: 'zzzz-zzzz' } });
-		fireEvent.click(screen.getByTestId('open-code'));
+		pressButton(/^Open it/);
 		expect(screen.getByText(/one of its letters or digits is another/)).toBeTruthy();
 		fireEvent.change(field, { target: { value: CODE.toUpperCase() } });
-		fireEvent.click(screen.getByTestId('open-code'));
+		pressButton(/^Open it/);
 		expect(mockNavigate).toHaveBeenCalledWith(`/round/${CODE.replace(/-/g, '')}`);
 	});
 
@@ -155,7 +155,7 @@ describe('the screen of a Round', () => {
 	it('begins at the first exercise, and goes on where it was left', async () => {
 		await show();
 		await waitFor(() => screen.getByTestId('go-on'));
-		fireEvent.click(screen.getByTestId('go-on'));
+		pressButton(/^Begin/);
 		expect(mockNavigate).toHaveBeenCalledWith(`/desk/${roundName(CODE, 0)}`);
 	});
 
@@ -182,14 +182,14 @@ describe('the screen of a Round', () => {
 		expect(slips).toContain('3 km × (1 m / 1000 km) → 0.003 m');
 		fireEvent.click(screen.getByTestId('look-prefix-sign'));
 		expect(mockNavigate).toHaveBeenCalledWith(`/desk/${roundName(CODE, 0)}`);
-		fireEvent.click(screen.getByTestId('short-round'));
+		pressButton(/short Round/);
 		expect(mockNavigate).toHaveBeenLastCalledWith(expect.stringMatching(/^\/round\/0[0-9a-z]{6}$/));
 	});
 
 	it('says that a code is none, and shows the way back', async () => {
 		await show(makeStore(), 'nothing');
 		expect(screen.getByText(/The code was “nothing”/)).toBeTruthy();
-		fireEvent.click(screen.getByTestId('to-rounds'));
+		pressButton(/^Rounds/);
 		expect(mockNavigate).toHaveBeenCalledWith('/rounds');
 	});
 });

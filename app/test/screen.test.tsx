@@ -1,80 +1,60 @@
 import { act, fireEvent, render, screen } from '@testing-library/react';
-import type { ReactElement } from 'react';
-import { Provider } from 'react-redux';
 import { AnswerPanel } from '../src/desk/panels/answer-panel';
 import { BookPanel } from '../src/desk/panels/book-panel';
 import { FactsPanel } from '../src/desk/panels/facts-panel';
 import { NudgePanel } from '../src/desk/panels/nudge-panel';
-import { useDesk } from '../src/desk/use-desk';
-import { exerciseNamed } from '../src/desk/work';
-import { did } from '../src/desk/works-slice';
-import { type AppStore, makeStore, useAppDispatch } from '../src/store/store';
+import { makeStore } from '../src/store/store';
 import { Words } from '../src/ui/words';
+import { did } from '../src/work/works-slice';
+import { pressButton, showPanel, viewOf } from './on-desk';
 
-function show(element: ReactElement, store: AppStore = makeStore()) {
-	render(<Provider store={store}>{element}</Provider>);
-	return store;
-}
+const mockRouter = { navigate: () => {} };
+jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
 
 const onPlace = jest.fn();
 const onCheck = jest.fn();
-const onKeep = jest.fn();
 const onTold = jest.fn();
 
 beforeEach(() => jest.clearAllMocks());
 
-function Facts({ exercise, unit }: { readonly exercise: string; readonly unit: string }) {
-	return (
-		<FactsPanel
-			from={{ problem: exerciseNamed(exercise).facts }}
-			unit={unit}
-			onPlace={onPlace}
-			onWrite={() => {}}
-			onAdd={null}
-			onKeep={onKeep}
-		/>
-	);
+/** The facts that hold a unit; blocks placed before let an exercise with places tell all it has. */
+function showFacts(exercise: string, unit: string, store = makeStore()) {
+	return showPanel(exercise, FactsPanel, { kind: 'facts', unit }, { store, acts: { onPlace } });
 }
 
-function Answer({ exercise }: { readonly exercise: string }) {
-	const dispatch = useAppDispatch();
-	return (
-		<AnswerPanel
-			view={useDesk(exercise)}
-			wide={false}
-			onWrite={(text) => dispatch(did(exercise, { do: 'answer', text }))}
-			onCheck={onCheck}
-		/>
-	);
+function showAnswer(exercise: string) {
+	return showPanel(exercise, AnswerPanel, { kind: 'answer' }, { acts: { onCheck } });
 }
 
 describe('the facts of a unit', () => {
 	it('are taken by deciding which side goes on the bottom', () => {
-		show(<Facts exercise="new-snow" unit="in" />);
-		fireEvent.click(screen.getByTestId('fact-1in=2.54cm'));
-		fireEvent.click(screen.getByTestId('place-in-below'));
+		showFacts('new-snow', 'in');
+		pressButton(/^1 in = 2\.54 cm/);
+		pressButton(/Place 2\.54 centimetres over 1 inch/);
 		expect(onPlace).toHaveBeenCalledWith({ top: { number: '2.54', unit: 'cm' }, bottom: { number: '1', unit: 'in' } });
 	});
 
 	it('of the problem come first, and are placed as given', () => {
-		show(<Facts exercise="nutrient-tank" unit="mL" />);
+		const store = makeStore();
+		store.dispatch(did('nutrient-tank', { do: 'mark', at: [87, 93], role: 'fact' }));
+		showFacts('nutrient-tank', 'mL', store);
 		expect(screen.getAllByRole('listitem')[0]?.textContent).toContain('measured, 3 figures · from the problem');
-		fireEvent.click(screen.getByTestId('fact-1.18g=1mL'));
-		fireEvent.click(screen.getByTestId('place-mL-below'));
+		pressButton(/^1\.18 g = 1 mL/);
+		pressButton(/Place 1\.18 grams over 1 millilitre/);
 		expect(onPlace).toHaveBeenCalledWith(expect.objectContaining({ given: true, top: { number: '1.18', unit: 'g' } }));
 	});
 
 	it('that are none help on', () => {
-		show(<Facts exercise="new-snow" unit="jar" />);
+		showFacts('new-snow', 'jar');
 		expect(screen.getByText(/No table here holds “jar”/)).toBeTruthy();
 	});
 });
 
 describe('the answer', () => {
-	const field = () => screen.getByTestId('answer') as HTMLInputElement;
+	const field = () => screen.getByLabelText(/^Your answer/) as HTMLInputElement;
 
 	it('is typed with our keys, at the caret, and erased', () => {
-		show(<Answer exercise="new-snow" />);
+		showAnswer('new-snow');
 		for (const key of ['1', '.', '1', '7']) fireEvent.click(screen.getByTestId(`key-${key}`));
 		fireEvent.click(screen.getByTestId('key-erase'));
 		for (const key of ['6', '×10ⁿ', '−', '2', 'space', 'in']) fireEvent.click(screen.getByTestId(`key-${key}`));
@@ -83,15 +63,15 @@ describe('the answer', () => {
 	});
 
 	it('goes to the check only when it can be read', () => {
-		show(<Answer exercise="new-snow" />);
-		fireEvent.click(screen.getByTestId('check'));
+		showAnswer('new-snow');
+		pressButton(/^Check/);
 		expect(screen.getByTestId('answer-says').textContent).toBe('There is no number here yet.');
 		fireEvent.change(field(), { target: { value: '1..2 mm/min' } });
-		fireEvent.click(screen.getByTestId('check'));
+		pressButton(/^Check/);
 		expect(onCheck).not.toHaveBeenCalled();
 		expect(screen.getByTestId('fault-place').textContent).toBe('1..2 mm/min');
 		fireEvent.change(field(), { target: { value: '1.2 mm/min' } });
-		fireEvent.click(screen.getByTestId('check'));
+		pressButton(/^Check/);
 		expect(onCheck).toHaveBeenCalledTimes(1);
 	});
 });
@@ -111,7 +91,7 @@ describe('the book', () => {
 		store.dispatch(did('mast-log', { do: 'answer', text: '5 min' }));
 		store.dispatch(did('mast-log', { do: 'check' }));
 		store.dispatch(did('vent-pane', { do: 'answer', text: '4' }));
-		show(<BookPanel current="new-snow" onOpen={() => {}} onOwn={() => {}} />, store);
+		showPanel('new-snow', BookPanel, { kind: 'book' }, { store });
 		const state = (name: string) => screen.getByTestId(`open-${name}`).textContent;
 		expect(state('honey-jar')).toMatch(/right$/);
 		expect(state('honey-jar')).not.toContain('not right');
@@ -145,32 +125,22 @@ describe('work of another version of the app', () => {
 				factor: { top: { number: '2.54', unit: 'cm' }, bottom: { number: '1', unit: 'in' } },
 			}),
 		);
-		let seen: ReturnType<typeof useDesk> | null = null;
-		function Look() {
-			seen = useDesk('new-snow');
-			return null;
-		}
-		show(<Look />, store);
-		expect((seen as unknown as ReturnType<typeof useDesk>).blocks.map(({ id }) => id)).toEqual(['x', 'y']);
-		const { worked } = seen as unknown as ReturnType<typeof useDesk>;
+		const { blocks, worked } = viewOf('new-snow', store);
+		expect(blocks.map(({ id }) => id)).toEqual(['x', 'y']);
 		expect(worked.value).toBeNull();
 		expect(worked.cancelled).toEqual([{ unit: 'in', from: -1, against: 0 }]);
 	});
 });
 
-function Nudge({ exercise }: { readonly exercise: string }) {
-	return <NudgePanel view={useDesk(exercise)} onTold={onTold} />;
-}
-
 describe('a nudge', () => {
 	it('tells one step at a time, and begins anew when the line has changed', () => {
-		const store = show(<Nudge exercise="new-snow" />);
+		const { store } = showPanel('new-snow', NudgePanel, { kind: 'nudge' }, { acts: { onTold } });
 		expect(screen.getByTestId('nudge-1').textContent).toContain('must go');
 		expect(screen.queryByTestId('nudge-2')).toBeNull();
 		expect(onTold).toHaveBeenCalledTimes(1);
-		for (let i = 0; i < 3; i++) fireEvent.click(screen.getByTestId('nudge-more'));
+		for (let i = 0; i < 3; i++) pressButton(/^One step more/);
 		expect(screen.getByTestId('nudge-4').textContent).toContain('goes on the bottom');
-		expect(screen.queryByTestId('nudge-more')).toBeNull();
+		expect(screen.queryByRole('button', { name: /^One step more/ })).toBeNull();
 		const factor = { top: { number: '1', unit: 'in' }, bottom: { number: '2.54', unit: 'cm' } };
 		act(() => {
 			store.dispatch(did('new-snow', { do: 'place', block: 'a', factor }));

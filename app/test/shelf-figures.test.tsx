@@ -1,6 +1,6 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';
-import { FiguresScreen } from '../src/shelf/figures-screen';
+import { FiguresScreen } from '../src/shelf/figures/figures-screen';
 import { lastSeen, rememberSeen } from '../src/shelf/last-seen';
 import { makeStore } from '../src/store/store';
 
@@ -16,7 +16,7 @@ const says = (id: string) => screen.getByTestId(id).textContent;
 function open(number: string | undefined) {
 	return render(
 		<Provider store={makeStore()}>
-			<FiguresScreen link={{ number }} />
+			<FiguresScreen title="Figures" link={{ number }} />
 		</Provider>,
 	);
 }

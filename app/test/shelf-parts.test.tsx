@@ -1,19 +1,19 @@
 import { act, fireEvent, render, screen } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import { Provider } from 'react-redux';
-import { SHELF, shelfIn } from '../src/desk/shelf';
-import { workOf } from '../src/desk/work';
-import { did, opened } from '../src/desk/works-slice';
-import { FactsScreen } from '../src/shelf/facts-screen';
-import { LadderScreen } from '../src/shelf/ladder-screen';
+import { FactsScreen } from '../src/shelf/facts/facts-screen';
+import { LadderScreen } from '../src/shelf/ladder/ladder-screen';
 import { lastSeen } from '../src/shelf/last-seen';
-import { MixedScreen } from '../src/shelf/mixed-screen';
-import { SHELF_PARTS } from '../src/shelf/parts';
-import { RateScreen } from '../src/shelf/rate-screen';
-import { SenseScreen } from '../src/shelf/sense-screen';
-import { ShelfScreen } from '../src/shelf/shelf-screen';
-import { TemperatureScreen } from '../src/shelf/temperature-screen';
+import { MixedScreen } from '../src/shelf/mixed/mixed-screen';
+import { RateScreen } from '../src/shelf/rate/rate-screen';
+import { SenseScreen } from '../src/shelf/sense/sense-screen';
+import { TemperatureScreen } from '../src/shelf/temperature/temperature-screen';
 import { type AppStore, makeStore } from '../src/store/store';
+import { SHELF_PARTS } from '../src/ways/shelf-parts';
+import { ShelfScreen } from '../src/ways/shelf-screen';
+import { SHELF, shelfIn } from '../src/work/my-shelf';
+import { workOf } from '../src/work/work';
+import { did, opened } from '../src/work/works-slice';
 
 const mockNavigate = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));
@@ -73,14 +73,14 @@ describe('the Shelf', () => {
 
 describe('the Ladder', () => {
 	it('shows both numbers in both forms, and the factor by way of the unit', () => {
-		show(<LadderScreen link={{ value: '2.5 km', to: 'cm' }} />);
+		show(<LadderScreen title="Ladder" link={{ value: '2.5 km', to: 'cm' }} />);
 		expect([says('value-plain'), says('target-scientific')]).toEqual(['2.5 km', '2.5 × 105 cm']);
 		expect(says('between-says')).toContain('5 powers of ten down, by way of m');
 		expect(screen.getByRole('group', { name: 'Block 2: 1 centimetre over 10 to the minus 2 metres' })).toBeTruthy();
 	});
 
 	it('is worked by the keyboard: an end goes rung by rung, and the numbers with it', async () => {
-		show(<LadderScreen link={{ value: '2.5 km', to: 'm' }} />);
+		show(<LadderScreen title="Ladder" link={{ value: '2.5 km', to: 'm' }} />);
 		key('end-target', 'ArrowDown');
 		key('end-target', 'ArrowDown');
 		// The end itself is on its rung at once; what follows from it comes a frame later.
@@ -102,7 +102,7 @@ describe('the Ladder', () => {
 	});
 
 	it('is worked by a finger: an end that is held follows it', async () => {
-		show(<LadderScreen link={{ value: '2.5 km', to: 'm' }} />);
+		show(<LadderScreen title="Ladder" link={{ value: '2.5 km', to: 'm' }} />);
 		const end = screen.getByTestId('end-value');
 		const at = async (kind: string, clientY: number) => {
 			act(() => void end.dispatchEvent(new MouseEvent(kind, { bubbles: true, clientY })));
@@ -120,7 +120,7 @@ describe('the Ladder', () => {
 	});
 
 	it('moved quickly shows each rung, and settles on the last', async () => {
-		show(<LadderScreen link={{ value: '2.5 km', to: 'm' }} />);
+		show(<LadderScreen title="Ladder" link={{ value: '2.5 km', to: 'm' }} />);
 		for (const unit of ['dm', 'cm', 'mm', 'µm']) {
 			key('end-target', 'ArrowDown');
 			expect(screen.getByTestId('end-target').textContent).toContain(unit);
@@ -131,7 +131,7 @@ describe('the Ladder', () => {
 	});
 
 	it('hides what is to be guessed, everywhere it stands', () => {
-		show(<LadderScreen link={{ value: '2.5 km', to: 'm', hide: '1' }} />);
+		show(<LadderScreen title="Ladder" link={{ value: '2.5 km', to: 'm', hide: '1' }} />);
 		expect(says('target-plain')).toBe('? m');
 		expect(screen.getByTestId('ladder-picture').textContent).not.toContain('2500');
 		expect(screen.getByTestId('end-target').getAttribute('aria-valuetext')).toContain('hidden');
@@ -143,7 +143,7 @@ describe('the Ladder', () => {
 	});
 
 	it('steps the value by what one chooses, and climbs by two for areas', async () => {
-		show(<LadderScreen link={{ value: '40 cm^2', to: 'm' }} />);
+		show(<LadderScreen title="Ladder" link={{ value: '40 cm^2', to: 'm' }} />);
 		type('step-by', '0.5');
 		press('step-up');
 		expect(typed('value')).toBe('40.5 cm^2');
@@ -160,7 +160,7 @@ describe('the Ladder', () => {
 		['1e900 km', '400'],
 		['5 flurb', 'flurb'],
 	])('says of %s what is wrong, and keeps what it showed', (text, message) => {
-		show(<LadderScreen link={{ value: '2.5 km', to: 'm' }} />);
+		show(<LadderScreen title="Ladder" link={{ value: '2.5 km', to: 'm' }} />);
 		type('value', text);
 		expect(says('value-says')).toContain(message);
 		expect(says('target-plain')).toBe('2500 m');
@@ -169,7 +169,7 @@ describe('the Ladder', () => {
 	it('gives its factors to a line that stands, and its value to a new one', () => {
 		const store = makeStore();
 		store.dispatch(opened('new-snow'));
-		show(<LadderScreen link={{ value: '2.5 km', to: 'cm' }} />, store);
+		show(<LadderScreen title="Ladder" link={{ value: '2.5 km', to: 'cm' }} />, store);
 		press('send-line');
 		expect(wentTo(store)).toMatchObject({ name: 'new-snow', work: { blocks: { length: 2 } } });
 		press('send-own');
@@ -186,7 +186,7 @@ describe('the Ladder', () => {
 
 describe('Temperature', () => {
 	it('is typed on any scale, and the others follow', () => {
-		show(<TemperatureScreen link={{ number: '-18.0', unit: '°C' }} />);
+		show(<TemperatureScreen title="Temperature" link={{ number: '-18.0', unit: '°C' }} />);
 		expect([typed('type-K'), typed('type-°F')]).toEqual(['255.2', '−0.4']);
 		type('type-°F', '212');
 		expect([typed('type-K'), typed('type-°C')]).toEqual(['373', '100']);
@@ -195,7 +195,7 @@ describe('Temperature', () => {
 	});
 
 	it('says why what cannot be cannot, and keeps the last that could', () => {
-		show(<TemperatureScreen link={{ number: '20', unit: '°C' }} />);
+		show(<TemperatureScreen title="Temperature" link={{ number: '20', unit: '°C' }} />);
 		type('type-°C', '-300');
 		expect(says('type-°C-says')).toContain('No temperature is below absolute zero, which is −273.15 °C');
 		expect(screen.getByTestId('reading-low').getAttribute('aria-valuetext')).toContain('20 °C');
@@ -205,7 +205,7 @@ describe('Temperature', () => {
 	});
 
 	it('is moved by keys and by a finger, never below absolute zero', () => {
-		show(<TemperatureScreen link={{ number: '-18', unit: '°C' }} />);
+		show(<TemperatureScreen title="Temperature" link={{ number: '-18', unit: '°C' }} />);
 		key('reading-low', 'ArrowUp');
 		expect(typed('type-°C')).toBe('-17');
 		key('reading-low', 'PageDown');
@@ -218,7 +218,7 @@ describe('Temperature', () => {
 	});
 
 	it('shows a range on the same picture, and a difference that only scales', () => {
-		show(<TemperatureScreen link={{ number: '12', unit: '°C' }} />);
+		show(<TemperatureScreen title="Temperature" link={{ number: '12', unit: '°C' }} />);
 		press('range');
 		expect(typed('type-until')).toBe('22');
 		type('type-until', '31');
@@ -234,7 +234,7 @@ describe('Temperature', () => {
 	});
 
 	it('gives its steps to a line of one’s own', () => {
-		const store = show(<TemperatureScreen link={{ number: '77', unit: '°F' }} />);
+		const store = show(<TemperatureScreen title="Temperature" link={{ number: '77', unit: '°F' }} />);
 		press('send-own°C');
 		expect(wentTo(store).work).toMatchObject({
 			start: { number: '77', unit: '°F' },
@@ -246,14 +246,14 @@ describe('Temperature', () => {
 
 describe('Mixed measures', () => {
 	it('takes a number apart, and says why its digits are not the smaller unit', () => {
-		show(<MixedScreen link={{ text: '8.75 ft', measure: 'length' }} />);
+		show(<MixedScreen title="Mixed" link={{ text: '8.75 ft', measure: 'length' }} />);
 		expect(says('mixed-says')).toBe('8.75 ft = 8 ft 9 in');
 		expect(says('why-ft')).toContain('75 hundredths of one ft');
 		expect(says('division-ft')).toContain('8 whole ft');
 	});
 
 	it('puts parts together, each on its way to the larger unit', () => {
-		show(<MixedScreen link={{ text: '8 ft 9 in', measure: 'length' }} />);
+		show(<MixedScreen title="Mixed" link={{ text: '8 ft 9 in', measure: 'length' }} />);
 		expect(says('mixed-says')).toBe('8 ft 9 in = 8.75 ft');
 		expect(says('up')).toContain('= 0.75 ft');
 		expect(says('sum')).toBe('Together 8.75 ft');
@@ -264,7 +264,7 @@ describe('Mixed measures', () => {
 		['time', '2.5 h = 2 h 30 min'],
 		['angle', '41.2 ° = 41 ° 12 ′'],
 	])('does so for %s', (measure, expected) => {
-		show(<MixedScreen link={{}} />);
+		show(<MixedScreen title="Mixed" link={{}} />);
 		press(`measure-${measure}`);
 		expect(says('mixed-says')).toBe(expected);
 	});
@@ -274,14 +274,14 @@ describe('Mixed measures', () => {
 		['8..5 ft', 'one decimal point'],
 		['', ''],
 	])('keeps what it showed for %s', (text, message) => {
-		show(<MixedScreen link={{ text: '8.75 ft', measure: 'length' }} />);
+		show(<MixedScreen title="Mixed" link={{ text: '8.75 ft', measure: 'length' }} />);
 		type('mixed-text', text);
 		if (message) expect(says('mixed-text-says')).toContain(message);
 		expect(says('mixed-says')).toBe('8.75 ft = 8 ft 9 in');
 	});
 
 	it('is stepped, and gives its factor to a line', () => {
-		const store = show(<MixedScreen link={{ text: '8.75 ft', measure: 'length' }} />);
+		const store = show(<MixedScreen title="Mixed" link={{ text: '8.75 ft', measure: 'length' }} />);
 		press('step-up');
 		expect(says('mixed-says')).toBe('9.00 ft = 9 ft');
 		type('mixed-text', '2.5 ft');
@@ -296,7 +296,7 @@ describe('Mixed measures', () => {
 
 describe('Rate', () => {
 	it('shows the line a route takes, with each step said', () => {
-		show(<RateScreen link={{ from: '25 mi/h', to: 'm/s' }} />);
+		show(<RateScreen title="Rate" link={{ from: '25 mi/h', to: 'm/s' }} />);
 		expect(says('rate-says')).toBe('= 11 m/s');
 		expect(says('said-0')).toBe('Start with 25 miles per hour.');
 		expect(says('said-1')).toContain('Multiply by 5280 feet over 1 mile');
@@ -307,7 +307,7 @@ describe('Rate', () => {
 	});
 
 	it('turns round, and steps', () => {
-		show(<RateScreen link={{ from: '36 km/h', to: 'm/s' }} />);
+		show(<RateScreen title="Rate" link={{ from: '36 km/h', to: 'm/s' }} />);
 		press('step-up');
 		expect(typed('from')).toBe('37 km/h');
 		press('swap');
@@ -320,14 +320,14 @@ describe('Rate', () => {
 		['from', '25 mi/hh', 'from-says', 'hh'],
 		['from', '-400 °C', 'from-says', 'absolute zero'],
 	])('says at %s what is wrong with %s, and keeps the line', (field, text, place, message) => {
-		show(<RateScreen link={{ from: '25 mi/h', to: text.includes('°C') ? 'K' : 'm/s' }} />);
+		show(<RateScreen title="Rate" link={{ from: '25 mi/h', to: text.includes('°C') ? 'K' : 'm/s' }} />);
 		type(field, text);
 		expect(says(place)).toContain(message);
 	});
 
 	it('keeps to the class list where it can, and says where it cannot', () => {
 		const store = makeStore();
-		show(<RateScreen link={{ from: '3 mi', to: 'km' }} />, store);
+		show(<RateScreen title="Rate" link={{ from: '3 mi', to: 'km' }} />, store);
 		expect(screen.queryByTestId('beyond')).toBeNull();
 		act(() => void store.dispatch(did(SHELF, { do: 'allow', table: 'between', allowed: false })));
 		expect(says('beyond')).toContain('do not lead there');
@@ -335,7 +335,7 @@ describe('Rate', () => {
 	});
 
 	it('gives the whole line to the Desk', () => {
-		const store = show(<RateScreen link={{ from: '36 km/h', to: 'm/s' }} />);
+		const store = show(<RateScreen title="Rate" link={{ from: '36 km/h', to: 'm/s' }} />);
 		press('send-own');
 		expect(wentTo(store).work).toMatchObject({
 			start: { number: '36', unit: 'km/h' },
@@ -347,7 +347,7 @@ describe('Rate', () => {
 
 describe('Number sense', () => {
 	it('likens a quantity to the station, and ten times as much and a tenth as well', () => {
-		show(<SenseScreen link={{ value: '1.35 kg' }} />);
+		show(<SenseScreen title="Sense" link={{ value: '1.35 kg' }} />);
 		expect(says('sense-says')).toBe('1.35 kg: about the mass of three full honey jars');
 		expect([says('tenfold'), says('tenth')]).toEqual([
 			'Ten times as much: about the mass of two and a half crates of honey.',
@@ -359,7 +359,7 @@ describe('Number sense', () => {
 	});
 
 	it('says of what it cannot liken why, and keeps what it showed', () => {
-		show(<SenseScreen link={{ value: '1.35 kg' }} />);
+		show(<SenseScreen title="Sense" link={{ value: '1.35 kg' }} />);
 		for (const [text, message] of [
 			['3 m^4', 'Nothing at the station is like'],
 			['0 kg', 'Nothing at all'],
@@ -372,7 +372,7 @@ describe('Number sense', () => {
 	});
 
 	it('gives what it counts by to a line, as a fact', () => {
-		const store = show(<SenseScreen link={{ value: '9 kg' }} />);
+		const store = show(<SenseScreen title="Sense" link={{ value: '9 kg' }} />);
 		press('send-own');
 		expect(wentTo(store).work).toMatchObject({
 			start: { number: '9', unit: 'kg' },
@@ -384,7 +384,7 @@ describe('Number sense', () => {
 
 describe('Facts', () => {
 	it('lists the tables in groups, each fact both ways round', () => {
-		show(<FactsScreen link={{}} />);
+		show(<FactsScreen title="Facts" link={{}} />);
 		expect(says('fact-1h=60min')).toContain('1 min = 1/60 h ≈ 0.01667');
 		press('group-customary');
 		expect(says('fact-1mi=5280ft')).toContain('1 ft = 1/5280 mi');
@@ -396,7 +396,7 @@ describe('Facts', () => {
 	});
 
 	it('finds by name, by symbol, and with a slip of spelling', () => {
-		show(<FactsScreen link={{ search: 'galon' }} />);
+		show(<FactsScreen title="Facts" link={{ search: 'galon' }} />);
 		expect(says('found')).toContain('Taken for “gallon”');
 		type('search', 'furlong');
 		expect(says('found')).toBe('1 fact.');
@@ -406,7 +406,7 @@ describe('Facts', () => {
 	});
 
 	it('keeps, changes, removes and undoes facts of one’s own', () => {
-		const store = show(<FactsScreen link={{}} />);
+		const store = show(<FactsScreen title="Facts" link={{}} />);
 		const own = () => shelfIn(store.getState().works).own.map(({ fact }) => `${fact.left.unit}=${fact.right.number}`);
 		type('own-fact', '1 bale = 9.5 kg');
 		press('keep-fact');
@@ -428,7 +428,7 @@ describe('Facts', () => {
 	});
 
 	it('says which tables the class knows, and of a fact that it is not among them', () => {
-		const store = show(<FactsScreen link={{ search: 'mile' }} />);
+		const store = show(<FactsScreen title="Facts" link={{ search: 'mile' }} />);
 		press('table-customary');
 		expect(shelfIn(store.getState().works).allowed).not.toContain('customary');
 		expect(says('fact-1mi=5280ft')).toContain('not on the class list');
@@ -437,7 +437,7 @@ describe('Facts', () => {
 	it('puts a fact on the line, the way up one chooses', () => {
 		const store = makeStore();
 		store.dispatch(opened('new-snow'));
-		show(<FactsScreen link={{ search: 'inch' }} />, store);
+		show(<FactsScreen title="Facts" link={{ search: 'inch' }} />, store);
 		press('fact-1in=2.54cm', 'place-in-below');
 		expect(wentTo(store)).toMatchObject({
 			name: 'new-snow',
@@ -448,7 +448,7 @@ describe('Facts', () => {
 	it('does not put a block on the line of a Round that does not lie ready here', () => {
 		const store = makeStore();
 		store.dispatch(opened('round-00ks56fga-1'));
-		show(<FactsScreen link={{ search: 'gallon' }} />, store);
+		show(<FactsScreen title="Facts" link={{ search: 'gallon' }} />, store);
 		press('fact-1gal=4qt', 'place-gal-below');
 		expect(wentTo(store).name).toMatch(/^own-/);
 	});
@@ -456,7 +456,7 @@ describe('Facts', () => {
 	it('does not put a block where nothing has its place yet: it begins a line of one’s own', () => {
 		const store = makeStore();
 		store.dispatch(opened('tank-empty'));
-		show(<FactsScreen link={{ search: 'gallon' }} />, store);
+		show(<FactsScreen title="Facts" link={{ search: 'gallon' }} />, store);
 		press('fact-1gal=4qt', 'place-gal-below');
 		expect(wentTo(store).name).toMatch(/^own-/);
 	});
@@ -466,13 +466,13 @@ describe('every part', () => {
 	it('opens as its link says, else where it was, and gives a link that opens it so', async () => {
 		const { unmount } = render(
 			<Provider store={makeStore()}>
-				<RateScreen link={{}} />
+				<RateScreen title="Rate" link={{}} />
 			</Provider>,
 		);
 		type('from', '90 km/h');
 		type('to', 'mi/h');
 		unmount();
-		show(<RateScreen link={{}} />);
+		show(<RateScreen title="Rate" link={{}} />);
 		expect([typed('from'), typed('to')]).toEqual(['90 km/h', 'mi/h']);
 		await act(async () => press('copy-link'));
 		expect(says('link-says')).toContain('/shelf/rate?from=90+km%2Fh&to=mi%2Fh');

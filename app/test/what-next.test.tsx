@@ -1,16 +1,20 @@
-import { render } from '@testing-library/react';
-import { Provider } from 'react-redux';
-import type { Panel } from '../src/desk/desk-slice';
-import { type DeskView, useDesk } from '../src/desk/use-desk';
-import { firstUnit, hint, mayAdd, nextBlock, panelFor } from '../src/desk/what-next';
-import { did } from '../src/desk/works-slice';
+import { firstUnit } from '../src/desk/first-unit';
+import { mayAdd } from '../src/desk/may-add';
+import { hint, nextBlock, panelFor } from '../src/desk/what-next';
 import { makeStore } from '../src/store/store';
+import type { DeskView } from '../src/work/desk-view';
+import type { Panel } from '../src/work/panel-slice';
+import { did } from '../src/work/works-slice';
+import { viewOf } from './on-desk';
+
+const mockRouter = { navigate: () => {} };
+jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
 
 const q = (text: string) => ({ number: text.split(' ')[0] as string, unit: text.split(' ')[1] ?? '' });
 const NONE: Panel = { kind: 'none' };
 
 /** The Desk of an exercise after some blocks, an answer, and perhaps the check. */
-function viewOf(exercise: string, blocks: readonly string[] = [], answer = ''): DeskView {
+function worked(exercise: string, blocks: readonly string[] = [], answer = ''): DeskView {
 	const store = makeStore();
 	for (const [i, text] of blocks.entries()) {
 		const [top = '', bottom = ''] = text.split(' / ');
@@ -20,44 +24,34 @@ function viewOf(exercise: string, blocks: readonly string[] = [], answer = ''): 
 		store.dispatch(did(exercise, { do: 'answer', text: answer }));
 		store.dispatch(did(exercise, { do: 'check' }));
 	}
-	let seen: DeskView | null = null;
-	function Shown() {
-		seen = useDesk(exercise);
-		return null;
-	}
-	render(
-		<Provider store={store}>
-			<Shown />
-		</Provider>,
-	);
-	return seen as unknown as DeskView;
+	return viewOf(exercise, store);
 }
 
 const GUST = ['5280 ft / 1 mi', '1 h / 3600 s'];
 
 describe('what is to be done next', () => {
 	it.each<[string, DeskView, string]>([
-		['a start', viewOf('honey-crates'), 'First say what the line starts from.'],
-		['units to get rid of', viewOf('wind-gust'), 'Touch a unit that must go: “mi” and “h”.'],
-		['one left', viewOf('wind-gust', GUST.slice(0, 1)), 'Touch a unit that must go: “h”.'],
-		['a closed line', viewOf('wind-gust', GUST), 'The line closes. Work the numbers, then write the answer.'],
-		['all right', viewOf('wind-gust', GUST, '27.1 ft/s'), 'Checked: all right.'],
-		['checked', viewOf('wind-gust', GUST, '2.71 ft/s'), 'Checked. Open Answer to see the four lines.'],
+		['a start', worked('honey-crates'), 'First say what the line starts from.'],
+		['units to get rid of', worked('wind-gust'), 'Touch a unit that must go: “mi” and “h”.'],
+		['one left', worked('wind-gust', GUST.slice(0, 1)), 'Touch a unit that must go: “h”.'],
+		['a closed line', worked('wind-gust', GUST), 'The line closes. Work the numbers, then write the answer.'],
+		['all right', worked('wind-gust', GUST, '27.1 ft/s'), 'Checked: all right.'],
+		['checked', worked('wind-gust', GUST, '2.71 ft/s'), 'Checked. Open Answer to see the four lines.'],
 	])('with %s is said in a sentence', (_, view, says) => {
 		expect(hint(view, false)).toBe(says);
 	});
 
 	it('opens by itself: places first, then on a wide screen the Shelf, the answer, the verdict', () => {
-		expect(panelFor(NONE, viewOf('honey-crates'), false)).toEqual({ kind: 'places' });
-		expect(panelFor(NONE, viewOf('own-x'), false)).toEqual({ kind: 'own' });
-		expect(panelFor(NONE, viewOf('wind-gust'), false)).toEqual(NONE);
-		expect(panelFor(NONE, viewOf('wind-gust'), true)).toEqual({ kind: 'facts', unit: 'mi' });
-		expect(panelFor(NONE, viewOf('wind-gust', GUST), true)).toEqual({ kind: 'answer' });
-		expect(panelFor(NONE, viewOf('wind-gust', GUST, '27.1 ft/s'), true)).toEqual({ kind: 'verdict' });
+		expect(panelFor(NONE, worked('honey-crates'), false)).toEqual({ kind: 'places' });
+		expect(panelFor(NONE, worked('own-x'), false)).toEqual({ kind: 'own' });
+		expect(panelFor(NONE, worked('wind-gust'), false)).toEqual(NONE);
+		expect(panelFor(NONE, worked('wind-gust'), true)).toEqual({ kind: 'facts', unit: 'mi' });
+		expect(panelFor(NONE, worked('wind-gust', GUST), true)).toEqual({ kind: 'answer' });
+		expect(panelFor(NONE, worked('wind-gust', GUST, '27.1 ft/s'), true)).toEqual({ kind: 'verdict' });
 	});
 
 	it('is what was chosen, while that is there', () => {
-		const view = viewOf('wind-gust', GUST);
+		const view = worked('wind-gust', GUST);
 		expect(panelFor({ kind: 'block', id: 'b1' }, view, false)).toEqual({ kind: 'block', id: 'b1' });
 		expect(panelFor({ kind: 'block', id: 'gone' }, view, false)).toEqual(NONE);
 		expect(panelFor({ kind: 'verdict' }, view, false)).toEqual(NONE);
@@ -67,19 +61,19 @@ describe('what is to be done next', () => {
 
 describe('walking the line', () => {
 	it('goes from block to block, round at the ends', () => {
-		const view = viewOf('wind-gust', GUST);
+		const view = worked('wind-gust', GUST);
 		expect([nextBlock(view, null, 1), nextBlock(view, null, -1)]).toEqual(['b0', 'b1']);
 		expect([nextBlock(view, 'b0', 1), nextBlock(view, 'b1', 1), nextBlock(view, 'b0', -1)]).toEqual(['b1', 'b0', 'b1']);
-		expect(nextBlock(viewOf('wind-gust'), null, 1)).toBeUndefined();
+		expect(nextBlock(worked('wind-gust'), null, 1)).toBeUndefined();
 	});
 
 	it('opens the Shelf on what must go, else on what stands', () => {
-		expect(firstUnit(viewOf('wind-gust'))).toBe('mi');
-		expect(firstUnit(viewOf('wind-gust', GUST))).toBe('ft');
+		expect(firstUnit(worked('wind-gust'))).toBe('mi');
+		expect(firstUnit(worked('wind-gust', GUST))).toBe('ft');
 	});
 
 	it('may add only where something shifts or is in parts', () => {
-		expect(['seed-store', 'roof-beam', 'own-x'].map((name) => mayAdd(viewOf(name)))).toEqual([true, true, true]);
-		expect(['wind-gust', 'vent-pane'].map((name) => mayAdd(viewOf(name)))).toEqual([false, false]);
+		expect(['seed-store', 'roof-beam', 'own-x'].map((name) => mayAdd(worked(name)))).toEqual([true, true, true]);
+		expect(['wind-gust', 'vent-pane'].map((name) => mayAdd(worked(name)))).toEqual([false, false]);
 	});
 });

@@ -1,5 +1,6 @@
-import type { Step, StoredWork, WorkBody } from '@tidy-sum/schema';
-import { continues, freshBody, withStep, workOf } from '../src/desk/work';
+import { type Step, type StoredWork, type WorkBody, workBodySchema } from '@tidy-sum/schema';
+import { canRedo, canUndo, continues, freshBody, historyOf, withStep } from '../src/work/history';
+import { workOf } from '../src/work/work';
 import {
 	acknowledged,
 	did,
@@ -11,7 +12,7 @@ import {
 	type WorkEntry,
 	type WorksState,
 	worksSlice,
-} from '../src/desk/works-slice';
+} from '../src/work/works-slice';
 
 const PLACE: Step = {
 	do: 'place',
@@ -19,6 +20,10 @@ const PLACE: Step = {
 	factor: { top: { number: '12', unit: 'in' }, bottom: { number: '1', unit: 'ft' } },
 };
 const TURN: Step = { do: 'turn', block: 'b1' };
+
+const UNDO: Step = { do: 'undo' };
+const REDO: Step = { do: 'redo' };
+const NUDGE: Step = { do: 'nudge', steps: 1 };
 
 function body(...steps: Step[]): WorkBody {
 	return steps.reduce(withStep, freshBody('new-snow'));
@@ -43,11 +48,12 @@ describe('what the steps come to', () => {
 		expect(workOf(withStep(checked, { do: 'answer', text: '6' })).checked).toBe(false);
 	});
 
-	it('takes typing on as one step, and drops what was undone when something else is done', () => {
+	it('takes typing on as one step, but not across an undo', () => {
 		const typed = body({ do: 'answer', text: '1' }, { do: 'answer', text: '12' });
 		expect(typed.steps).toEqual([{ do: 'answer', text: '12' }]);
-		const undone = { ...body(PLACE, TURN), at: 1 };
-		expect(withStep(undone, { do: 'check' }).steps).toEqual([PLACE, { do: 'check' }]);
+		const again = body({ do: 'answer', text: '1' }, UNDO, { do: 'answer', text: '2' });
+		expect(again.steps).toHaveLength(3);
+		expect(workOf(again).answer).toBe('2');
 	});
 
 	it('knows a history that goes on from another', () => {
@@ -55,6 +61,44 @@ describe('what the steps come to', () => {
 		expect(continues(body(PLACE, { do: 'answer', text: '12' }), body(PLACE, { do: 'answer', text: '1' }))).toBe(true);
 		expect(continues(body(TURN), body(PLACE))).toBe(false);
 		expect(continues(body(PLACE), body(PLACE, TURN))).toBe(false);
+	});
+});
+
+describe('undo and redo, which are steps', () => {
+	const blocks = (...steps: Step[]) => workOf(body(...steps)).blocks.length;
+
+	it('take back and bring back, and cut nothing', () => {
+		expect([blocks(PLACE, UNDO), blocks(PLACE, UNDO, REDO), blocks(PLACE, UNDO, REDO, UNDO)]).toEqual([0, 1, 0]);
+		expect(body(PLACE, UNDO, TURN).steps).toEqual([PLACE, UNDO, TURN]);
+	});
+
+	it('go to either end and no further', () => {
+		expect(workOf(body(PLACE, TURN, UNDO, UNDO, UNDO)).blocks).toEqual([]);
+		expect(workOf(body(PLACE, TURN, UNDO, UNDO, UNDO, REDO, REDO, REDO))).toEqual(workOf(body(PLACE, TURN)));
+		expect([canUndo(body(PLACE, UNDO)), canRedo(body(PLACE, UNDO))]).toEqual([false, true]);
+		expect([canUndo(body(PLACE, UNDO, REDO)), canRedo(body(PLACE, UNDO, REDO))]).toEqual([true, false]);
+	});
+
+	it('bring nothing back once something else was done', () => {
+		expect(canRedo(body(PLACE, UNDO, { do: 'answer', text: '5' }))).toBe(false);
+		expect(blocks(PLACE, UNDO, { do: 'answer', text: '5' }, REDO)).toBe(0);
+	});
+
+	it('pass over what nobody sees, which goes with the step before it', () => {
+		expect(workOf(body(PLACE, NUDGE, UNDO))).toMatchObject({ blocks: [], nudged: 0 });
+		expect(workOf(body(PLACE, NUDGE, UNDO, REDO))).toMatchObject({ blocks: [{ id: 'b1' }], nudged: 1 });
+		expect(canUndo(body(NUDGE))).toBe(false);
+		expect(canRedo(body(PLACE, UNDO, NUDGE))).toBe(true);
+	});
+
+	it('are how work that was kept before is read: it comes to what it was', () => {
+		const steps = [PLACE, TURN, { do: 'answer', text: '5' } as const];
+		for (const at of [0, 1, 2, 3]) {
+			const read = workBodySchema.parse({ exercise: 'new-snow', steps, at });
+			expect(workOf(read)).toEqual(workOf(body(...steps.slice(0, at))));
+			expect(historyOf(read).undone).toHaveLength(3 - at);
+			expect(workOf(steps.slice(at).reduce((now) => withStep(now, REDO), read))).toEqual(workOf(body(...steps)));
+		}
 	});
 });
 
@@ -90,11 +134,13 @@ describe('the works of a desk', () => {
 		});
 	});
 
-	it('undo and redo to either end and no further', () => {
+	it('undo and redo where there is something to, and are else left as they are', () => {
 		const done = after(did('new-snow', PLACE), did('new-snow', TURN), undid('new-snow'));
-		expect(only(done).body.at).toBe(1);
-		expect(only(reduce(reduce(done, undid('new-snow')), undid('new-snow')) as WorksState).body.at).toBe(0);
-		expect(only(reduce(reduce(done, redid('new-snow')), redid('new-snow')) as WorksState).body.at).toBe(2);
+		expect(only(done).body.steps).toEqual([PLACE, TURN, UNDO]);
+		const first = reduce(done, undid('new-snow'));
+		expect(reduce(first, undid('new-snow'))).toBe(first);
+		const again = reduce(done, redid('new-snow'));
+		expect(reduce(again, redid('new-snow'))).toBe(again);
 		expect(reduce(done, undid('mast-log'))).toBe(done);
 	});
 

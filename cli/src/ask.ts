@@ -1,5 +1,6 @@
 import type { Fault } from '@tidy-sum/core';
-import { askSchema, type z } from '@tidy-sum/schema';
+import type { z } from '@tidy-sum/schema';
+import { askSchema } from '@tidy-sum/schema/ask';
 import { OPS } from './ops';
 
 /** The longest request line that is read, in bytes of UTF-8. */

@@ -209,7 +209,7 @@ describe('laws of a line', () => {
 						shuffled.map(([, factor]) => factor),
 					),
 				];
-				expect(two.value?.value.equals(one.value?.value ?? 0)).toBe(true);
+				expect(one.value && two.value?.value.equals(one.value.value)).toBe(true);
 				expect(two.standing).toEqual(one.standing);
 				expect(two.significant).toBe(one.significant);
 			}),

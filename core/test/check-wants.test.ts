@@ -1,4 +1,5 @@
-import { type Chain, countedWords, type Exercise } from '../src';
+import type { Chain, Exercise } from '../src';
+import { countedWords } from '../src/ask';
 import { check } from '../src/practice';
 
 const BASE = { prompt: '', facts: [], rounding: 'figures' } as const;

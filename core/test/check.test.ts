@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import {
-	answerFault,
+	askedBy,
 	BOOK,
 	type BookExercise,
 	bookExercise,
@@ -9,8 +9,9 @@ import {
 	printValue,
 	readAnswer,
 	solutionOf,
+	type UnitExercise,
 } from '../src';
-import { keyOf } from '../src/check/key';
+import { keyOf } from '../src/key/key';
 import { round } from '../src/numeral/round';
 import { check } from '../src/practice';
 
@@ -65,18 +66,25 @@ describe('reading an answer', () => {
 	});
 });
 
-describe('answerFault', () => {
+/** What is wrong with how an answer is written, for one that is typed. */
+function faultOf(exercise: Exercise, text: string) {
+	const { answering } = askedBy(exercise);
+	if (answering.by !== 'typing') throw new Error('this answer is not typed');
+	return answering.fault(text);
+}
+
+describe('an answer as it is typed', () => {
 	it.each([
 		['', 'empty'],
 		['ft/s', 'empty'],
 		['27.1 ftt/s', 'unknown-unit'],
 		['12..5 ft/s', 'two-points'],
 	])('stops %j before it is judged', (text, code) => {
-		expect(answerFault(SPEED, text)?.code).toBe(code);
+		expect(faultOf(SPEED, text)?.code).toBe(code);
 	});
 
 	it('lets a wrong but readable answer through', () => {
-		expect(answerFault(SPEED, '5 kg')).toBeNull();
+		expect(faultOf(SPEED, '5 kg')).toBeNull();
 	});
 
 	it('knows the counted things of the exercise', () => {
@@ -86,8 +94,8 @@ describe('answerFault', () => {
 			want: { unit: 'jar' },
 			facts: [{ left: { number: '1', unit: 'crate' }, right: { number: '24', unit: 'jars' } }],
 		};
-		expect(answerFault(jars, '72 jars')).toBeNull();
-		expect(answerFault(jars, '72 trays')?.code).toBe('unknown-unit');
+		expect(faultOf(jars, '72 jars')).toBeNull();
+		expect(faultOf(jars, '72 trays')?.code).toBe('unknown-unit');
 	});
 });
 
@@ -288,7 +296,9 @@ describe('the book', () => {
 	);
 
 	it('has a start mark in every problem, and one name for each', () => {
-		expect(BOOK.every(({ marks }) => marks?.filter(({ role }) => role === 'start').length === 1)).toBe(true);
+		expect(BOOK.length).toBeGreaterThanOrEqual(40);
+		for (const { name, marks } of BOOK)
+			expect([name, marks?.filter(({ role }) => role === 'start').length]).toEqual([name, 1]);
 		expect(new Set(BOOK.map(({ name }) => name)).size).toBe(BOOK.length);
 	});
 });
@@ -301,7 +311,7 @@ describe('a right answer', () => {
 				fc.integer({ min: -6, max: 6 }),
 				fc.constantFrom('ft/s', 'm/s', 'km/h', 'mm/min'),
 				(n, power, unit) => {
-					const exercise: Exercise = {
+					const exercise: UnitExercise = {
 						...SPEED,
 						start: { number: `${n / 100}e${power}`, unit: 'mi/h' },
 						want: { unit },

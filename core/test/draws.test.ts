@@ -43,7 +43,9 @@ describe('drawn numbers', () => {
 			expect(Number(number)).toBeGreaterThanOrEqual(2);
 			expect(Number(number)).toBeLessThanOrEqual(9.75);
 		}
-		expect(some(between('-9.8', '-1.1')).every((number) => /^-\d\.\d$/.test(number))).toBe(true);
+		const below = some(between('-9.8', '-1.1'));
+		expect(below.length).toBeGreaterThan(20);
+		for (const number of below) expect(number).toMatch(/^-\d\.\d$/);
 	});
 
 	it('that are whole do not end in a zero that leaves them unclear', () => {

@@ -98,7 +98,9 @@ describe('looking facts up', () => {
 		expect(factsNamed('mile').map(says)).toContain('1 mi = 5280 ft');
 		expect(factsNamed('mi')[0]?.left.unit).toBe('mi');
 		expect(factsNamed('furl').map(says)).toEqual(['1 furlong = 220 yd']);
-		expect(factsNamed('water').every(({ note }) => note?.startsWith('water'))).toBe(true);
+		const ofWater = factsNamed('water');
+		expect(ofWater.length).toBeGreaterThan(0);
+		for (const { note } of ofWater) expect(note).toMatch(/^water/);
 		expect(factsNamed('zzz')).toEqual([]);
 	});
 

@@ -32,7 +32,7 @@ describe('the Ladder of a unit', () => {
 	});
 
 	it('has only the rungs a unit takes', () => {
-		expect(ladder('t').rungs.every(({ power }) => power >= 0)).toBe(true);
+		expect(Math.min(...ladder('t').rungs.map(({ power }) => power))).toBe(0);
 		expect(ladder('MB').rungs.at(-1)?.unit).toBe('B');
 	});
 

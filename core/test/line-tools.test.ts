@@ -1,4 +1,5 @@
-import { calculate, compareLines, type Factor, lineLatex, lineText, rationalText, workChain } from '../src';
+import { type Factor, rationalText, workChain } from '../src';
+import { calculate, compareLines } from '../src/help';
 
 const q = (text: string) => ({ number: text.split(' ')[0] as string, unit: text.split(' ')[1] ?? '' });
 const over = (top: string, bottom: string, more: Partial<Factor> = {}): Factor => ({
@@ -78,29 +79,5 @@ describe('two lines side by side', () => {
 			shorter: 'first',
 			sameEnd: true,
 		});
-	});
-});
-
-describe('a line to hand in', () => {
-	const factors = [over('12 in', '1 ft', { power: 3 }), over('1 mL', '0.061 in^3')];
-	const chain = { start: q('3.20 ft^3'), factors };
-
-	it('is text that reads in any message', () => {
-		expect(lineText(chain, worked('3.20 ft^3', ...factors))).toBe(
-			'3.20 ft³ × (12 in / 1 ft)³ × (1 mL / 0.061 in³) = 90649.18032… mL',
-		);
-	});
-
-	it('is LaTeX with true fractions and struck units', () => {
-		expect(lineLatex(chain, worked('3.20 ft^3', ...factors))).toBe(
-			'\\frac{3.20\\,\\cancel{\\mathrm{ft}^{3}}}{1} \\times \\left(\\frac{12\\,\\cancel{\\mathrm{in}}}{1\\,\\cancel{\\mathrm{ft}}}\\right)^{3} \\times \\frac{1\\,\\mathrm{mL}}{0.061\\,\\cancel{\\mathrm{in}^{3}}} = 90649.18032\\ldots\\,\\mathrm{mL}',
-		);
-	});
-
-	it('brackets what came before a factor once something was added', () => {
-		const shifted = [over('1', '1', { shift: '-32' }), over('5 °C', '9 °F')];
-		expect(lineText({ start: q('77 °F'), factors: shifted }, worked('77 °F', ...shifted))).toBe(
-			'(77 °F − 32) × (5 °C / 9 °F) = 25 °C',
-		);
 	});
 });

@@ -1,4 +1,5 @@
-import { BOOK, bookExercise, type Exercise, type Factor, goalOf, nudgesFor, type Start, workChain } from '../src';
+import { BOOK, bookExercise, type Exercise, type Factor, goalOf, type Start, workChain } from '../src';
+import { nudgesFor } from '../src/help';
 
 const q = (text: string) => ({ number: text.split(' ')[0] as string, unit: text.split(' ')[1] ?? '' });
 const over = (top: string, bottom: string): Factor => ({ top: q(top), bottom: q(bottom) });
@@ -105,7 +106,7 @@ describe('nudges', () => {
 	it('lead through every exercise of the book, block by block, to a line that closes', () => {
 		for (const exercise of BOOK) {
 			const { name, start } = exercise;
-			const want = { unit: goalOf(exercise.want) ?? '' };
+			const want = { unit: goalOf(exercise) ?? '' };
 			if (SHIFTED.includes(name)) continue;
 			const factors: Factor[] = [];
 			for (let step = 0; step < 12; step++) {

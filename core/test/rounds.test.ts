@@ -1,8 +1,10 @@
 import fc from 'fast-check';
-import { slipsIn, type Try, wentOf } from '../src';
+import { placeInRound, plainCode, roundName, shownCode } from '../src';
 import {
+	begunRounds,
 	type Practised,
 	pickSkills,
+	practisedIn,
 	ROUND_COUNTS,
 	type RoundPlan,
 	readRoundCode,
@@ -12,8 +14,15 @@ import {
 	SKILLS,
 	SKILLS_IN_ROUND,
 	seedFrom,
-	standings,
+	skillAt,
+	skillStates,
+	slipsIn,
+	type Try,
+	wentOf,
 } from '../src/practice';
+
+const DAY = 86_400_000;
+const NOW = 1_800_000_000_000;
 
 const PLAN: RoundPlan = { skills: ['areas', 'temperatures'], level: 2, count: 5, seed: 4711 };
 
@@ -88,8 +97,62 @@ describe('the exercises of a Round', () => {
 	});
 });
 
-const DAY = 86_400_000;
-const NOW = 1_800_000_000_000;
+describe('the names of a Round and its exercises', () => {
+	it.each(['4k7m-901a', '4K7M-9O1A', '4k7m9olA', ' 4k7m 90ia '])('%j is one and the same Round', (typed) => {
+		expect(plainCode(typed)).toBe('4k7m901a');
+		expect(roundName(typed, 2)).toBe('round-4k7m901a-03');
+		expect(placeInRound(roundName(typed, 2))).toEqual({ code: '4k7m901a', place: 2 });
+		expect(shownCode(typed)).toBe('4k7m-901a');
+	});
+
+	it('are none for any other name', () => {
+		for (const name of [null, undefined, '', 'new-snow', 'round-4k7m', 'round-4k7m-3'])
+			expect(placeInRound(name)).toBeNull();
+	});
+
+	it('lead to the plan however the code is typed', () => {
+		fc.assert(
+			fc.property(plans, (plan) => {
+				const code = roundCode(plan);
+				const typed = code.toUpperCase().replace(/0/g, 'O').replace(/1/g, 'l');
+				expect(plainCode(typed)).toBe(plainCode(code));
+				expect(readRoundCode(typed)).toEqual(readRoundCode(code));
+			}),
+			{ numRuns: 200 },
+		);
+	});
+});
+
+describe('what was begun', () => {
+	const CODE = roundCode(PLAN);
+	const tries = (...right: boolean[]) => right.map((one, i) => tried(one, { when: NOW + i }));
+
+	it('is each Round with the tries at its exercises, all lines of one together, the latest first', () => {
+		const other = roundCode({ ...PLAN, seed: 12 });
+		const begun = begunRounds([
+			{ exercise: roundName(CODE, 0), tries: tries(false) },
+			{ exercise: roundName(other, 0), tries: [tried(true, { when: NOW + DAY })] },
+			{ exercise: roundName(CODE, 0), tries: tries(true) },
+			{ exercise: roundName(CODE, 1), tries: tries(true) },
+			{ exercise: roundName('zzzz-zzzz', 1), tries: tries(true) },
+			{ exercise: 'new-snow', tries: tries(true) },
+			{ exercise: roundName(CODE, 3) },
+		]);
+		expect(begun.map(({ code }) => code)).toEqual([other, CODE].map(plainCode));
+		expect([...(begun[1]?.tries ?? [])].map(([place, of]) => [place, of.length])).toEqual([
+			[0, 2],
+			[1, 1],
+		]);
+		expect(practisedIn(begun).map(({ skill }) => skill)).toEqual(['areas', 'areas', 'temperatures']);
+	});
+
+	it('has the skill of each place in turn, as its exercises have', () => {
+		const made = roundExercises(PLAN);
+		expect(made.ok && made.value.map(({ skill }) => skill)).toEqual(
+			Array.from({ length: PLAN.count }, (_, place) => skillAt(PLAN, place)),
+		);
+	});
+});
 
 function tried(right: boolean, more: Partial<Try> = {}): Try {
 	return { when: NOW, seconds: 60, right, slips: right ? [] : ['flipped-factor'], nudges: 0, shown: false, ...more };
@@ -121,44 +184,44 @@ function practised(skill: string, daysAgo: number, right: boolean, more: Partial
 	return { skill, level: 1, tries: [tried(right, { when: NOW - daysAgo * DAY })], ...more };
 }
 
-function standing(worked: readonly Practised[], skill = 'areas') {
-	return standings(worked, NOW).find((one) => one.skill === skill);
+function stateOf(worked: readonly Practised[], skill = 'areas') {
+	return skillStates(worked, NOW).find((one) => one.skill === skill);
 }
 
 describe('what to practise next', () => {
 	it('is new to someone who has not begun: the first skills there are', () => {
-		const picked = pickSkills(standings([], NOW), NOW);
+		const picked = pickSkills(skillStates([], NOW), NOW);
 		expect(picked.map(({ skill }) => skill)).toEqual(SKILLS.slice(0, 2).map(({ skill }) => skill));
-		expect(picked.every(({ why }) => why === 'new to you')).toBe(true);
+		expect(picked.map(({ why }) => why)).toEqual(['new to you', 'new to you']);
 	});
 
 	it('comes back when it is about to be forgotten, later the better it is known', () => {
-		const once = standing([practised('areas', 0, true)]);
+		const once = stateOf([practised('areas', 0, true)]);
 		expect(once).toMatchObject({ isDue: false, worked: 1, atOnce: 1, why: '' });
-		const known = standing([practised('areas', 30, true), practised('areas', 20, true), practised('areas', 8, true)]);
-		const missed = standing([practised('areas', 30, true), practised('areas', 20, true), practised('areas', 8, false)]);
+		const known = stateOf([practised('areas', 30, true), practised('areas', 20, true), practised('areas', 8, true)]);
+		const missed = stateOf([practised('areas', 30, true), practised('areas', 20, true), practised('areas', 8, false)]);
 		expect((known?.due ?? 0) > (missed?.due ?? 0)).toBe(true);
-		const late = standing([practised('areas', 90, true)]);
+		const late = stateOf([practised('areas', 90, true)]);
 		expect(late?.isDue).toBe(true);
 		expect(late?.why).toMatch(/^due since \d+ days$/);
 	});
 
 	it('is weighed by slips that recur, and says which', () => {
 		const worked = [practised('areas', 0, false), practised('areas', 0, false), practised('volumes', 0, true)];
-		const [first] = pickSkills(standings(worked, NOW), NOW);
+		const [first] = pickSkills(skillStates(worked, NOW), NOW);
 		expect(first).toEqual({ skill: 'areas', why: expect.stringContaining('“A factor upside down” came twice') });
 	});
 
 	it('goes up a level after four in a row at once, and back after four that were not right', () => {
 		const four = (right: boolean, level: 1 | 2) =>
 			Array.from({ length: 4 }, () => practised('areas', 0, right, { level }));
-		expect(standing(four(true, 1))?.level).toBe(2);
-		expect(standing(four(false, 2))?.level).toBe(1);
-		expect(standing(four(true, 1).slice(1))?.level).toBe(1);
+		expect(stateOf(four(true, 1))?.level).toBe(2);
+		expect(stateOf(four(false, 2))?.level).toBe(1);
+		expect(stateOf(four(true, 1).slice(1))?.level).toBe(1);
 	});
 
 	it('is the next to be due where nothing is new and nothing is due', () => {
 		const all = SKILLS.map(({ skill }) => practised(skill, 0, true));
-		expect(pickSkills(standings(all, NOW), NOW)).toEqual([{ skill: expect.any(String), why: 'the next to be due' }]);
+		expect(pickSkills(skillStates(all, NOW), NOW)).toEqual([{ skill: expect.any(String), why: 'the next to be due' }]);
 	});
 });

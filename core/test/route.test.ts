@@ -1,4 +1,5 @@
-import { alikeIn, type Factor, judgeStep, keysOf, route, workChain } from '../src';
+import { type Factor, keysOf, route, workChain } from '../src';
+import { alikeIn, judgeStep } from '../src/ask';
 
 function shown(factors: readonly Factor[]): string {
 	return factors

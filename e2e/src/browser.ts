@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { Builder, By, Key, logging, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { Builder, By, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import chrome from 'selenium-webdriver/chrome.js';
 
 export type Screen = { readonly width: number; readonly height: number; readonly mobile: boolean };
@@ -92,6 +92,21 @@ export class Browser {
 
 	async has(id: string): Promise<boolean> {
 		return (await this.driver.findElements(By.css(`[data-testid="${id}"]`))).length > 0;
+	}
+
+	/** Waits until the page says this somewhere, as a person would find it. */
+	async says(text: string, within = 8000): Promise<void> {
+		await this.driver.wait(
+			async () => (await (await this.driver.findElement(By.css('body'))).getText()).includes(text),
+			within,
+			`nothing says “${text}”`,
+		);
+	}
+
+	/** Presses the button whose words begin so. */
+	async pressButton(label: string): Promise<void> {
+		const path = `//button[starts-with(normalize-space(.), "${label}")]`;
+		await (await this.driver.wait(until.elementLocated(By.xpath(path)), 8000, `no button “${label}”`)).click();
 	}
 
 	async press(...ids: readonly string[]): Promise<void> {

@@ -9,6 +9,8 @@ const ROOT = join(__dirname, '..', '..');
 export class Whole {
 	private constructor(
 		readonly url: string,
+		/** The link of the demo desk, as it is printed at the start. */
+		readonly demo: string,
 		private readonly child: ChildProcess,
 		private readonly ended: Promise<unknown>,
 		private readonly data: string,
@@ -21,16 +23,16 @@ export class Whole {
 		});
 		const ended = new Promise((resolve) => child.on('close', resolve));
 		let said = '';
-		const url = await new Promise<string>((resolve, reject) => {
+		const [url, demo] = await new Promise<readonly [string, string]>((resolve, reject) => {
 			for (const stream of [child.stdout, child.stderr])
 				stream.on('data', (text) => {
 					said += text;
-					const match = /Tidy Sum is at (\S+)\//.exec(said);
-					if (match) resolve(match[1] as string);
+					const match = /Tidy Sum is at (\S+)\/\n.*some work on it: (\S+)/.exec(said);
+					if (match) resolve([match[1] as string, match[2] as string]);
 				});
 			void ended.then(() => reject(new Error(`it did not start: ${said}`)));
 		});
-		return new Whole(url, child, ended, data);
+		return new Whole(url, demo, child, ended, data);
 	}
 
 	get port(): string {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { chainSchema, factorSchema, factSchema, quantitySchema } from './chain-schema';
+import { askedChainSchema, chainSchema, factorSchema, factSchema, quantitySchema } from './chain-schema';
 import { exerciseSchema } from './exercise-schema';
 
 /** A line of `tidy-sum ask` before its operation is known; its id may be any JSON. */
@@ -53,8 +53,7 @@ export const askMixedSchema = z
 
 export const askReadSchema = z.object({ text: z.string() });
 
-/** A chain; `say` asks for its sentences, `alike` for the facts that would make units of one kind cancel. */
-export const askChainSchema = chainSchema.extend({ say: z.boolean().optional(), alike: z.boolean().optional() });
+export const askChainSchema = askedChainSchema;
 
 export const askCheckSchema = z.object({ exercise: exerciseSchema, answer: z.string(), chain: chainSchema.optional() });
 

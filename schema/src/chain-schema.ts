@@ -1,26 +1,50 @@
+import type { Chain, Fact, Factor, Quantity, Start } from '@tidy-sum/core';
 import { z } from 'zod';
+import { agreesWith } from './agrees';
+
+/** How many figures of a number count. */
+export const figuresSchema = z.number().int().min(1).max(200);
+
+/** A span of a text, in UTF-16 units. */
+export const spanSchema = agreesWith<readonly [number, number]>()(
+	z.tuple([z.number().int().min(0), z.number().int().min(0)]),
+);
 
 /** A number and a unit as written; the core says what is wrong with the writing. */
-export const quantitySchema = z.object({ number: z.string(), unit: z.string() });
+export const quantitySchema = agreesWith<Quantity>()(z.object({ number: z.string(), unit: z.string() }));
 
-const sidesSchema = z.object({ top: quantitySchema, bottom: quantitySchema });
+const sides = { top: quantitySchema, bottom: quantitySchema };
 
-export const startSchema = z.union([quantitySchema, sidesSchema]);
+export const startSchema = agreesWith<Start>()(z.union([quantitySchema, z.object(sides)]));
 
-export const factorSchema = sidesSchema.extend({
-	exact: z.boolean().optional(),
-	given: z.boolean().optional(),
-	power: z.number().int().optional(),
-	figures: z.number().int().min(1).max(200).optional(),
-	shift: z.string().max(200).optional(),
-});
+export const factorSchema = agreesWith<Factor>()(
+	z.object({
+		...sides,
+		exact: z.boolean().optional(),
+		given: z.boolean().optional(),
+		power: z.number().int().optional(),
+		figures: figuresSchema.optional(),
+		shift: z.string().max(200).optional(),
+	}),
+);
 
-export const chainSchema = z.object({
+const chainFields = {
 	start: startSchema,
 	exactStart: z.boolean().optional(),
-	startFigures: z.number().int().min(1).max(200).optional(),
+	startFigures: figuresSchema.optional(),
 	factors: z.array(factorSchema),
 	want: z.string().optional(),
+};
+
+export const chainSchema = agreesWith<Chain>()(z.object(chainFields));
+
+/** A chain with what is asked of it beside: its sentences (`say`), the facts that would make units of one kind cancel (`alike`). */
+export const askedChainSchema = z.object({
+	...chainFields,
+	say: z.boolean().optional(),
+	alike: z.boolean().optional(),
 });
 
-export const factSchema = z.object({ left: quantitySchema, right: quantitySchema, exact: z.boolean().optional() });
+export const factSchema = agreesWith<Fact>()(
+	z.object({ left: quantitySchema, right: quantitySchema, exact: z.boolean().optional() }),
+);

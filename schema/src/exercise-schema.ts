@@ -1,34 +1,53 @@
+import type { Exercise, Mark, Rounding, Wants } from '@tidy-sum/core';
 import { z } from 'zod';
-import { chainSchema, factorSchema, factSchema, quantitySchema, startSchema } from './chain-schema';
+import { agreesWith } from './agrees';
+import {
+	chainSchema,
+	factorSchema,
+	factSchema,
+	figuresSchema,
+	quantitySchema,
+	spanSchema,
+	startSchema,
+} from './chain-schema';
 
-const spanSchema = z.tuple([z.number().int().min(0), z.number().int().min(0)]);
+export const roundingSchema = agreesWith<Rounding>()(
+	z.union([
+		z.literal('figures'),
+		z.literal('none'),
+		z.object({ significant: figuresSchema }),
+		z.object({ place: z.number().int().min(-400).max(400) }),
+	]),
+);
 
-export const roundingSchema = z.union([
-	z.literal('figures'),
-	z.literal('none'),
-	z.object({ significant: z.number().int().min(1).max(200) }),
-	z.object({ place: z.number().int().min(-400).max(400) }),
-]);
+/** What each kind of answer asks for, a row for each: the compiler misses a row that is not there. */
+const WANTS: { readonly [K in keyof Wants]: z.ZodType<Wants[K]> } = {
+	unit: agreesWith<Wants['unit']>()(
+		z.object({ unit: z.string(), form: z.enum(['scientific', 'plain', 'fraction']).optional() }),
+	),
+	mixed: agreesWith<Wants['mixed']>()(z.object({ mixed: z.array(z.string()).min(1).max(20) })),
+	figures: agreesWith<Wants['figures']>()(z.object({ figures: z.string() })),
+	factor: agreesWith<Wants['factor']>()(z.object({ factor: z.string() })),
+	slip: agreesWith<Wants['slip']>()(z.object({ slip: chainSchema })),
+};
 
-export const wantSchema = z.union([
-	z.object({ unit: z.string(), form: z.enum(['scientific', 'plain', 'fraction']).optional() }),
-	z.object({ mixed: z.array(z.string()).min(1).max(20) }),
-	z.object({ figures: z.string() }),
-	z.object({ factor: z.string() }),
-	z.object({ slip: chainSchema }),
-]);
+export const wantSchema = z.union(Object.values(WANTS));
 
 /** An exercise with what its key is worked from. */
-export const exerciseSchema = z.object({
-	prompt: z.string(),
-	start: startSchema.optional(),
-	exactStart: z.boolean().optional(),
-	until: quantitySchema.optional(),
-	terms: z.array(quantitySchema).max(60).optional(),
-	difference: z.boolean().optional(),
-	facts: z.array(factSchema),
-	marks: z.array(z.object({ at: spanSchema, role: z.enum(['start', 'fact', 'spare']) })).optional(),
-	want: wantSchema,
-	rounding: roundingSchema,
-	line: z.array(factorSchema).optional(),
-});
+export const exerciseSchema = agreesWith<Exercise>()(
+	z.object({
+		prompt: z.string(),
+		start: startSchema.optional(),
+		exactStart: z.boolean().optional(),
+		until: quantitySchema.optional(),
+		terms: z.array(quantitySchema).max(60).optional(),
+		difference: z.boolean().optional(),
+		facts: z.array(factSchema),
+		marks: z
+			.array(agreesWith<Mark>()(z.object({ at: spanSchema, role: z.enum(['start', 'fact', 'spare']) })))
+			.optional(),
+		want: wantSchema,
+		rounding: roundingSchema,
+		line: z.array(factorSchema).optional(),
+	}),
+);

@@ -1,5 +1,7 @@
+import type { Try } from '@tidy-sum/core';
 import { z } from 'zod';
-import { factorSchema, factSchema, startSchema } from './chain-schema';
+import { agreesWith } from './agrees';
+import { factorSchema, factSchema, figuresSchema, spanSchema, startSchema } from './chain-schema';
 
 /** Ids made on a device: 21 characters of the URL-safe alphabet. */
 export const idSchema = z.string().regex(/^[A-Za-z0-9_-]{8,40}$/);
@@ -9,11 +11,9 @@ export const exerciseNameSchema = z.string().regex(/^[a-z0-9-]{1,60}$/);
 
 const blockIdSchema = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/);
 
-/** How much the Desk says before the check, and the tables a class may use. */
+/** How much the Desk says before the check. */
 export const SUPPORTS = ['close', 'light', 'none'] as const;
 
-const spanSchema = z.tuple([z.number().int().min(0), z.number().int().min(0)]);
-const figuresSchema = z.number().int().min(1).max(200);
 const textSchema = z.string().max(1000);
 
 /** One thing done by itself. */
@@ -24,6 +24,8 @@ const singleStepSchema = z.discriminatedUnion('do', [
 	z.object({ do: z.literal('mark'), at: spanSchema, role: z.enum(['start', 'fact', 'spare', 'none']) }),
 	/** What the line starts from, and how many of its figures count where it is a result taken on. */
 	z.object({ do: z.literal('start'), start: startSchema, figures: figuresSchema.optional() }),
+	/** The start is taken back; nothing stands until another is given. */
+	z.object({ do: z.literal('unstart') }),
 	z.object({ do: z.literal('turnStart') }),
 	/** A fact of a problem of one's own, or one taken on from another line; one without numbers is taken out. */
 	z.object({ do: z.literal('state'), fact: factSchema }),
@@ -59,44 +61,69 @@ const singleStepSchema = z.discriminatedUnion('do', [
 	z.object({ do: z.literal('support'), level: z.enum(SUPPORTS) }),
 ]);
 
-/** One thing the student did; a piece of work is the list of them. What one touch does together is undone together. */
+/**
+ * One thing the student did; a piece of work is the list of them, and nothing is ever cut from it. What one touch does
+ * together is undone together. To undo is a step as well, and so is to redo.
+ */
 export const stepSchema = z.discriminatedUnion('do', [
 	singleStepSchema,
 	z.object({ do: z.literal('together'), steps: z.array(singleStepSchema).max(200) }),
+	z.object({ do: z.literal('undo') }),
+	z.object({ do: z.literal('redo') }),
 ]);
 
 export type Step = z.infer<typeof stepSchema>;
 
-/** What came of sending an exercise to the check, with the line and the answer as they then were. */
-export const trySchema = z.object({
+/** A step that is no list of others and takes none back. */
+export type SingleStep = z.infer<typeof singleStepSchema>;
+
+/** The most tries at one exercise that are kept. */
+export const TRIES_LIMIT = 100;
+
+/** The most steps of one piece of work: 5 000 things done, and each of them undone. */
+export const STEPS_LIMIT = 10_000;
+
+const tryFields = {
 	when: z.number().int().min(0),
 	seconds: z.number().int().min(0),
 	right: z.boolean(),
 	slips: z.array(z.string().max(40)).max(5),
 	nudges: z.number().int().min(0),
 	shown: z.boolean(),
+};
+
+// What the core makes of a try is the first half of what is kept.
+agreesWith<Try>()(z.object(tryFields));
+
+/** What came of sending an exercise to the check, with the line and the answer as they then were. */
+export const trySchema = z.object({
+	...tryFields,
 	answer: textSchema,
 	start: startSchema.nullable(),
-	factors: z.array(factorSchema).max(60),
+	factors: z.array(factorSchema).max(60).readonly(),
 });
 
 export type KeptTry = z.infer<typeof trySchema>;
 
-/** The most tries at one exercise that are kept. */
-export const TRIES_LIMIT = 100;
-
 /**
- * What is kept of an exercise: the steps done, how many of them hold (the rest were undone), and the tries, which no
- * undo takes back.
+ * What is kept of an exercise: the steps done, and the tries, which no undo takes back. Work kept before undo was a step
+ * says in `at` how many of its steps hold; it is read as if the rest had been undone one by one.
  */
 export const workBodySchema = z
 	.object({
 		exercise: exerciseNameSchema,
-		steps: z.array(stepSchema).max(5000),
-		at: z.number().int().min(0),
+		steps: z.array(stepSchema).max(STEPS_LIMIT),
+		at: z.number().int().min(0).optional(),
 		tries: z.array(trySchema).max(TRIES_LIMIT).optional(),
 	})
-	.refine((body) => body.at <= body.steps.length, { message: 'at is past the last step', path: ['at'] });
+	.refine((body) => body.at === undefined || body.at <= body.steps.length, {
+		message: 'at is past the last step',
+		path: ['at'],
+	})
+	.transform(({ at, ...body }) => {
+		const undone = at === undefined ? [] : body.steps.slice(at).filter((step) => step.do !== 'nudge');
+		return { ...body, steps: [...body.steps, ...undone.map((): Step => ({ do: 'undo' }))] };
+	});
 
 export type WorkBody = z.infer<typeof workBodySchema>;
 
@@ -115,7 +142,30 @@ export const keepWorkSchema = z.object({ base: z.number().int().min(0), body: wo
 
 export type KeepWork = z.infer<typeof keepWorkSchema>;
 
-export const worksSchema = z.object({ works: z.array(workSchema) });
+/**
+ * All work of a desk as the server gives it. Each piece is read by itself, so that one of an older or broken shape does
+ * not hide the others; `aside` names those that the server itself could not read.
+ */
+export const worksSchema = z.object({ works: z.array(z.unknown()), aside: z.array(idSchema).default([]) });
+
+/** The desk of made-up work whose link the server prints; it cannot be changed, and opening it makes a copy. */
+export const DEMO_DESK = 'fennel-ridge-demo';
+
+/**
+ * What the server can refuse, one code for each: `not-json` and `too-large` of a body, `shape` of what is in it, `conflict`
+ * with a version that was kept since, `unreadable` where that version cannot be read, `read-only` for the demo desk,
+ * `not-found` of an address, `bad-request` for what is none, `server-fault` for what was not foreseen.
+ */
+export type ApiCode =
+	| 'not-json'
+	| 'too-large'
+	| 'shape'
+	| 'conflict'
+	| 'unreadable'
+	| 'read-only'
+	| 'not-found'
+	| 'bad-request'
+	| 'server-fault';
 
 /** An error reply of the server: a code for programs and a sentence for people. */
 export const errorSchema = z.object({ error: z.object({ code: z.string(), message: z.string() }) });

@@ -1,20 +1,11 @@
 import { bodyParser } from '@koa/bodyparser';
 import Router from '@koa/router';
-import { idSchema, keepWorkSchema, type z } from '@tidy-sum/schema';
-import type { Database } from './database';
 import { RequestFault } from './errors';
-import { countWorks, keepWork, listWorks } from './works';
+import { ROUTES } from './routes';
+import type { RouteParts } from './routes/route';
 
 /** The largest request body taken: a piece of work of some thousand steps. */
-const BODY_LIMIT = '512kb';
-
-function taken<S extends z.ZodType>(schema: S, value: unknown, what: string): z.output<S> {
-	const read = schema.safeParse(value);
-	if (read.success) return read.data;
-	const [issue] = read.error.issues;
-	const at = issue?.path.length ? ` (at ${issue.path.join('.')})` : '';
-	throw new RequestFault(422, 'shape', `${what} is not of the right shape: ${issue?.message}${at}.`);
-}
+const BODY_LIMIT = '1mb';
 
 /** The parser's own error for a body that is too large or is not JSON, as a reply of ours. */
 function bodyFault(error: Error & { status?: number }): never {
@@ -22,8 +13,10 @@ function bodyFault(error: Error & { status?: number }): never {
 	throw new RequestFault(400, 'not-json', 'The body of this request is not JSON.');
 }
 
-/** The API under /api: health, and the work kept for each desk. */
-export function api(db: Database, version: string, now: () => Date): Router {
+const readBody = bodyParser({ enableTypes: ['json'], jsonLimit: BODY_LIMIT, onError: bodyFault });
+
+/** The API under /api: every row of the routes, and nothing it answers is kept by a cache. */
+export function api(parts: RouteParts): Router {
 	const router = new Router({ prefix: '/api' });
 
 	router.use(async (ctx, next) => {
@@ -31,37 +24,14 @@ export function api(db: Database, version: string, now: () => Date): Router {
 		await next();
 	});
 
-	router.get('/health', async (ctx) => {
-		ctx.body = { ok: true, version, works: await countWorks(db) };
-	});
-
-	router.get('/desks/:desk/works', async (ctx) => {
-		const desk = taken(idSchema, ctx.params.desk, 'The desk');
-		ctx.body = { works: await listWorks(db, desk) };
-	});
-
-	router.put(
-		'/desks/:desk/works/:id',
-		async (ctx, next) => {
-			if (!ctx.is('json')) throw new RequestFault(415, 'not-json', 'The body of this request should be JSON.');
-			await next();
-		},
-		bodyParser({ enableTypes: ['json'], jsonLimit: BODY_LIMIT, onError: bodyFault }),
-		async (ctx) => {
-			const desk = taken(idSchema, ctx.params.desk, 'The desk');
-			const id = taken(idSchema, ctx.params.id, 'The id');
-			const keep = taken(keepWorkSchema, ctx.request.body, 'The work');
-			const kept = await keepWork(db, desk, id, keep, now().toISOString());
-			if (!kept.conflict) {
-				ctx.body = kept.work;
-				return;
+	for (const { method, path, hasBody, answer } of ROUTES)
+		router[method](path, async (ctx, next) => {
+			if (hasBody) {
+				if (!ctx.is('json')) throw new RequestFault(415, 'not-json', 'The body of this request should be JSON.');
+				await readBody(ctx, async () => {});
 			}
-			ctx.status = 409;
-			ctx.body = {
-				error: { code: 'conflict', message: 'This work was changed elsewhere since; nothing was overwritten.' },
-				kept: kept.work,
-			};
-		},
-	);
+			await answer(ctx, parts);
+			await next();
+		});
 	return router;
 }

@@ -33,7 +33,7 @@ const POLICY = {
 /** The server, as a list of what it does to a request, outermost first. */
 export function createApp({ db, log, appFolder, version, now = () => new Date() }: AppParts): Koa {
 	const app = new Koa();
-	const routes = api(db, version, now);
+	const routes = api({ db, version, now });
 	app.silent = true;
 	app.on('error', (error) => log.debug({ err: error }, 'connection'));
 	app.use(requestLog(log));

@@ -1,18 +1,11 @@
-import type { Factor } from '@tidy-sum/core';
-import type { Step, WorkBody } from '@tidy-sum/schema';
+import { quantityOfRow } from '@tidy-sum/core';
+import { DEMO_DESK, type Step, type WorkBody } from '@tidy-sum/schema';
 import type { Database } from './database';
 import { keepWork } from './works';
 
-/** The desk whose link is printed at the start, with work on it in every state. */
-export const DEMO_DESK = 'fennel-ridge-demo';
-
+/** A block placed, as it is written down: "2.54 cm" over "1 in". */
 function place(block: string, top: string, bottom: string): Step {
-	const quantity = (text: string) => {
-		const [number = '', unit = ''] = text.split(' ');
-		return { number, unit };
-	};
-	const factor: Factor = { top: quantity(top), bottom: quantity(bottom) };
-	return { do: 'place', block, factor };
+	return { do: 'place', block, factor: { top: quantityOfRow(top), bottom: quantityOfRow(bottom) } };
 }
 
 /** The quantities of the nutrient tank in their places, by where they stand in its text, and what is wanted. */
@@ -28,7 +21,7 @@ const TANK_PLACED: Step = {
 };
 
 function body(exercise: string, steps: Step[]): WorkBody {
-	return { exercise, steps, at: steps.length };
+	return { exercise, steps };
 }
 
 /** The Round of the demo desk: a prefix, a rate and an area in turn, five exercises at level 1. */
@@ -44,10 +37,6 @@ type Told = {
 /** An exercise of the demo Round: its tries, a minute apart, the last of them as it stands on the Desk. */
 function inRound(number: number, start: string, tries: readonly Told[], now: Date): readonly [string, WorkBody] {
 	const factors = ({ blocks }: Told) => blocks.map((block) => block.split(' / ') as [string, string]);
-	const quantity = (text: string) => {
-		const [value = '', unit = ''] = text.split(' ');
-		return { number: value, unit };
-	};
 	const last = tries.at(-1) as Told;
 	const steps: Step[] = [
 		...factors(last).map(([top, bottom], i) => place(`b${i}`, top, bottom)),
@@ -62,8 +51,8 @@ function inRound(number: number, start: string, tries: readonly Told[], now: Dat
 		nudges: told.nudges ?? 0,
 		shown: false,
 		answer: told.answer,
-		start: quantity(start),
-		factors: factors(told).map(([top, bottom]) => ({ top: quantity(top), bottom: quantity(bottom) })),
+		start: quantityOfRow(start),
+		factors: factors(told).map(([top, bottom]) => ({ top: quantityOfRow(top), bottom: quantityOfRow(bottom) })),
 	}));
 	return [`demo-round-${number}`, { ...body(`round-${DEMO_ROUND}-0${number}`, steps), tries: made }];
 }

@@ -1,3 +1,4 @@
+import type { ApiCode } from '@tidy-sum/schema';
 import type { Context, Middleware } from 'koa';
 import type { Logger } from 'pino';
 
@@ -5,14 +6,14 @@ import type { Logger } from 'pino';
 export class RequestFault extends Error {
 	constructor(
 		readonly status: number,
-		readonly code: string,
+		readonly code: ApiCode,
 		message: string,
 	) {
 		super(message);
 	}
 }
 
-function reply(ctx: Context, status: number, code: string, message: string): void {
+function reply(ctx: Context, status: number, code: ApiCode, message: string): void {
 	ctx.status = status;
 	ctx.body = { error: { code, message } };
 }

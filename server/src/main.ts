@@ -2,11 +2,12 @@ import { existsSync, readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { DEMO_DESK } from '@tidy-sum/schema';
 import pino from 'pino';
 import { createApp } from './app';
 import { readConfig, StartFault } from './config';
 import { openDatabase } from './database';
-import { DEMO_DESK, layDemo } from './demo';
+import { layDemo } from './demo';
 import { listen } from './listen';
 
 /** How long a stop waits for requests under way. */

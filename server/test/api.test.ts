@@ -3,11 +3,11 @@ import type { AddressInfo } from 'node:net';
 import { gunzipSync } from 'node:zlib';
 import { bookExercise, type Chain, type Exercise, goalOf } from '@tidy-sum/core';
 import { check, readRoundCode, roundExercises } from '@tidy-sum/core/practice';
-import { healthSchema, type WorkBody } from '@tidy-sum/schema';
+import { DEMO_DESK, errorSchema, healthSchema, type StoredWork, type WorkBody, worksSchema } from '@tidy-sum/schema';
 import pino from 'pino';
 import { createApp } from '../src/app';
 import { type Database, openDatabase } from '../src/database';
-import { DEMO_DESK, DEMO_ROUND, layDemo } from '../src/demo';
+import { DEMO_ROUND, layDemo } from '../src/demo';
 import { makeFolder } from './running';
 
 const folder = makeFolder();
@@ -42,8 +42,9 @@ const BODY: WorkBody = {
 		{ do: 'turn', block: 'b1' },
 		{ do: 'answer', text: '1.16 mm/min' },
 	],
-	at: 2,
 };
+
+const UNDO = { do: 'undo' } as const;
 
 async function put(
 	path: string,
@@ -58,8 +59,18 @@ async function put(
 	return { status: response.status, body: await response.json() };
 }
 
-async function works(desk: string) {
-	return (await (await fetch(`${url}/api/desks/${desk}/works`)).json()).works;
+async function listed(desk: string) {
+	return worksSchema.parse(await (await fetch(`${url}/api/desks/${desk}/works`)).json());
+}
+
+async function works(desk: string): Promise<readonly StoredWork[]> {
+	return (await listed(desk)).works as StoredWork[];
+}
+
+/** Puts a row into the database as a version of the server long gone may have left it. */
+async function leave(desk: string, id: string, body: string): Promise<void> {
+	await db('desk').insert({ id: desk, made: '2020' }).onConflict('id').ignore();
+	await db('work').insert({ desk, id, version: 1, body, kept: '2020-01-01T00:00:00.000Z' });
 }
 
 describe('health', () => {
@@ -93,20 +104,22 @@ describe('keeping work', () => {
 
 	it('counts versions up, and overwrites nothing that it does not follow', async () => {
 		const path = '/api/desks/desk-0003/works/work-0001';
-		const mine = { ...BODY, at: 3 };
-		const theirs = { ...BODY, at: 1 };
+		const mine = { ...BODY, steps: [...BODY.steps, UNDO] };
+		const theirs = { ...BODY, steps: BODY.steps.slice(0, 1) };
 		await put(path, { base: 0, body: BODY });
 		expect(await put(path, { base: 1, body: mine })).toMatchObject({ status: 200, body: { version: 2 } });
 		expect(await put(path, { base: 1, body: theirs })).toMatchObject({
 			status: 409,
 			body: { error: { code: 'conflict' }, kept: { version: 2, body: mine } },
 		});
-		expect((await works('desk-0003'))[0].body).toEqual(mine);
+		expect((await works('desk-0003'))[0]?.body).toEqual(mine);
 	});
 
 	it('keeps one of two versions sent at once, and tells the other', async () => {
 		const path = '/api/desks/desk-0004/works/work-0001';
-		const sent = await Promise.all([1, 2].map((at) => put(path, { base: 0, body: { ...BODY, at } })));
+		const sent = await Promise.all(
+			[1, 2].map((many) => put(path, { base: 0, body: { ...BODY, steps: BODY.steps.slice(0, many) } })),
+		);
 		expect(sent.map(({ status }) => status).sort()).toEqual([200, 409]);
 	});
 
@@ -132,7 +145,7 @@ describe('keeping work', () => {
 		};
 		const body = { ...BODY, exercise: 'round-00ks56fga-02', tries: [made, { ...made, start: null, factors: [] }] };
 		expect(await put(path, { base: 0, body })).toMatchObject({ status: 200 });
-		expect((await works('desk-0008'))[0].body).toEqual(body);
+		expect((await works('desk-0008'))[0]?.body).toEqual(body);
 		for (const wrong of [{ seconds: -1 }, { slips: 'flipped' }, { when: 'today' }, { factors: [{ top: 5 }] }])
 			expect(await put(path, { base: 1, body: { ...body, tries: [{ ...made, ...wrong }] } })).toMatchObject({
 				status: 422,
@@ -140,6 +153,30 @@ describe('keeping work', () => {
 			});
 		const many = Array.from({ length: 101 }, () => made);
 		expect(await put(path, { base: 1, body: { ...body, tries: many } })).toMatchObject({ status: 422 });
+	});
+
+	it('keeps work of before undo was a step, as if the rest had been undone', async () => {
+		const kept = await put('/api/desks/desk-0009/works/work-0001', { base: 0, body: { ...BODY, at: 2 } });
+		expect(kept).toMatchObject({ status: 200, body: { body: { steps: [...BODY.steps, UNDO] } } });
+		await leave('desk-0009', 'work-0002', JSON.stringify({ ...BODY, at: 1 }));
+		const old = (await works('desk-0009')).find(({ id }) => id === 'work-0002');
+		expect(old?.body.steps).toEqual([...BODY.steps, UNDO, UNDO]);
+	});
+
+	it('sets a piece aside that it cannot read, tells of it, and keeps it beside the others', async () => {
+		await put('/api/desks/desk-0010/works/work-0001', { base: 0, body: BODY });
+		await leave('desk-0010', 'work-0002', '{"exercise":"new-snow","steps":[{"do":"fly"}]}');
+		await leave('desk-0010', 'work-0003', 'no JSON at all');
+		const { works: read, aside } = await listed('desk-0010');
+		expect(read).toMatchObject([{ id: 'work-0001' }]);
+		expect([...aside].sort()).toEqual(['work-0002', 'work-0003']);
+		expect(await put('/api/desks/desk-0010/works/work-0002', { base: 0, body: BODY })).toMatchObject({
+			status: 409,
+			body: { error: { code: 'unreadable' } },
+		});
+		expect(await db('work').where({ desk: 'desk-0010', id: 'work-0003' }).first()).toMatchObject({
+			body: 'no JSON at all',
+		});
 	});
 
 	it('keeps desks apart', async () => {
@@ -156,20 +193,13 @@ describe('what it cannot take', () => {
 		[
 			'a body that is too large',
 			path,
-			{ base: 0, body: { ...BODY, steps: [{ do: 'answer', text: 'x'.repeat(600_000) }] } },
+			{ base: 0, body: { ...BODY, steps: [{ do: 'answer', text: 'x'.repeat(1_200_000) }] } },
 			undefined,
 			413,
 			'too-large',
 		],
 		['a body of the wrong shape', path, { base: -1, body: BODY }, undefined, 422, 'shape'],
-		[
-			'a step it does not know',
-			path,
-			{ base: 0, body: { ...BODY, steps: [{ do: 'fly' }], at: 0 } },
-			undefined,
-			422,
-			'shape',
-		],
+		['a step it does not know', path, { base: 0, body: { ...BODY, steps: [{ do: 'fly' }] } }, undefined, 422, 'shape'],
 		['a count of steps past the last', path, { base: 0, body: { ...BODY, at: 4 } }, undefined, 422, 'shape'],
 		['an id it cannot be', '/api/desks/desk-0001/works/a.b', { base: 0, body: BODY }, undefined, 422, 'shape'],
 		['a desk it cannot be', '/api/desks/x/works/work-0001', { base: 0, body: BODY }, undefined, 422, 'shape'],
@@ -197,7 +227,7 @@ describe('what it cannot take', () => {
 			}).callback(),
 		).listen(0);
 		const response = await fetch(`http://127.0.0.1:${(fallen.address() as AddressInfo).port}/api/health`);
-		expect([response.status, (await response.json()).error.code]).toEqual([500, 'server-fault']);
+		expect([response.status, errorSchema.parse(await response.json()).error.code]).toEqual([500, 'server-fault']);
 		await new Promise((resolve) => fallen.close(resolve));
 	});
 });
@@ -246,13 +276,13 @@ describe('the demo', () => {
 		const plan = readRoundCode(DEMO_ROUND);
 		const made = plan.ok ? roundExercises(plan.value) : plan;
 		if (!made.ok) throw new Error(made.fault.message);
-		const round = (await works(DEMO_DESK)).filter(({ id }: { id: string }) => id.startsWith('demo-round'));
+		const round = (await works(DEMO_DESK)).filter(({ id }) => id.startsWith('demo-round'));
 		expect(round).toHaveLength(4);
-		for (const { body } of round as { body: WorkBody }[]) {
+		for (const { body } of round) {
 			const exercise = made.value[Number(body.exercise.slice(-2)) - 1] as Exercise;
 			expect(body.exercise).toMatch(new RegExp(`^round-${DEMO_ROUND}-`));
 			for (const { answer, start, factors, right, slips } of body.tries ?? []) {
-				const chain = { start, factors, want: goalOf(exercise.want) } as Chain;
+				const chain = { start, factors, want: goalOf(exercise) } as Chain;
 				const judged = check(exercise, answer, chain);
 				expect(judged).toMatchObject({ ok: true, value: { right, first: slips[0] ?? null } });
 			}
@@ -261,20 +291,28 @@ describe('the demo', () => {
 
 	it('marks the quantities of a problem where the book has them', async () => {
 		await layDemo(db, new Date());
-		const tank = (await works(DEMO_DESK)).find(({ id }: { id: string }) => id === 'demo-nutrient-tank');
-		const steps = tank.body.steps[0].steps as { do: string; at: number[]; role: string }[];
-		const marked = steps.filter((step) => step.do === 'mark').map(({ at, role }) => ({ at, role }));
+		const tank = (await works(DEMO_DESK)).find(({ id }) => id === 'demo-nutrient-tank');
+		const [placed] = tank?.body.steps ?? [];
+		if (placed?.do !== 'together') throw new Error('the places are given with one touch');
+		const marked = placed.steps.flatMap((step) => (step.do === 'mark' ? { at: step.at, role: step.role } : []));
 		expect(marked).toEqual(bookExercise('nutrient-tank')?.marks);
 	});
 
-	it('is laid once, and what is done there since is left alone', async () => {
+	it('is laid once, and stays as it is: a change is refused, whoever sends it', async () => {
 		await layDemo(db, new Date());
-		const [first] = await works(DEMO_DESK);
-		await put(`/api/desks/${DEMO_DESK}/works/${first.id}`, { base: 1, body: { ...first.body, at: 0 } });
-		await layDemo(db, new Date());
-		const again = await works(DEMO_DESK);
+		const before = await works(DEMO_DESK);
 		// Three pieces of the book and four exercises of the Round.
-		expect(again).toHaveLength(7);
-		expect(again.find(({ id }: { id: string }) => id === first.id).body.at).toBe(0);
+		expect(before).toHaveLength(7);
+		const [first] = before;
+		for (const [id, base] of [
+			[first?.id, 1],
+			['work-of-mine', 0],
+		])
+			expect(await put(`/api/desks/${DEMO_DESK}/works/${id}`, { base, body: BODY })).toMatchObject({
+				status: 403,
+				body: { error: { code: 'read-only' } },
+			});
+		await layDemo(db, new Date());
+		expect(await works(DEMO_DESK)).toEqual(before);
 	});
 });

@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process';
+import { execFile, spawnSync } from 'node:child_process';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -23,4 +23,14 @@ export function run(command, args, { quiet = false, env = {}, cwd = ROOT } = {})
 /** Runs a program of the installed packages. */
 export function runBin(name, args, options) {
 	return run(process.execPath, [join(ROOT, 'node_modules', '.bin', name), ...args], options);
+}
+
+/** Runs a program of the installed packages beside others, quietly: a promise of whether it ended well and what it said. */
+export function runBinBeside(name, args) {
+	const bin = join(ROOT, 'node_modules', '.bin', name);
+	return new Promise((resolve) => {
+		execFile(process.execPath, [bin, ...args], { cwd: ROOT, maxBuffer: 256 * 1024 * 1024 }, (error, stdout, stderr) =>
+			resolve({ ok: !error, said: `${stdout}${stderr}` }),
+		);
+	});
 }

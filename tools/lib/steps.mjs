@@ -39,6 +39,7 @@ export async function builtApp() {
 		'app',
 		'core/src',
 		'schema/src',
+		'exchange/src',
 		'package-lock.json',
 		'babel.config.cjs',
 		'tools/lib/steps.mjs',

@@ -1,7 +1,3 @@
 import { later } from '../../src/ui/later';
 
-const ShelfScreen = later(async () => (await import('../../src/shelf/shelf-screen')).ShelfScreen);
-
-export default function ShelfRoute() {
-	return <ShelfScreen />;
-}
+export default later(async () => (await import('../../src/ways/shelf-screen')).ShelfScreen);

@@ -17,12 +17,20 @@ const SAYS_FLEETING: Readonly<Record<Keeping, string>> = {
 	refused: 'Kept only while this page is open: the server could not take the last change.',
 };
 
+/** What is said of work that cannot be read; it hides none of the rest. */
+function sayAside(count: number): string {
+	if (count === 0) return '';
+	return count === 1
+		? ' One piece of work could not be read; it is set aside, and kept.'
+		: ` ${count} pieces of work could not be read; they are set aside, and kept.`;
+}
+
 /** Where the work is kept, said quietly. */
 export function KeptWhere() {
-	const { keeping, lasting } = useAppSelector((state) => state.sync);
+	const { keeping, lasting, aside } = useAppSelector((state) => state.sync);
 	return (
 		<Words size="small" tone="soft" role="status" aria-live="polite" testID="kept">
-			{(lasting ? SAYS : SAYS_FLEETING)[keeping]}
+			{`${(lasting ? SAYS : SAYS_FLEETING)[keeping]}${sayAside(aside)}`}
 		</Words>
 	);
 }

@@ -1,16 +1,16 @@
 import { type Exact, hasShift, keysOf, printUnrounded, printWritten, sidesOfStart } from '@tidy-sum/core';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
+import { useAfterPaint } from '../quick/use-after-paint';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Fraction } from '../ui/fraction';
-import { useAfterPaint } from '../ui/use-after-paint';
 import { Words } from '../ui/words';
-import { sayFigures } from './describe';
-import { unclearStart, Zeros } from './panels/start-panel';
-import type { DeskView } from './use-desk';
+import type { DeskView } from '../work/desk-view';
+import { unclearStart, Zeros } from './panels/zeros';
+import { sayFigures } from './say-block';
 
 /** How many digits of a product or quotient are shown before it is cut with … */
 const SHOWN = 10;

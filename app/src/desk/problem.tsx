@@ -1,10 +1,10 @@
-import { type BookExercise, type Exercise, placeText, printUnitText, type Role } from '@tidy-sum/core';
+import { type BookExercise, type Role, sayWanted } from '@tidy-sum/core';
 import { memo } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from '../ui/box';
 import { Words } from '../ui/words';
-import type { Placed } from './work';
+import type { Placed } from '../work/work';
 
 type Piece = { readonly text: string; readonly at: readonly [number, number]; readonly quantity: boolean };
 
@@ -22,29 +22,6 @@ function pieces({ prompt, marks = [] }: BookExercise): Piece[] {
 	}
 	add(prompt.length, false);
 	return out;
-}
-
-const FORM = { scientific: 'in scientific form', plain: 'in plain form', fraction: 'as a fraction' } as const;
-
-/** What kind of answer is wanted, in words. */
-function sayKind(want: Exercise['want'], unit: string | null): string {
-	if ('mixed' in want) return want.mixed.join(' and ');
-	if ('figures' in want) return 'how many figures count';
-	if ('slip' in want) return 'the block that is wrong';
-	if ('factor' in want) return `the one factor that leads to ${printUnitText(want.factor)}`;
-	return unit === null ? 'not said yet' : printUnitText(unit) || 'a plain number';
-}
-
-/** The rounding that is asked for, in words; '' where none is. */
-function sayRounding(rounding: Exercise['rounding']): string {
-	if (typeof rounding !== 'object') return '';
-	return 'place' in rounding ? `, to ${placeText(rounding.place)}` : `, to ${rounding.significant} figures`;
-}
-
-/** What is wanted, in words: the unit, and the form and rounding where they are asked for. */
-export function sayWanted({ want, rounding }: Pick<Exercise, 'want' | 'rounding'>, unit: string | null): string {
-	const form = 'form' in want && want.form ? `, ${FORM[want.form]}` : '';
-	return `${sayKind(want, unit)}${form}${sayRounding(rounding)}`;
 }
 
 const SAYS: Readonly<Record<Role, string>> = {

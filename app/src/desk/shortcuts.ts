@@ -1,15 +1,14 @@
 import { useEffect, useRef } from 'react';
+import type { PanelKey } from './panel-row';
+import { PANEL_KEYS } from './panels';
 
 /** What the keys can do on the Desk. */
 export type DeskActs = {
 	readonly undo: () => void;
 	readonly redo: () => void;
-	readonly facts: () => void;
-	readonly answer: () => void;
-	readonly exercises: () => void;
-	readonly nudge: () => void;
-	readonly keys: () => void;
 	readonly close: () => void;
+	/** Opens the panel of a key, where there is something to open. */
+	readonly open: (opens: PanelKey['opens']) => void;
 	/** Goes to the next block of the line, or the one before. */
 	readonly walk: (by: 1 | -1) => void;
 	/** Of the block that is open; nothing where none is. */
@@ -19,11 +18,8 @@ export type DeskActs = {
 	readonly raise: () => void;
 	/** Writes a block by hand. */
 	readonly write: () => void;
-	readonly search: () => void;
+	/** Sends what stands to the check. */
 	readonly check: () => void;
-	readonly calculator: () => void;
-	readonly more: () => void;
-	readonly places: () => void;
 };
 
 export type Shortcut = {
@@ -38,21 +34,14 @@ export type Shortcut = {
 	readonly act: (desk: DeskActs) => void;
 };
 
-/** The keys of the Desk. To add one is to add one row; the sheet shows them all. */
+/** The keys of the Desk; those that open a panel stand with it. To add one is to add one row; the sheet shows them all. */
 export const SHORTCUTS: readonly Shortcut[] = [
 	{ key: 'z', mod: true, shows: 'Ctrl Z', says: 'undo', act: (desk) => desk.undo() },
 	{ key: 'z', mod: true, shift: true, shows: 'Ctrl Shift Z', says: 'redo', act: (desk) => desk.redo() },
 	{ key: 'y', mod: true, shows: 'Ctrl Y', says: 'redo', act: (desk) => desk.redo() },
-	{ key: 'f', shows: 'F', says: 'facts of the unit that must go', act: (desk) => desk.facts() },
-	{ key: '/', shows: '/', says: 'search the facts by name', act: (desk) => desk.search() },
+	...PANEL_KEYS.map(({ opens, ...row }): Shortcut => ({ ...row, act: (desk) => desk.open(opens) })),
 	{ key: 'w', shows: 'W', says: 'write a block by hand', act: (desk) => desk.write() },
-	{ key: 'p', shows: 'P', says: 'places of the problem’s quantities', act: (desk) => desk.places() },
-	{ key: 'n', shows: 'N', says: 'a nudge', act: (desk) => desk.nudge() },
-	{ key: 'a', shows: 'A', says: 'write the answer, or see the check', act: (desk) => desk.answer() },
 	{ key: 'c', shows: 'C', says: 'check', act: (desk) => desk.check() },
-	{ key: '=', shows: '=', says: 'calculator', act: (desk) => desk.calculator() },
-	{ key: 'm', shows: 'M', says: 'support, tables, side by side, hand in', act: (desk) => desk.more() },
-	{ key: 'e', shows: 'E', says: 'exercises', act: (desk) => desk.exercises() },
 	{ key: 'arrowright', shows: '→', says: 'next block of the line', act: (desk) => desk.walk(1) },
 	{ key: 'arrowleft', shows: '←', says: 'block before', act: (desk) => desk.walk(-1) },
 	{ key: 't', shows: 'T', says: 'turn the open block over', act: (desk) => desk.turn() },
@@ -61,7 +50,6 @@ export const SHORTCUTS: readonly Shortcut[] = [
 	{ key: ']', shows: ']', says: 'move the open block later', act: (desk) => desk.move(1) },
 	{ key: 'delete', shows: 'Delete', says: 'remove the open block', act: (desk) => desk.remove() },
 	{ key: 'escape', shows: 'Esc', says: 'close what is open', act: (desk) => desk.close() },
-	{ key: '?', shows: '?', says: 'this sheet', act: (desk) => desk.keys() },
 ];
 
 function isTyping(target: EventTarget | null): boolean {

@@ -6,19 +6,19 @@ import Redo from 'lucide-react-native/icons/redo-2';
 import Undo from 'lucide-react-native/icons/undo-2';
 import { memo } from 'react';
 import { View } from 'react-native';
-import { useAppDispatch } from '../store/store';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Button } from '../ui/button';
-import { type Panel, showed } from './desk-slice';
-import { redid, undid } from './works-slice';
+import type { PanelKind } from '../work/panel-slice';
+import { PANELS } from './panels';
+import type { Acts } from './use-acts';
 
 type Props = {
-	readonly exercise: string;
+	readonly acts: Acts;
 	readonly canUndo: boolean;
 	readonly canRedo: boolean;
 	/** The panel that is open. */
-	readonly open: Panel['kind'];
+	readonly open: PanelKind;
 	readonly checked: boolean;
 	/** The unit the Shelf opens on when none was touched. */
 	readonly first: string;
@@ -26,37 +26,20 @@ type Props = {
 	readonly started: boolean;
 };
 
-/** What is reached by way of More. */
-const MORE: readonly Panel['kind'][] = ['more', 'calculator', 'beside', 'take', 'keys'];
-
 /** The row under the thumb. */
-export const Tools = memo(function Tools({ exercise, canUndo, canRedo, open, checked, first, started }: Props) {
+export const Tools = memo(function Tools({ acts, canUndo, canRedo, open, checked, first, started }: Props) {
 	const styles = useStyles();
-	const dispatch = useAppDispatch();
-	const show = (panel: Panel) => dispatch(showed(panel));
+	const { show, undo, redo } = acts;
+	const tool = open === 'none' ? null : PANELS[open].tool;
 	return (
 		<View style={styles.tools} role="toolbar" aria-label="Tools of the Desk">
-			<Button
-				kind="tool"
-				label="Undo"
-				icon={Undo}
-				disabled={!canUndo}
-				onPress={() => dispatch(undid(exercise))}
-				testID="undo"
-			/>
-			<Button
-				kind="tool"
-				label="Redo"
-				icon={Redo}
-				disabled={!canRedo}
-				onPress={() => dispatch(redid(exercise))}
-				testID="redo"
-			/>
+			<Button kind="tool" label="Undo" icon={Undo} disabled={!canUndo} onPress={undo} testID="undo" />
+			<Button kind="tool" label="Redo" icon={Redo} disabled={!canRedo} onPress={redo} testID="redo" />
 			<Button
 				kind="tool"
 				label="Facts"
 				icon={Shelf}
-				on={open === 'facts'}
+				on={tool === 'facts'}
 				disabled={!started}
 				onPress={() => show({ kind: 'facts', unit: first })}
 				testID="tool-facts"
@@ -65,7 +48,7 @@ export const Tools = memo(function Tools({ exercise, canUndo, canRedo, open, che
 				kind="tool"
 				label="Answer"
 				icon={Pen}
-				on={open === 'answer' || open === 'verdict'}
+				on={tool === 'answer'}
 				onPress={() => show({ kind: checked ? 'verdict' : 'answer' })}
 				testID="tool-answer"
 			/>
@@ -74,7 +57,7 @@ export const Tools = memo(function Tools({ exercise, canUndo, canRedo, open, che
 				label="Book"
 				say="of exercises"
 				icon={Book}
-				on={open === 'book'}
+				on={tool === 'book'}
 				onPress={() => show({ kind: 'book' })}
 				testID="tool-book"
 			/>
@@ -82,7 +65,7 @@ export const Tools = memo(function Tools({ exercise, canUndo, canRedo, open, che
 				kind="tool"
 				label="More"
 				icon={More}
-				on={MORE.includes(open)}
+				on={tool === 'more'}
 				onPress={() => show({ kind: 'more' })}
 				testID="tool-more"
 			/>

@@ -1,109 +1,63 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { addingStep, type Fact, type Factor } from '@tidy-sum/core';
-import type { Step } from '@tidy-sum/schema';
+import { addingStep, askedBy, type Fact, type Factor } from '@tidy-sum/core';
+import type { TakenOn } from '@tidy-sum/core/help';
+import type { SingleStep, Step } from '@tidy-sum/schema';
 import { type Href, useRouter } from 'expo-router';
-import { useCallback, useEffect, useRef } from 'react';
+import { type RefObject, useEffect, useMemo, useRef } from 'react';
+import { afterPaint } from '../quick/after-paint';
+import type { Arrive } from '../quick/ahead';
 import { useAppDispatch } from '../store/store';
-import { afterPaint } from '../ui/after-paint';
-import type { Arrive } from './arriving';
-import { checkWork } from './check-work';
-import { closed, type Panel, showed } from './desk-slice';
-import type { Taken } from './panels/take-panel';
-import { SHELF } from './shelf';
-import { ownName } from './work';
-import { begunAnew, did, swapped } from './works-slice';
+import { checkWork } from '../work/check-work';
+import type { DeskView } from '../work/desk-view';
+import { ownName } from '../work/exercises';
+import { SHELF } from '../work/my-shelf';
+import { closed, type Panel, showed } from '../work/panel-slice';
+import { begunAnew, did, redid, swapped, undid } from '../work/works-slice';
 
 const NOTHING = { number: '', unit: '' };
 
 /** Everything one can do on the Desk, each by its name. */
-export type Acts = ReturnType<typeof useActs>;
+export type Acts = ReturnType<typeof actsOf>;
 
-/**
- * What can be done on the Desk of an exercise. Those that the line, the balance and the Shelf are given stay the same
- * from one drawing to the next, so that these are drawn anew only when what they show has changed.
- */
-export function useActs(exercise: string) {
+type Hands = {
+	readonly exercise: string;
+	readonly dispatch: ReturnType<typeof useAppDispatch>;
+	readonly go: (path: string) => void;
 	/** Draws a block before its step is taken; the line lays hold of it. */
-	const arriving = useRef<Arrive>(null);
-	const dispatch = useAppDispatch();
-	const router = useRouter();
-	const show = useCallback((next: Panel) => dispatch(showed(next)), [dispatch]);
-	const close = useCallback(() => dispatch(closed()), [dispatch]);
-	const onDo = useCallback(
-		(...steps: readonly Step[]) => {
-			const [only] = steps;
-			if (!only) return;
-			const singles = steps.flatMap((step) => (step.do === 'together' ? step.steps : [step]));
-			dispatch(did(exercise, steps.length === 1 ? only : { do: 'together', steps: singles }));
-		},
-		[dispatch, exercise],
-	);
-	const onUnit = useCallback((unit: string) => show({ kind: 'facts', unit }), [show]);
-	const onBlock = useCallback((id: string) => show({ kind: 'block', id }), [show]);
-	const onStart = useCallback(() => show({ kind: 'start' }), [show]);
-	const onQuantity = useCallback((from: number) => show({ kind: 'places', from }), [show]);
-	const onOwnProblem = useCallback(() => show({ kind: 'own' }), [show]);
-	const onPlace = useCallback(
-		(factor: Factor) => {
-			const block = nanoid(8);
-			arriving.current?.(factor);
-			afterPaint(() => {
-				dispatch(did(exercise, { do: 'place', block, factor }));
-				afterPaint(() => show({ kind: 'block', id: block }));
-			});
-		},
-		[dispatch, exercise, show],
-	);
-	const onWriteBlock = useCallback(
-		(factor: Factor) => {
-			const block = nanoid(8);
+	readonly arriving: RefObject<Arrive<Factor> | null>;
+	/** When the exercise was opened, or sent to the check before. */
+	readonly since: RefObject<number>;
+};
+
+function actsOf({ exercise, dispatch, go, arriving, since }: Hands) {
+	const show = (next: Panel) => dispatch(showed(next));
+	const close = () => dispatch(closed());
+	const open = (other: string) => go(`/desk/${other}`);
+	/** What is done with one touch is one step. */
+	const onDo = (...steps: readonly SingleStep[]) => {
+		const [only] = steps;
+		if (!only) return;
+		dispatch(did(exercise, steps.length === 1 ? only : { do: 'together', steps: [...steps] }));
+	};
+	const onPlace = (factor: Factor) => {
+		const block = nanoid(8);
+		arriving.current?.(factor);
+		afterPaint(() => {
 			dispatch(did(exercise, { do: 'place', block, factor }));
-			show({ kind: 'block', id: block, writing: true });
-		},
-		[dispatch, exercise, show],
-	);
-	const onWrite = useCallback(() => onWriteBlock({ top: NOTHING, bottom: NOTHING }), [onWriteBlock]);
-	const onAddStep = useCallback(() => onWriteBlock(addingStep('')), [onWriteBlock]);
-	const onShelf = useCallback((step: Step) => dispatch(did(SHELF, step)), [dispatch]);
-	const onKeep = useCallback((fact: Fact) => onShelf({ do: 'keep', id: nanoid(8), fact }), [onShelf]);
-	const go = useCallback((path: string) => router.navigate(path as Href), [router]);
-	const onWholeShelf = useCallback(() => go('/shelf'), [go]);
-	const onZeros = useCallback((figures: number) => onDo({ do: 'zeros', block: null, figures }), [onDo]);
-	const onCalculator = useCallback(() => show({ kind: 'calculator' }), [show]);
-	const onAnswer = () => show({ kind: 'answer' });
-	const since = useRef(0);
-	// biome-ignore lint/correctness/useExhaustiveDependencies: the time starts anew with each exercise.
-	useEffect(() => {
-		since.current = Date.now();
-	}, [exercise]);
+			afterPaint(() => show({ kind: 'block', id: block }));
+		});
+	};
+	const onWriteBlock = (factor: Factor) => {
+		const block = nanoid(8);
+		dispatch(did(exercise, { do: 'place', block, factor }));
+		show({ kind: 'block', id: block, writing: true });
+	};
+	const onShelf = (step: Step) => dispatch(did(SHELF, step));
 	const onCheck = () => {
 		void dispatch(checkWork(exercise, since.current));
 		since.current = Date.now();
 		show({ kind: 'verdict' });
 	};
-	const onNudge = useCallback(() => show({ kind: 'nudge' }), [show]);
-	// What is typed there may already be enough to begin; the panel stays until it is left.
-	const onOwnDo = useCallback(
-		(...steps: readonly Step[]) => {
-			onOwnProblem();
-			onDo(...steps);
-		},
-		[onDo, onOwnProblem],
-	);
-	const onTold = useCallback(() => onDo({ do: 'nudge', steps: 1 }), [onDo]);
-	const onAnew = () => {
-		dispatch(begunAnew(exercise));
-		close();
-	};
-	const open = (other: string) => go(`/desk/${other}`);
-	const onOwn = () => open(ownName(nanoid(10)));
-	const onHandIn = () => go(`/hand-in/${exercise}`);
-	const onTakeStart = ({ quantity, figures }: Taken) => {
-		const next = ownName(nanoid(10));
-		dispatch(did(next, { do: 'start', start: quantity, ...(figures === null ? {} : { figures }) }));
-		open(next);
-	};
-	const onSwap = (id: string) => dispatch(swapped({ exercise, id }));
 	return {
 		arriving,
 		show,
@@ -111,28 +65,72 @@ export function useActs(exercise: string) {
 		go,
 		open,
 		onDo,
-		onUnit,
-		onBlock,
-		onStart,
-		onQuantity,
-		onOwnProblem,
 		onPlace,
-		onWrite,
-		onAddStep,
 		onShelf,
-		onKeep,
-		onWholeShelf,
-		onZeros,
-		onCalculator,
-		onAnswer,
 		onCheck,
-		onNudge,
-		onOwnDo,
-		onTold,
-		onAnew,
-		onOwn,
-		onHandIn,
-		onTakeStart,
-		onSwap,
+		undo: () => dispatch(undid(exercise)),
+		redo: () => dispatch(redid(exercise)),
+		onUnit: (unit: string) => show({ kind: 'facts', unit }),
+		onBlock: (id: string) => show({ kind: 'block', id }),
+		onStart: () => show({ kind: 'start' }),
+		onQuantity: (from: number) => show({ kind: 'places', from }),
+		onOwnProblem: () => show({ kind: 'own' }),
+		onWrite: () => onWriteBlock({ top: NOTHING, bottom: NOTHING }),
+		onAddStep: () => onWriteBlock(addingStep('')),
+		onKeep: (fact: Fact) => onShelf({ do: 'keep', id: nanoid(8), fact }),
+		onWholeShelf: () => go('/shelf'),
+		onZeros: (figures: number) => onDo({ do: 'zeros', block: null, figures }),
+		onCalculator: () => show({ kind: 'calculator' }),
+		onAnswer: () => show({ kind: 'answer' }),
+		onAnswerText: (text: string) => onDo({ do: 'answer', text }),
+		/** Checks what stands; where that cannot be sent yet, says so where it is written. */
+		onCheckNow: ({ exercise: of, work, blocks }: DeskView) => {
+			const { answering } = askedBy(of);
+			const isThere =
+				answering.by === 'typing'
+					? answering.fault(work.answer) === null
+					: answering.by === 'placing'
+						? blocks.length > 0
+						: work.answer !== '';
+			if (isThere) onCheck();
+			else show({ kind: 'answer', asked: true });
+		},
+		onNudge: () => show({ kind: 'nudge' }),
+		// What is typed there may already be enough to begin; the panel stays until it is left.
+		onOwnDo: (...steps: readonly SingleStep[]) => {
+			show({ kind: 'own' });
+			onDo(...steps);
+		},
+		onTold: () => onDo({ do: 'nudge', steps: 1 }),
+		onAnew: () => {
+			dispatch(begunAnew(exercise));
+			close();
+		},
+		onOwn: () => open(ownName(nanoid(10))),
+		onHandIn: () => go(`/hand-in/${exercise}`),
+		onTakeStart: ({ quantity, figures }: TakenOn) => {
+			const next = ownName(nanoid(10));
+			dispatch(did(next, { do: 'start', start: quantity, ...(figures === null ? {} : { figures }) }));
+			open(next);
+		},
+		onSwap: (id: string) => dispatch(swapped({ exercise, id })),
 	};
+}
+
+/** What can be done on the Desk of an exercise. It stays the same from one drawing to the next. */
+export function useActs(exercise: string): Acts {
+	const dispatch = useAppDispatch();
+	const router = useRouter();
+	const arriving = useRef<Arrive<Factor>>(null);
+	const since = useRef(0);
+	const opened = useRef('');
+	useEffect(() => {
+		if (opened.current === exercise) return;
+		opened.current = exercise;
+		since.current = Date.now();
+	}, [exercise]);
+	return useMemo(
+		() => actsOf({ exercise, dispatch, go: (path) => router.navigate(path as Href), arriving, since }),
+		[exercise, dispatch, router],
+	);
 }

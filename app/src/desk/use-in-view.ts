@@ -1,7 +1,7 @@
 import { type RefObject, useCallback, useEffect, useRef } from 'react';
 import type { LayoutChangeEvent, ScrollView } from 'react-native';
 
-type InView = {
+export type InView = {
 	readonly scroll: RefObject<ScrollView | null>;
 	readonly onEnd: (bottom: number) => void;
 	readonly onRoom: (event: LayoutChangeEvent) => void;
@@ -18,6 +18,7 @@ export function useInView(target: 'line' | 'end', when: string): InView {
 	const bottom = useRef(0);
 	const room = useRef(0);
 	const frame = useRef(0);
+	const shown = useRef<'line' | 'end' | null>(null);
 	const show = useCallback(() => {
 		cancelAnimationFrame(frame.current);
 		frame.current = requestAnimationFrame(() => {
@@ -25,8 +26,13 @@ export function useInView(target: 'line' | 'end', when: string): InView {
 			else scroll.current?.scrollTo({ y: Math.max(0, bottom.current - room.current), animated: false });
 		});
 	}, [target]);
-	// biome-ignore lint/correctness/useExhaustiveDependencies: `when` says it is time, and is not read.
-	useEffect(show, [show, when]);
+	const last = useRef('');
+	useEffect(() => {
+		if (last.current === when && target === shown.current) return;
+		last.current = when;
+		shown.current = target;
+		show();
+	}, [show, when, target]);
 	const onEnd = useCallback(
 		(end: number) => {
 			bottom.current = end;

@@ -1,24 +1,31 @@
-import { goalOf, listed, parseUnit, quoted } from '@tidy-sum/core';
-import { mustGoOf } from './describe';
-import type { Panel } from './desk-slice';
-import type { DeskView } from './use-desk';
-import { isOwn, needsLine } from './work';
+import { listed, mustGoOf, quoted } from '@tidy-sum/core';
+import type { DeskView } from '../work/desk-view';
+import { isOwn } from '../work/exercises';
+import { needsLine } from '../work/line-of-work';
+import type { Panel } from '../work/panel-slice';
+import { openable } from './panels';
 
-/** What is open when nothing was chosen: what must be done first; on a wide screen the Shelf beside the line. */
-export function panelFor(chosen: Panel, view: DeskView, wide: boolean): Panel {
-	if (chosen.kind === 'block' && !view.blocks.some(({ id }) => id === chosen.id))
-		return panelFor({ kind: 'none' }, view, wide);
-	if (chosen.kind === 'verdict' && !view.verdict)
-		return panelFor({ kind: view.unchecked ? 'answer' : 'none' }, view, wide);
-	if (chosen.kind !== 'none') return chosen;
-	const written = view.started && view.wanted && view.worked.reached === true && !view.blocks.length;
+/** What must be done first, before there is a line to work; null where nothing must. */
+function mustFirst(view: DeskView): Panel | null {
+	const isWritten = view.started && view.wanted && view.worked.reached === true && !view.blocks.length;
 	// Where no block is needed, what is left is to write the answer.
-	if (written || !needsLine(view.exercise)) return { kind: view.verdict ? 'verdict' : 'answer' };
-	if (!view.started || !view.wanted) return { kind: isOwn(view.exercise.name) ? 'own' : 'places' };
-	if (!wide) return chosen;
+	if (isWritten || !needsLine(view.exercise)) return { kind: view.verdict ? 'verdict' : 'answer' };
+	const isPlaced = view.started && view.wanted;
+	return isPlaced ? null : { kind: isOwn(view.exercise.name) ? 'own' : 'places' };
+}
+
+/** What stands beside the line on a wide screen where nothing was chosen: the next thing to do. */
+function besideLine(view: DeskView): Panel {
 	if (view.verdict) return { kind: 'verdict' };
 	if (view.worked.reached) return { kind: 'answer' };
 	return { kind: 'facts', unit: mustGoOf(view.columns)[0]?.base ?? '' };
+}
+
+/** The panel that stands open: the one that was chosen, else what must be done first, else on a wide screen the Shelf. */
+export function panelFor(chosen: Panel, view: DeskView, wide: boolean): Panel {
+	const open = openable(chosen, view);
+	if (open.kind !== 'none') return open;
+	return mustFirst(view) ?? (wide ? besideLine(view) : open);
 }
 
 /** The one thing to do next, in a sentence. */
@@ -36,21 +43,9 @@ export function hint(view: DeskView, wide: boolean): string {
 	return 'What is wanted is not on the line yet. Open Facts.';
 }
 
-/** The unit the Shelf opens on when none was touched: the first that must go, else the first that stands. */
-export function firstUnit({ columns, worked }: DeskView): string {
-	return (mustGoOf(columns)[0] ?? worked.pieces.find(({ pair }) => pair === null))?.base ?? '';
-}
-
 /** The block after the open one, or before it; from none the first or the last. */
 export function nextBlock({ blocks }: DeskView, open: string | null, by: 1 | -1): string | undefined {
 	const at = blocks.findIndex(({ id }) => id === open);
 	if (at < 0) return blocks.at(by === 1 ? 0 : -1)?.id;
 	return blocks[(at + by + blocks.length) % blocks.length]?.id;
-}
-
-/** Whether something may be added on the line: a temperature, or a mixed measure. */
-export function mayAdd({ exercise, worked }: DeskView): boolean {
-	if ('mixed' in exercise.want || exercise.terms || isOwn(exercise.name)) return true;
-	const goal = parseUnit(goalOf(exercise.want) ?? '', { counted: true });
-	return worked.read.start.top.unit.offset || (goal.ok && goal.value.offset);
 }

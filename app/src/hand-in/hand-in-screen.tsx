@@ -1,4 +1,5 @@
-import { VERDICT_LINES } from '@tidy-sum/core';
+import { sayLine, sayWanted, VERDICT_LINES } from '@tidy-sum/core';
+import { LINE_FORMS, type LineForm, type LinePaper, lineMathml } from '@tidy-sum/exchange';
 import { useRouter } from 'expo-router';
 import Back from 'lucide-react-native/icons/arrow-left';
 import Copy from 'lucide-react-native/icons/copy';
@@ -6,86 +7,96 @@ import Print from 'lucide-react-native/icons/printer';
 import { useMemo, useState } from 'react';
 import { ScrollView } from 'react-native';
 import createElement from 'react-native-web/dist/exports/createElement';
-import { sayWanted } from '../desk/problem';
-import { useDesk } from '../desk/use-desk';
-import { answerOf, wantOf } from '../desk/work';
+import { WithExercise } from '../store/with-exercise';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { copied } from '../ui/copied';
 import { Words } from '../ui/words';
-import { mathOf, type Papers, papersOf } from './papers';
+import type { DeskView } from '../work/desk-view';
+import { answerOf, wantOf } from '../work/line-of-work';
 
-const FORMS = [
-	{ form: 'text', label: 'text' },
-	{ form: 'latex', label: 'LaTeX' },
-	{ form: 'mathml', label: 'MathML' },
-] as const satisfies readonly { readonly form: keyof Papers; readonly label: string }[];
+/** The line as it is handed in, with the problem and the answer. */
+function paperOf({ exercise, chain, worked, work }: DeskView): LinePaper {
+	return {
+		title: exercise.title,
+		prompt: exercise.prompt,
+		wanted: sayWanted(exercise, wantOf(exercise, work)),
+		answer: answerOf(exercise, work),
+		chain,
+		worked,
+	};
+}
 
-type Form = (typeof FORMS)[number]['form'];
+type WaysProps = { readonly name: string; readonly paper: LinePaper };
 
-/** The worked line as a clean page, to print or to save, and as text, LaTeX and MathML to copy. */
-export function HandInScreen({ name }: { readonly name: string | undefined }) {
+/** Back to the Desk, to print, and each form to copy; what was copied last is shown, to be marked by hand. */
+function Ways({ name, paper }: WaysProps) {
 	const styles = useStyles();
 	const router = useRouter();
-	const view = useDesk(name);
-	const { exercise, work, verdict } = view;
-	const papers = useMemo(() => papersOf(view), [view]);
-	const [form, setForm] = useState<Form | null>(null);
+	const [taken, setTaken] = useState<{ readonly form: LineForm; readonly text: string } | null>(null);
 	const [said, setSaid] = useState('');
-	const answer = answerOf(exercise, work);
-	const take = async (of: Form, label: string) => {
-		setForm(of);
-		setSaid((await copied(papers[of])) ? `The ${label} is copied.` : `This is the ${label}; mark it and copy it.`);
+	const take = async (form: LineForm) => {
+		const text = form.make(paper);
+		setTaken({ form, text });
+		setSaid((await copied(text)) ? `The ${form.label} is copied.` : `This is the ${form.label}; mark it and copy it.`);
 	};
 	return (
-		<ScrollView style={styles.screen} contentContainerStyle={styles.page} role="main">
+		<>
 			<Box style={styles.row} data-noprint>
-				<Button
-					label="To the Desk"
-					icon={Back}
-					onPress={() => router.navigate(`/desk/${exercise.name}`)}
-					testID="to-desk"
-				/>
+				<Button label="To the Desk" icon={Back} onPress={() => router.navigate(`/desk/${name}`)} testID="to-desk" />
 				<Button label="Print, or save as PDF" icon={Print} onPress={() => globalThis.print?.()} testID="print" />
-				{FORMS.map(({ form: of, label }) => (
+				{LINE_FORMS.map((form) => (
 					<Button
-						key={of}
-						label={`Copy ${label}`}
+						key={form.name}
+						label={`Copy ${form.label}`}
 						icon={Copy}
-						on={form === of}
-						onPress={() => void take(of, label)}
-						testID={`copy-${of}`}
+						on={taken?.form === form}
+						onPress={() => void take(form)}
+						testID={`copy-${form.name}`}
 					/>
 				))}
 			</Box>
-			{form ? (
+			{taken ? (
 				<Box style={styles.taken} data-noprint>
 					<Words size="small" aria-live="polite" testID="copy-says">
 						{said}
 					</Words>
 					<Words mono style={styles.source} testID="copied">
-						{papers[form]}
+						{taken.text}
 					</Words>
 				</Box>
 			) : null}
+		</>
+	);
+}
+
+function Paper({ view }: { readonly view: DeskView }) {
+	const styles = useStyles();
+	const { exercise, work, verdict } = view;
+	const paper = useMemo(() => paperOf(view), [view]);
+	const { answer } = paper;
+	const sentences = useMemo(() => sayLine(view.worked), [view]);
+	return (
+		<ScrollView style={styles.screen} contentContainerStyle={styles.page} role="main">
+			<Ways name={exercise.name} paper={paper} />
 			<Words strong size="title" role="heading" aria-level={1} testID="hand-in-title">
 				{exercise.title}
 			</Words>
 			{exercise.prompt ? <Words testID="problem">{exercise.prompt}</Words> : <Box testID="problem" />}
 			<Words size="small" tone="soft">
-				Wanted: {sayWanted(exercise, wantOf(exercise, work))}
+				Wanted: {paper.wanted}
 			</Words>
 			<Box style={styles.math} tabIndex={0} role="group" aria-label="The line">
 				{createElement('div', {
 					style: styles.formula,
 					'data-testid': 'hand-in-line',
-					dangerouslySetInnerHTML: { __html: mathOf(view) },
+					dangerouslySetInnerHTML: { __html: lineMathml(paper) },
 				})}
 			</Box>
 			<Box style={styles.said} role="list" testID="hand-in-said">
-				{papers.said.map((sentence) => (
+				{sentences.map((sentence) => (
 					<Box key={sentence} role="listitem">
 						<Words>{sentence}</Words>
 					</Box>
@@ -101,6 +112,11 @@ export function HandInScreen({ name }: { readonly name: string | undefined }) {
 			) : null}
 		</ScrollView>
 	);
+}
+
+/** The worked line as a clean page, to print or to save, and as text, LaTeX and MathML to copy. */
+export function HandInScreen({ name }: { readonly name: string }) {
+	return <WithExercise name={name}>{(view) => <Paper view={view} />}</WithExercise>;
 }
 
 const useStyles = makeStyles((palette) => ({

@@ -1,17 +1,22 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { type Fault, wentOf } from '@tidy-sum/core';
+import { type Fault, plainCode, shownCode } from '@tidy-sum/core';
 import {
+	type BegunRound,
+	begunRounds,
 	type Level,
+	type Picked,
 	pickSkills,
+	practisedIn,
 	ROUND_COUNTS,
 	readRoundCode,
 	roundCode,
 	SKILLS,
 	SKILLS_IN_ROUND,
-	type Standing,
+	type SkillState,
 	seedFrom,
 	skillNamed,
-	standings,
+	skillStates,
+	wentOf,
 } from '@tidy-sum/core/practice';
 import { useRouter } from 'expo-router';
 import Desk from 'lucide-react-native/icons/arrow-left';
@@ -25,8 +30,7 @@ import { Choices } from '../ui/choices';
 import { Field } from '../ui/field';
 import { Page } from '../ui/page';
 import { Words } from '../ui/words';
-import { plainCode, shownCode } from './made-rounds';
-import { begunRounds, practisedIn } from './practised';
+import { bodiesIn } from '../work/bodies-in';
 
 const LEVELS = [
 	{ value: '1', label: '1 plain' },
@@ -38,43 +42,24 @@ const LEVELS = [
 const LISTED = 6;
 
 /** How far a skill is, in a few words. */
-function stateOf({ worked, atOnce, isDue }: Standing): string {
+function stateOf({ worked, atOnce, isDue }: SkillState): string {
 	if (worked === 0) return 'not tried yet';
 	return `${atOnce} of ${worked} right at once${isDue ? ', due' : ''}`;
 }
 
-/** Chooses what to practise, or lets it be picked, and opens a Round; or opens one by its code. */
-export function RoundsScreen() {
+type SkillsProps = {
+	readonly states: readonly SkillState[];
+	readonly chosen: readonly string[];
+	readonly onChoose: (chosen: readonly string[]) => void;
+};
+
+/** All skills to choose from, each with how far it is. */
+function SkillList({ states, chosen, onChoose }: SkillsProps) {
 	const styles = useStyles();
-	const router = useRouter();
-	const works = useAppSelector((state) => state.works);
-	const [now] = useState(() => Date.now());
-	const stands = useMemo(() => standings(practisedIn(works), now), [works, now]);
-	const begun = useMemo(() => begunRounds(works).slice(0, LISTED), [works]);
-	const picked = useMemo(() => pickSkills(stands, now), [stands, now]);
-	const [chosen, setChosen] = useState<readonly string[]>(picked.map(({ skill }) => skill));
-	const [count, setCount] = useState<(typeof ROUND_COUNTS)[number]>(10);
-	const [asked, setAsked] = useState<Level | null>(null);
-	const [code, setCode] = useState('');
-	const [fault, setFault] = useState<Fault | null>(null);
-
-	const levels = stands.filter(({ skill }) => chosen.includes(skill)).map(({ level }) => level);
-	const level = asked ?? (Math.min(3, ...levels) as Level);
-	const toggle = (skill: string) =>
-		setChosen(chosen.includes(skill) ? chosen.filter((one) => one !== skill) : [...chosen, skill]);
-	const open = (of: string) => router.navigate(`/round/${plainCode(of)}`);
-	const begin = () => {
-		const skills = SKILLS.map(({ skill }) => skill).filter((skill) => chosen.includes(skill));
-		open(roundCode({ skills, level, count, seed: seedFrom(nanoid()) }));
-	};
-	const openCode = () => {
-		const read = readRoundCode(code);
-		if (read.ok) open(code);
-		else setFault(read.fault);
-	};
 	const full = chosen.length >= SKILLS_IN_ROUND;
-
-	const skills = (
+	const toggle = (skill: string) =>
+		onChoose(chosen.includes(skill) ? chosen.filter((one) => one !== skill) : [...chosen, skill]);
+	return (
 		<Box style={styles.part}>
 			<Words strong role="heading" aria-level={2}>
 				Or choose what to practise
@@ -89,6 +74,7 @@ export function RoundsScreen() {
 			<Box role="list">
 				{SKILLS.map(({ skill, title, about }, i) => {
 					const on = chosen.includes(skill);
+					const state = states[i];
 					return (
 						<Box key={skill} role="listitem" style={styles.item}>
 							<Touch
@@ -106,7 +92,7 @@ export function RoundsScreen() {
 									<Words size="small" tone="soft">
 										{about}
 									</Words>
-									<Words size="small">{stateOf(stands[i] as Standing)}</Words>
+									<Words size="small">{state ? stateOf(state) : ''}</Words>
 								</Box>
 							</Touch>
 						</Box>
@@ -115,12 +101,131 @@ export function RoundsScreen() {
 			</Box>
 		</Box>
 	);
+}
 
+type SuggestedProps = {
+	readonly picked: readonly Picked[];
+	readonly chosen: readonly string[];
+	readonly onChoose: (chosen: readonly string[]) => void;
+};
+
+/** What is suggested, and why. */
+function Suggested({ picked, chosen, onChoose }: SuggestedProps) {
+	const styles = useStyles();
+	const taken = picked.length === chosen.length && picked.every(({ skill }) => chosen.includes(skill));
+	return (
+		<Box style={styles.part}>
+			<Words strong role="heading" aria-level={2}>
+				Suggested for now
+			</Words>
+			<Box role="list">
+				{picked.map(({ skill, why }) => (
+					<Box key={skill} role="listitem">
+						<Words testID={`picked-${skill}`}>
+							{skillNamed(skill)?.title}: {why}
+						</Words>
+					</Box>
+				))}
+			</Box>
+			<Box style={styles.row}>
+				<Button
+					label="Take these"
+					on={taken}
+					onPress={() => onChoose(picked.map(({ skill }) => skill))}
+					testID="take-picked"
+				/>
+			</Box>
+		</Box>
+	);
+}
+
+/** A Round opened by its code, with what may be wrong with one that is none. */
+function ByCode({ onOpen }: { readonly onOpen: (code: string) => void }) {
+	const styles = useStyles();
+	const [code, setCode] = useState('');
+	const [fault, setFault] = useState<Fault | null>(null);
+	const open = () => {
+		const read = readRoundCode(code);
+		if (read.ok) onOpen(code);
+		else setFault(read.fault);
+	};
+	return (
+		<Box style={styles.part}>
+			<Words strong role="heading" aria-level={2}>
+				A Round by its code
+			</Words>
+			<Field
+				label="Code of a Round"
+				value={code}
+				onChange={(text) => {
+					setCode(text);
+					setFault(null);
+				}}
+				onSubmit={open}
+				fault={fault}
+				placeholder="4k7m-9ae"
+				testID="round-code"
+			/>
+			<Box style={styles.row}>
+				<Button label="Open it" onPress={open} testID="open-code" />
+			</Box>
+		</Box>
+	);
+}
+
+/** The Rounds begun before, the latest first. */
+function Begun({ begun, onOpen }: { readonly begun: readonly BegunRound[]; readonly onOpen: (code: string) => void }) {
+	const styles = useStyles();
+	if (!begun.length) return null;
+	return (
+		<Box style={styles.part}>
+			<Words strong role="heading" aria-level={2}>
+				Begun before
+			</Words>
+			<Box style={styles.row}>
+				{begun.slice(0, LISTED).map(({ code, plan, tries }) => (
+					<Button
+						key={code}
+						label={shownCode(code)}
+						say={`${[...tries.values()].filter((one) => wentOf(one) !== 'not-yet').length} of ${plan.count} done`}
+						onPress={() => onOpen(code)}
+						testID={`begun-${code}`}
+					/>
+				))}
+			</Box>
+		</Box>
+	);
+}
+
+/** The level to go on with for what is chosen: that of the skill that is least far. */
+function levelFor(states: readonly SkillState[], chosen: readonly string[]): Level {
+	const levels = states.filter(({ skill }) => chosen.includes(skill)).map(({ level }) => level);
+	return Math.min(3, ...levels) as Level;
+}
+
+/** Chooses what to practise, or lets it be picked, and opens a Round; or opens one by its code. */
+export function RoundsScreen() {
+	const styles = useStyles();
+	const router = useRouter();
+	const works = useAppSelector((state) => state.works);
+	const [now] = useState(() => Date.now());
+	const begun = useMemo(() => begunRounds(bodiesIn(works)), [works]);
+	const states = useMemo(() => skillStates(practisedIn(begun), now), [begun, now]);
+	const picked = useMemo(() => pickSkills(states, now), [states, now]);
+	const [chosen, setChosen] = useState<readonly string[]>(picked.map(({ skill }) => skill));
+	const [count, setCount] = useState<(typeof ROUND_COUNTS)[number]>(10);
+	const [asked, setAsked] = useState<Level | null>(null);
+	const level = asked ?? levelFor(states, chosen);
+	const open = (code: string) => router.navigate(`/round/${plainCode(code)}`);
+	const begin = () => {
+		const skills = SKILLS.map(({ skill }) => skill).filter((skill) => chosen.includes(skill));
+		open(roundCode({ skills, level, count, seed: seedFrom(nanoid()) }));
+	};
 	return (
 		<Page
 			title="Rounds"
 			testID="rounds"
-			beside={skills}
+			beside={<SkillList states={states} chosen={chosen} onChoose={setChosen} />}
 			tools={
 				<>
 					<Button label="Desk" icon={Desk} onPress={() => router.navigate('/')} testID="to-desk" />
@@ -136,77 +241,20 @@ export function RoundsScreen() {
 				</>
 			}
 		>
-			<Box style={styles.part}>
-				<Words strong role="heading" aria-level={2}>
-					Suggested for now
-				</Words>
-				<Box role="list">
-					{picked.map(({ skill, why }) => (
-						<Box key={skill} role="listitem">
-							<Words testID={`picked-${skill}`}>
-								{skillNamed(skill)?.title}: {why}
-							</Words>
-						</Box>
-					))}
-				</Box>
-				<Box style={styles.row}>
-					<Button
-						label="Take these"
-						on={picked.length === chosen.length && picked.every(({ skill }) => chosen.includes(skill))}
-						onPress={() => setChosen(picked.map(({ skill }) => skill))}
-						testID="take-picked"
-					/>
-				</Box>
-			</Box>
-			<Box style={styles.part}>
-				<Words strong role="heading" aria-level={2}>
-					A Round by its code
-				</Words>
-				<Field
-					label="Code of a Round"
-					value={code}
-					onChange={(text) => {
-						setCode(text);
-						setFault(null);
-					}}
-					onSubmit={openCode}
-					fault={fault}
-					placeholder="4k7m-9ae"
-					testID="round-code"
-				/>
-				<Box style={styles.row}>
-					<Button label="Open it" onPress={openCode} testID="open-code" />
-				</Box>
-			</Box>
-			{begun.length ? (
-				<Box style={styles.part}>
-					<Words strong role="heading" aria-level={2}>
-						Begun before
-					</Words>
-					<Box style={styles.row}>
-						{begun.map(({ code: of, plan, tries }) => (
-							<Button
-								key={of}
-								label={shownCode(of)}
-								say={`${[...tries.values()].filter((one) => wentOf(one) !== 'not-yet').length} of ${plan.count} done`}
-								onPress={() => open(of)}
-								testID={`begun-${of}`}
-							/>
-						))}
-					</Box>
-				</Box>
-			) : null}
+			<Suggested picked={picked} chosen={chosen} onChoose={setChosen} />
+			<ByCode onOpen={open} />
+			<Begun begun={begun} onOpen={open} />
 			<Choices
 				label="How many"
 				choices={ROUND_COUNTS.map((one) => ({ value: `${one}`, label: `${one}`, say: 'exercises' }))}
 				chosen={`${count}`}
-				onChoose={(value) => setCount(Number(value) as (typeof ROUND_COUNTS)[number])}
+				onChoose={(value) => setCount(ROUND_COUNTS.find((one) => `${one}` === value) ?? count)}
 				testID="count"
 			/>
 			<Choices
 				label="Level"
 				choices={LEVELS}
-				chosen={`${level}` as (typeof LEVELS)[number]['value']}
+				chosen={`${level}`}
 				onChoose={(value) => setAsked(Number(value) as Level)}
 				testID="level"
 			/>

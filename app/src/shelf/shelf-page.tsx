@@ -7,10 +7,11 @@ import { Button } from '../ui/button';
 import { copied } from '../ui/copied';
 import { Page } from '../ui/page';
 import { Words } from '../ui/words';
-import { type PartName, titleOf } from './parts';
 
 type Props = {
-	readonly part: PartName;
+	readonly title: string;
+	/** The name of the part. */
+	readonly part: string;
 	/** The address that opens the part as it stands. */
 	readonly address: string;
 	readonly children: ReactNode;
@@ -36,7 +37,7 @@ const ShelfTools = memo(function ShelfTools({ onCopy }: { readonly onCopy: () =>
 });
 
 /** A part of the Shelf as a page of its own: the way to the Desk and to the other parts, and its link to copy. */
-export function ShelfPage({ part, address, children, beside }: Props) {
+export function ShelfPage({ title, part, address, children, beside }: Props) {
 	const [link, setLink] = useState('');
 	const now = useRef(address);
 	now.current = address;
@@ -45,7 +46,7 @@ export function ShelfPage({ part, address, children, beside }: Props) {
 		setLink((await copied(whole)) ? 'The link is copied.' : `The link: ${whole}`);
 	}, []);
 	return (
-		<Page title={titleOf(part)} testID={part} beside={beside} tools={<ShelfTools onCopy={onCopy} />}>
+		<Page title={title} testID={part} beside={beside} tools={<ShelfTools onCopy={onCopy} />}>
 			{children}
 			{link ? (
 				<Words size="small" tone="soft" role="status" aria-live="polite" testID="link-says">

@@ -1,7 +1,6 @@
 import type { Fault, Outcome } from '@tidy-sum/core';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { lastSeen, rememberSeen } from './last-seen';
-import type { PartName } from './parts';
 
 /** What is typed and chosen on a part of the Shelf, by the names it has in an address. */
 export type Fields<K extends string> = Readonly<Record<K, string>>;
@@ -12,7 +11,7 @@ const LIMIT = 300;
 /** How long fields must have settled before the address follows. */
 const SETTLES_MS = 300;
 
-function addressOf(part: PartName, fields: Fields<string>): string {
+function addressOf(part: string, fields: Fields<string>): string {
 	const given = Object.entries(fields).filter(([, text]) => text !== '');
 	const query = new URLSearchParams(given).toString();
 	return `/shelf/${part}${query ? `?${query}` : ''}`;
@@ -29,7 +28,7 @@ function filled<K extends string>(example: Fields<K>, get: (name: K) => string |
 }
 
 /** Where a part is opened: as its link says, else as it was left, else with an example. */
-function opened<K extends string>(part: PartName, link: Partial<Record<K, string | undefined>>, example: Fields<K>) {
+function opened<K extends string>(part: string, link: Partial<Record<K, string | undefined>>, example: Fields<K>) {
 	const left = new URLSearchParams(lastSeen(part) ?? '');
 	return filled(example, (name) => link[name]) ?? filled(example, (name) => left.get(name)) ?? example;
 }
@@ -40,7 +39,7 @@ function opened<K extends string>(part: PartName, link: Partial<Record<K, string
  * @returns the fields, a way to set some of them, and the address that opens the part just so.
  */
 export function useFields<K extends string>(
-	part: PartName,
+	part: string,
 	link: Partial<Record<K, string | undefined>>,
 	example: Fields<K>,
 ): {

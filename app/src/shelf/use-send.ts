@@ -1,10 +1,12 @@
 import { nanoid } from '@reduxjs/toolkit';
 import type { Fact, Factor, Quantity } from '@tidy-sum/core';
-import type { Step } from '@tidy-sum/schema';
+import type { SingleStep } from '@tidy-sum/schema';
 import { useRouter } from 'expo-router';
-import { exerciseNamed, isOwn, mustPlace, needsLine, ownName, workOf } from '../desk/work';
-import { did } from '../desk/works-slice';
 import { useAppDispatch, useAppSelector } from '../store/store';
+import { ownName } from '../work/exercises';
+import { openLineOf } from '../work/open-line';
+import { workOf } from '../work/work';
+import { did } from '../work/works-slice';
 
 /** What a part of the Shelf has to give to the Desk. */
 export type ToSend = {
@@ -27,8 +29,8 @@ type Send = {
 	readonly toOwn: (send: ToSend) => void;
 };
 
-function placing({ blocks = [] }: ToSend): readonly Step[] {
-	return blocks.map((factor): Step => ({ do: 'place', block: nanoid(8), factor }));
+function placing({ blocks = [] }: ToSend): readonly SingleStep[] {
+	return blocks.map((factor) => ({ do: 'place' as const, block: nanoid(8), factor }));
 }
 
 /** The way from the Shelf to the Desk. */
@@ -37,28 +39,20 @@ export function useSend(): Send {
 	const router = useRouter();
 	const last = useAppSelector(({ works }) => works.last);
 	const body = useAppSelector(({ works }) => works.byId[works.open[works.last ?? ''] ?? '']?.body);
-	const work = body && workOf(body);
-	const own = last !== null && isOwn(last);
-	const exercise = exerciseNamed(last ?? undefined);
-	// An exercise of a Round that does not lie ready here is not known by its name alone.
-	const known = last === null || own || exercise.name === last;
-	// A line that has nothing to start from yet takes its start first, and one that is not there takes nothing.
-	const begun = own ? (work?.start ?? null) !== null : !mustPlace(exercise) || (work?.placed.length ?? 0) > 0;
-	const line = known && begun && (own || needsLine(exercise)) ? (own ? 'my own problem' : exercise.title) : null;
-	const take = (name: string, steps: readonly Step[]) => {
-		const singles = steps as Extract<Step, { do: 'together' }>['steps'];
-		dispatch(did(name, { do: 'together', steps: singles }));
+	const line = openLineOf(last, body ? workOf(body) : null);
+	const take = (name: string, steps: readonly SingleStep[]) => {
+		dispatch(did(name, { do: 'together', steps: [...steps] }));
 		router.navigate(`/desk/${name}`);
 	};
 	return {
-		line,
-		toLine: (send) => take(own ? last : exercise.name, placing(send)),
+		line: line?.title ?? null,
+		toLine: (send) => line && take(line.name, placing(send)),
 		toOwn: (send) => {
 			const { start, want, facts = [] } = send;
 			take(ownName(nanoid(10)), [
 				...(start ? [{ do: 'start', start } as const] : []),
 				...(want ? [{ do: 'want', unit: want } as const] : []),
-				...facts.map((fact): Step => ({ do: 'state', fact })),
+				...facts.map((fact) => ({ do: 'state' as const, fact })),
 				...placing(send),
 			]);
 		},

@@ -1,11 +1,12 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { idSchema } from '@tidy-sum/schema';
-import { loaded } from '../desk/works-slice';
-import { deviceStore } from '../sync/device-store';
+import { DEMO_DESK, idSchema } from '@tidy-sum/schema';
+import { demoCopy } from '../sync/demo-copy';
+import { type DeviceStore, deviceStore } from '../sync/device-store';
 import { keep } from '../sync/keeper';
 import { memoryStore } from '../sync/memory-store';
 import { serverStore } from '../sync/server-store';
-import { fleeting } from '../sync/sync-slice';
+import { fleeting, setAside } from '../sync/sync-slice';
+import { loaded } from '../work/works-slice';
 import { type AppStore, makeStore } from './store';
 
 /** The desk a link names (?desk=…): the way to one's work from another device. */
@@ -24,14 +25,24 @@ async function openDevice() {
 	}
 }
 
+/** The desk to open: the one a link names, else the one last open here, else a new one; of the demo one's own copy. */
+async function deskToOpen(device: DeviceStore, current: string | undefined): Promise<string> {
+	const named = deskInLink() ?? current;
+	if (named !== DEMO_DESK) return named ?? nanoid();
+	const own = current === DEMO_DESK ? undefined : current;
+	return (await demoCopy(device, serverStore)) ?? own ?? nanoid();
+}
+
 /** Opens this device's desk with everything that was kept on it, and begins to keep what is done. */
 export async function openDesk(): Promise<AppStore> {
 	const store = makeStore();
 	const { device, current, lasting } = await openDevice();
 	if (!lasting) store.dispatch(fleeting());
-	const desk = deskInLink() ?? current ?? nanoid();
+	const desk = await deskToOpen(device, current);
 	if (desk !== current) await device.setCurrentDesk(desk);
-	store.dispatch(loaded(await device.load(desk)));
+	const { works, aside } = await device.load(desk);
+	store.dispatch(loaded(works));
+	if (aside) store.dispatch(setAside(aside));
 	keep({ store, desk, device, server: serverStore });
 	return store;
 }

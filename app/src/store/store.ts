@@ -1,8 +1,8 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
-import { deskSlice } from '../desk/desk-slice';
-import { worksSlice } from '../desk/works-slice';
 import { syncSlice } from '../sync/sync-slice';
+import { deskSlice } from '../work/panel-slice';
+import { worksSlice } from '../work/works-slice';
 
 /** The store of the app; tests make their own. */
 export function makeStore() {

@@ -1,6 +1,6 @@
 import { workBodySchema, z } from '@tidy-sum/schema';
 import { createStore, entries, get, promisifyRequest, type UseStore } from 'idb-keyval';
-import type { WorkEntry, WorksState } from '../desk/works-slice';
+import type { WorkEntry, WorksState } from '../work/works-slice';
 
 const entrySchema = z.object({
 	id: z.string(),
@@ -15,7 +15,11 @@ const openSchema = z.record(z.string(), z.string());
 export type DeviceStore = {
 	readonly currentDesk: () => Promise<string | undefined>;
 	readonly setCurrentDesk: (desk: string) => Promise<void>;
-	readonly load: (desk: string) => Promise<WorksState>;
+	/** The work of a desk, and how many pieces of it cannot be read. */
+	readonly load: (desk: string) => Promise<{ readonly works: WorksState; readonly aside: number }>;
+	/** The desk that was made as a copy of another one; none where none was. */
+	readonly copyOf: (desk: string) => Promise<string | undefined>;
+	readonly setCopyOf: (desk: string, copy: string) => Promise<void>;
 	readonly keepEntry: (desk: string, entry: WorkEntry) => Promise<void>;
 	readonly keepOpen: (desk: string, open: WorksState['open'], last: string | null) => Promise<void>;
 };
@@ -45,16 +49,20 @@ export function deviceStore(store: UseStore = createStore('tidy-sum', 'kept')): 
 		load: async (desk) => {
 			const rows = await entries<string, unknown>(store);
 			const byId: Record<string, WorkEntry> = {};
+			let aside = 0;
 			for (const [key, value] of rows) {
 				if (!key.startsWith(`work:${desk}:`)) continue;
 				const read = entrySchema.safeParse(value);
-				if (read.success) byId[read.data.id] = read.data as WorkEntry;
+				if (read.success) byId[read.data.id] = read.data;
+				else aside += 1;
 			}
 			const { open, last } = readOpen(await get(`open:${desk}`, store));
 			// A crash between two writes may leave work that no exercise points to; it is opened all the same.
 			const found = Object.values(byId).map(({ id, body }) => [body.exercise, id]);
-			return { byId, open: { ...Object.fromEntries(found), ...open }, last };
+			return { works: { byId, open: { ...Object.fromEntries(found), ...open }, last }, aside };
 		},
+		copyOf: (desk) => get<string>(`copy:${desk}`, store),
+		setCopyOf: (desk, copy) => put(store, `copy:${desk}`, copy),
 		keepEntry: (desk, entry) => put(store, `work:${desk}:${entry.id}`, entry),
 		keepOpen: (desk, open, last) => put(store, `open:${desk}`, { open, last }),
 	};

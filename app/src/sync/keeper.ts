@@ -1,8 +1,8 @@
 import type { Store } from '@reduxjs/toolkit';
-import { acknowledged, parted, type WorkEntry, type WorksState } from '../desk/works-slice';
+import { acknowledged, parted, type WorkEntry, type WorksState } from '../work/works-slice';
 import type { DeviceStore } from './device-store';
 import type { ServerStore } from './server-store';
-import { type Keeping, kept } from './sync-slice';
+import { type Keeping, kept, setAside } from './sync-slice';
 
 type State = { readonly works: WorksState; readonly sync: { readonly keeping: Keeping } };
 
@@ -99,10 +99,11 @@ export function keep({ store, desk, device, server }: Parts): () => void {
 
 /** Takes what the server has newer than this device, once, at the start. */
 async function takeFromServer({ store, desk, server }: Omit<Parts, 'device'>): Promise<void> {
-	const works = await server.list(desk);
-	for (const work of works ?? []) {
+	const found = await server.list(desk);
+	for (const work of found?.works ?? []) {
 		const mine = store.getState().works.byId[work.id];
 		if (!mine || work.version > mine.version) store.dispatch(parted(work));
 	}
-	if (works === null) store.dispatch(kept('device'));
+	if (found?.aside) store.dispatch(setAside(found.aside));
+	if (found === null) store.dispatch(kept('device'));
 }

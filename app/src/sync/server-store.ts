@@ -1,5 +1,5 @@
 import { conflictSchema, type StoredWork, workSchema, worksSchema } from '@tidy-sum/schema';
-import type { WorkEntry } from '../desk/works-slice';
+import type { WorkEntry } from '../work/works-slice';
 
 /** What came of sending a version: kept, parted from another one, refused for good, or the server is away. */
 export type Sent =
@@ -8,8 +8,11 @@ export type Sent =
 	| { readonly came: 'refused' }
 	| { readonly came: 'away' };
 
+/** All work of a desk that can be read, and how many pieces cannot: those are set aside, and kept. */
+export type WorksKept = { readonly works: readonly StoredWork[]; readonly aside: number };
+
 export type ServerStore = {
-	readonly list: (desk: string) => Promise<readonly StoredWork[] | null>;
+	readonly list: (desk: string) => Promise<WorksKept | null>;
 	readonly send: (desk: string, entry: WorkEntry) => Promise<Sent>;
 };
 
@@ -33,7 +36,10 @@ export const serverStore: ServerStore = {
 		const response = await ask(`/api/desks/${desk}/works`);
 		if (!response?.ok) return null;
 		const read = worksSchema.safeParse(await bodyOf(response));
-		return read.success ? read.data.works : null;
+		if (!read.success) return null;
+		const each = read.data.works.map((work) => workSchema.safeParse(work));
+		const works = each.flatMap((work) => (work.success ? work.data : []));
+		return { works, aside: read.data.aside.length + each.length - works.length };
 	},
 	send: async (desk, entry) => {
 		const response = await ask(`/api/desks/${desk}/works/${entry.id}`, {
@@ -45,7 +51,8 @@ export const serverStore: ServerStore = {
 		const body = await bodyOf(response);
 		if (response.status === 409) {
 			const read = conflictSchema.safeParse(body);
-			return read.success ? { came: 'parted', kept: read.data.kept } : { came: 'away' };
+			// A version that cannot be read stays as it is there, and the one from here as it is here.
+			return read.success ? { came: 'parted', kept: read.data.kept } : { came: 'refused' };
 		}
 		const read = workSchema.safeParse(body);
 		return response.ok && read.success ? { came: 'kept', version: read.data.version } : { came: 'refused' };

@@ -20,9 +20,8 @@ export type BoxProps = {
 };
 
 /**
- * A box of the layout, without what a View brings to each one (layout events, responders, locale): for
- * what is drawn many times or anew at every touch. It is laid out as a View is, but for its place: a box is no layer of
- * its own to paint, and one that holds something laid absolutely says `position: 'relative'`.
+ * A box of the layout, of the same base as what is touched. It is laid out as a View is, but for its place: a box is no
+ * layer of its own to paint, and one that holds something laid absolutely says `position: 'relative'`.
  */
 export function Box({ style, ...rest }: BoxProps) {
 	return createElement('div', { ...rest, style: [styles.box, style] });

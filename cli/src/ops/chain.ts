@@ -1,5 +1,6 @@
-import { alikeIn, type Chain, type Exact, rationalText, sayLine, workChain } from '@tidy-sum/core';
-import { askChainSchema } from '@tidy-sum/schema';
+import { type Exact, rationalText, sayLine, workChain } from '@tidy-sum/core';
+import { alikeIn } from '@tidy-sum/core/ask';
+import { askChainSchema } from '@tidy-sum/schema/ask';
 import { op, piField } from '../op';
 
 function exactText(exact: Exact | null): string | null {
@@ -7,7 +8,7 @@ function exactText(exact: Exact | null): string | null {
 }
 
 export const chain = op(askChainSchema, (request) => {
-	const worked = workChain(request as Chain);
+	const worked = workChain(request);
 	if (!worked.ok) return worked;
 	const { top, bottom, value, unit, standing, cancelled, running, reached, significant, atMost, limitedBy, printed } =
 		worked.value;

@@ -1,6 +1,7 @@
-import { type Chain, countedWords, type Exercise, type VerdictLine } from '@tidy-sum/core';
+import type { VerdictLine } from '@tidy-sum/core';
+import { countedWords } from '@tidy-sum/core/ask';
 import { check as checkAnswer } from '@tidy-sum/core/practice';
-import { askCheckSchema } from '@tidy-sum/schema';
+import { askCheckSchema } from '@tidy-sum/schema/ask';
 import { op } from '../op';
 
 function line({ verdict, why }: VerdictLine): { verdict: string; why: string } {
@@ -8,7 +9,7 @@ function line({ verdict, why }: VerdictLine): { verdict: string; why: string } {
 }
 
 export const check = op(askCheckSchema, ({ exercise, answer, chain }) => {
-	const made = checkAnswer(exercise as Exercise, answer, chain as Chain | undefined);
+	const made = checkAnswer(exercise, answer, chain);
 	if (!made.ok) return made;
 	const { right, slips, first } = made.value;
 	const lines = {
@@ -17,6 +18,6 @@ export const check = op(askCheckSchema, ({ exercise, answer, chain }) => {
 		figures: line(made.value.figures),
 		unit: line(made.value.unit),
 	};
-	const counted = countedWords(exercise as Exercise, answer, chain as Chain | undefined);
+	const counted = countedWords(exercise, answer, chain);
 	return { ok: true, value: { ...lines, right, slips, first, counted } };
 });

@@ -1,5 +1,5 @@
 import { convert as convertQuantity, rationalText } from '@tidy-sum/core';
-import { askConvertSchema } from '@tidy-sum/schema';
+import { askConvertSchema } from '@tidy-sum/schema/ask';
 import { op, piField } from '../op';
 
 export const convert = op(askConvertSchema, ({ from, to, difference, exact }) => {

@@ -1,5 +1,5 @@
 import { answerKey, fresh as freshExercises } from '@tidy-sum/core/practice';
-import { askFreshSchema } from '@tidy-sum/schema';
+import { askFreshSchema } from '@tidy-sum/schema/ask';
 import { op } from '../op';
 
 export const fresh = op(askFreshSchema, (ask) => {

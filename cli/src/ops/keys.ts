@@ -1,9 +1,9 @@
-import { type Chain, keysOf } from '@tidy-sum/core';
-import { askKeysSchema } from '@tidy-sum/schema';
+import { keysOf } from '@tidy-sum/core';
+import { askKeysSchema } from '@tidy-sum/schema/ask';
 import { op } from '../op';
 
 export const keys = op(askKeysSchema, ({ chain }) => {
-	const made = keysOf(chain as Chain);
+	const made = keysOf(chain);
 	if (made.ok) return made;
 	return { ok: false, fault: { ...made.fault, in: made.fault.in ? `chain.${made.fault.in}` : 'chain' } };
 });

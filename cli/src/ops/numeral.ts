@@ -1,5 +1,5 @@
 import { parseNumeral, rationalText } from '@tidy-sum/core';
-import { askNumeralSchema } from '@tidy-sum/schema';
+import { askNumeralSchema } from '@tidy-sum/schema/ask';
 import { op, piField } from '../op';
 
 export const numeral = op(askNumeralSchema, ({ text }) => {

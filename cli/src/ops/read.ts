@@ -1,5 +1,5 @@
 import { parseUnit, readProblem } from '@tidy-sum/core';
-import { askReadSchema } from '@tidy-sum/schema';
+import { askReadSchema } from '@tidy-sum/schema/ask';
 import { op } from '../op';
 
 /** The words of a problem's quantities that are taken for counted things. */

@@ -1,18 +1,19 @@
 import {
 	engineeringText,
+	type FaultCode,
 	mixedNumberText,
 	printRounded,
 	rationalFromText,
 	rationalText,
 	round as roundTo,
 } from '@tidy-sum/core';
-import { askRoundSchema } from '@tidy-sum/schema';
+import { askRoundSchema } from '@tidy-sum/schema/ask';
 import { op } from '../op';
 
 const VALUE_LIMIT = 2000;
 
 export const round = op(askRoundSchema, ({ value, significant, place, ties }) => {
-	const fault = (code: string, message: string) =>
+	const fault = (code: FaultCode, message: string) =>
 		({ ok: false, fault: { code, message, in: 'value', at: [0, value.length] } }) as const;
 	if (value.length > VALUE_LIMIT) return fault('too-large', `A value here can have up to ${VALUE_LIMIT} characters.`);
 	const exact = rationalFromText(value);

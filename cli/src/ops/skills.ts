@@ -1,5 +1,5 @@
 import { SKILLS } from '@tidy-sum/core/practice';
-import { askSkillsSchema } from '@tidy-sum/schema';
+import { askSkillsSchema } from '@tidy-sum/schema/ask';
 import { op } from '../op';
 
 export const skills = op(askSkillsSchema, () => ({

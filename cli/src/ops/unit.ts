@@ -1,5 +1,5 @@
 import { parseUnit, rationalText, ucumOf } from '@tidy-sum/core';
-import { askUnitSchema } from '@tidy-sum/schema';
+import { askUnitSchema } from '@tidy-sum/schema/ask';
 import { op, piField } from '../op';
 
 export const unit = op(askUnitSchema, ({ text, counted }) => {

@@ -1,4 +1,4 @@
-import { bad, good, type Outcome, type Span } from '../numeral/fault';
+import { bad, type FaultCode, good, type Outcome, type Span } from '../numeral/fault';
 import { EXPONENT_LIMIT } from '../numeral/numeral';
 import { parseNumeral } from '../numeral/parse-numeral';
 import { piNearly } from '../numeral/pi';
@@ -40,7 +40,7 @@ function tokensOf(text: string): Outcome<readonly Token[]> {
 /** What stands in the way, thrown inside this file only and caught at its one door. */
 class Stop extends Error {
 	constructor(
-		readonly code: string,
+		readonly code: FaultCode,
 		message: string,
 		readonly at: Span,
 	) {
@@ -142,7 +142,8 @@ class Calculation {
 /**
  * Works what is keyed on a calculator: numbers, EE for a power of ten, + − × ÷, brackets, ^ with a whole power,
  * π. × and ÷ go from left to right, so a bottom without brackets shows what it does.
- * @returns the exact value (π to over 400 digits), or a fault with its place in the text.
+ * @returns the exact value (π to over 400 digits), or `empty`, `not-a-number`, `zero-below`, `too-large` or what a
+ *   numeral can end with, with its place in the text.
  */
 export function calculate(text: string): Outcome<Rational> {
 	const all: Span = [0, text.length];

@@ -122,3 +122,8 @@ function standingParts(left: readonly Piece[]): UnitPart[] {
 		return label === undefined ? { unit, prefix, power } : { unit, prefix, power, label };
 	});
 }
+
+/** A side of the bar, in words. */
+export function sideText(side: Side): string {
+	return side === 'top' ? 'the top' : 'the bottom';
+}

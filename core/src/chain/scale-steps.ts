@@ -1,8 +1,11 @@
+import { good, type Outcome } from '../numeral/fault';
 import { decimalText, endingPlaces } from '../numeral/print';
 import type { Rational } from '../numeral/rational';
 import { scaleShift } from '../quantity/convert';
+import type { Quantity } from '../quantity/quantity';
+import { parseUnit } from '../unit/parse-unit';
 import type { Unit } from '../unit/unit';
-import { addingStep, type Factor } from './chain';
+import { addingStep, type Chain, type Factor } from './chain';
 
 /** A number written out exactly: decimals where it ends, else a fraction. */
 function exactText(value: Rational): string {
@@ -31,4 +34,15 @@ export function scaleSteps(from: Unit, to: Unit): readonly Factor[] {
 	if (before.sign === 0) return from.text === to.text ? [] : [scale];
 	if (same) return [{ ...scale, shift: exactText(before) }];
 	return endingPlaces(before.abs()) === null ? [{ ...scale, shift: exactText(after) }] : [shiftBy(before), scale];
+}
+
+/**
+ * The line from a temperature to another scale, its shift a step of its own.
+ * @returns the line, or a fault of one of the units.
+ */
+export function scaleLine(start: Quantity, to: string): Outcome<Chain> {
+	const from = parseUnit(start.unit);
+	if (!from.ok) return from;
+	const end = parseUnit(to);
+	return end.ok ? good({ start, factors: scaleSteps(from.value, end.value), want: to }) : end;
 }

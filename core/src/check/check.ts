@@ -1,9 +1,9 @@
 import type { Chain } from '../chain/chain';
 import type { Exercise } from '../exercise/exercise';
+import type { Verdict } from '../key/verdict';
 import { good, type Outcome } from '../numeral/fault';
 import { judge } from './judge';
-import { nameSlips } from './slip/name-slips';
-import type { Verdict } from './verdict';
+import { nameSlips } from './name-slips';
 
 /**
  * The whole check: an answer held against an exercise, and the line it was worked by where there is one, with the slips

@@ -1,41 +1,20 @@
+import { goalOf } from '../answer/answer-kinds';
 import { type Chain, sidesOfStart } from '../chain/chain';
 import type { ReadFactor } from '../chain/read-chain';
 import type { WorkedChain } from '../chain/work-chain';
 import { workChain } from '../chain/work-chain';
-import type { Exercise, Want } from '../exercise/exercise';
+import type { Exercise } from '../exercise/exercise';
+import { isStated, sameAmount } from '../exercise/is-stated';
+import type { VerdictLine } from '../key/verdict';
 import type { Outcome } from '../numeral/fault';
 import { within } from '../numeral/fault';
 import { isSwapOf } from '../numeral/swaps';
 import type { Quantity } from '../quantity/quantity';
 import { type ReadQuantity, readQuantity } from '../quantity/quantity';
-import { likeUnits, ratioOfUnits, sameSize } from '../unit/like-units';
+import { openLine } from '../slip/open-line';
+import { likeUnits, sameSize } from '../unit/like-units';
 import { symbolOfPart } from '../unit/print-unit';
 import { judgeShifts } from './judge-shifts';
-import { openLine } from './open-line';
-import type { VerdictLine } from './verdict';
-
-/** Whether two read quantities are the same amount, however written. */
-function sameAmount(a: ReadQuantity, b: ReadQuantity): boolean {
-	if (!a.number || !b.number || a.unit.text !== b.unit.text) return false;
-	const ratio = ratioOfUnits(a.unit, b.unit);
-	return a.number.value.mul(ratio.value).equals(b.number.value) && a.number.pi + ratio.pi === b.number.pi;
-}
-
-function statesFact(factor: ReadFactor, left: Quantity, right: Quantity): boolean {
-	const [a, b] = [readQuantity(left, { counted: true }), readQuantity(right, { counted: true })];
-	if (!a.ok || !b.ok) return false;
-	const sides = (x: ReadQuantity, y: ReadQuantity) => sameAmount(factor.top, x) && sameAmount(factor.bottom, y);
-	return sides(a.value, b.value) || sides(b.value, a.value);
-}
-
-/** Whether a block is one of the exercise's facts, or of its key's, either way up. */
-export function isStated(factor: ReadFactor, exercise: Pick<Exercise, 'facts' | 'line'>): boolean {
-	const facts = [
-		...exercise.facts.map(({ left, right }) => [left, right] as const),
-		...(exercise.line ?? []).map(({ top, bottom }) => [top, bottom] as const),
-	];
-	return facts.some(([left, right]) => statesFact(factor, left, right));
-}
 
 function startsRight(chain: Chain, exercise: Exercise): boolean {
 	if (!exercise.start) return true;
@@ -48,16 +27,9 @@ function startsRight(chain: Chain, exercise: Exercise): boolean {
 	return same(mine.top, asked.top) && same(mine.bottom, asked.bottom);
 }
 
-/** The unit a line should end at; any of a mixed measure will do, and the smallest stands for them. */
-export function goalOf(want: Want): string | null {
-	if ('unit' in want) return want.unit;
-	if ('mixed' in want) return want.mixed.at(-1) ?? '';
-	return 'factor' in want ? want.factor : null;
-}
-
 /** Judges a line that was given: its start, each block, and where it ends (contract, "check", line). */
 export function judgeLine(chain: Chain, exercise: Exercise): Outcome<VerdictLine> {
-	const worked = workChain({ ...chain, want: goalOf(exercise.want) ?? chain.want ?? '' });
+	const worked = workChain({ ...chain, want: goalOf(exercise) ?? chain.want ?? '' });
 	if (!worked.ok) return { ok: false, fault: within(worked.fault, 'chain') };
 	return { ok: true, value: verdictOf(chain, worked.value, exercise) };
 }

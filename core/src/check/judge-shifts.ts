@@ -1,12 +1,15 @@
-import { addingStep, type Chain, type Factor } from '../chain/chain';
+import type { Adding } from '../answer/answer-kind';
+import { askedBy, goalOf } from '../answer/answer-kinds';
+import type { Chain } from '../chain/chain';
 import { type WorkedChain, workChain } from '../chain/work-chain';
-import type { Exercise, UnitExercise } from '../exercise/exercise';
+import type { Exercise } from '../exercise/exercise';
+import { keyOf } from '../key/key';
+import type { VerdictLine } from '../key/verdict';
 import { withPi } from '../numeral/pi';
 import type { Rational } from '../numeral/rational';
 import { valueIn } from '../quantity/convert';
+import { LINE_SLIPS } from '../slip/line-slips';
 import { likeUnits } from '../unit/like-units';
-import { keyOf } from './key';
-import type { VerdictLine } from './verdict';
 
 function wrong(why: string, factor?: number, slip?: string): VerdictLine {
 	return {
@@ -23,55 +26,6 @@ function comesTo(chain: Chain): Rational | null {
 	return worked.ok && worked.value.value ? withPi(worked.value.value.value, worked.value.value.pi) : null;
 }
 
-/** The same number with the other sign, as written. */
-function turnedSign(shift: string): string {
-	return /^\s*[-−]/.test(shift) ? shift.replace(/[-−]/, '') : `-${shift.trim()}`;
-}
-
-function withStep(factors: readonly Factor[], at: number, step: Factor): readonly Factor[] {
-	return factors.map((factor, i) => (i === at ? step : factor));
-}
-
-type Mend = {
-	readonly slip: string;
-	readonly why: string;
-	/** The steps as they should be; null where this is not what went wrong. */
-	readonly mend: (factors: readonly Factor[], at: number, shift: string) => readonly Factor[] | null;
-};
-
-/** Ways a shift goes wrong, each with what would mend it. A way is one row. */
-const MENDS: readonly Mend[] = [
-	{
-		slip: 'offset-backwards',
-		why: 'goes the wrong way: it adds where it should take away, or the other way about. Which of the two zeros is lower?',
-		mend: (factors, at, shift) => withStep(factors, at, { ...(factors[at] as Factor), shift: turnedSign(shift) }),
-	},
-	{
-		slip: 'offset-short',
-		why: 'leaves out the part after the point: 0 °C is 273.15 K.',
-		mend: (factors, at, shift) =>
-			/^\s*[-−+]?273\.?0*\s*$/.test(shift)
-				? withStep(factors, at, { ...(factors[at] as Factor), shift: shift.replace(/273\.?0*/, '273.15') })
-				: null,
-	},
-	{
-		slip: 'offset-order',
-		why: 'comes too late: shift first, in the degrees of the start, and then scale.',
-		mend: (factors, at, shift) => {
-			const { shift: _, ...scaling } = factors[at] as Factor;
-			return [addingStep(shift), ...withStep(factors, at, scaling)];
-		},
-	},
-	{
-		slip: 'offset-order',
-		why: 'comes too early: scale first, and then shift.',
-		mend: (factors, at, shift) => {
-			const { shift: _, ...scaling } = factors[at] as Factor;
-			return [...withStep(factors, at, scaling), addingStep(shift)];
-		},
-	},
-];
-
 /** Judges the steps of a temperature reading that add: the shift between the zeros of two scales. */
 function judgeReading(chain: Chain, scales: readonly [string, string], truth: Rational): VerdictLine | null {
 	const { factors } = chain;
@@ -83,47 +37,67 @@ function judgeReading(chain: Chain, scales: readonly [string, string], truth: Ra
 			undefined,
 			'offset-missed',
 		);
-	for (const { slip, why, mend } of MENDS)
-		for (const [i, { shift }] of factors.entries()) {
-			const mended = shift === undefined ? null : mend(factors, i, shift);
-			if (mended && comesTo({ ...chain, factors: mended })?.equals(truth))
-				return wrong(`Step ${i + 1} ${why}`, i, slip);
-		}
+	for (const { code, mendShift = [] } of LINE_SLIPS)
+		for (const { why, mend } of mendShift)
+			for (const [i, { shift }] of factors.entries()) {
+				const mended = shift === undefined ? null : mend(factors, i, shift);
+				if (mended && comesTo({ ...chain, factors: mended })?.equals(truth))
+					return wrong(`Step ${i + 1} ${why}`, i, code);
+			}
 	return wrong(`Step ${at + 1} is not the distance between the two zeros, or not in the degrees that stand there.`, at);
 }
 
-/**
- * What is wrong with the steps of a line that add something; null where nothing is. A temperature reading must
- * come to its true value; a difference does not shift at all; of a mixed measure only whole parts are set aside.
- */
-export function judgeShifts(chain: Chain, worked: WorkedChain, exercise: Exercise): VerdictLine | null {
-	const { factors, start } = worked.read;
-	const at = factors.findIndex(({ shift }) => shift !== null);
-	const { want } = exercise;
-	if ('mixed' in want || exercise.terms?.length) {
-		const broken = factors.findIndex(({ shift }) => shift !== null && shift.value.d !== 1n);
-		if ('mixed' in want && broken >= 0)
-			return wrong(`Step ${broken + 1} sets aside a part that is not whole.`, broken, 'whole-included');
-		if ('mixed' in want || at < 0) return null;
-	}
-	if (!('unit' in want)) return at < 0 ? null : wrong('Nothing is added on this line; it only scales.', at);
-	if (exercise.difference) {
-		if (at < 0) return null;
-		return wrong(
-			'A difference of temperatures does not shift: it is so many degrees wherever it begins.',
-			at,
-			'difference-shifted',
-		);
-	}
-	const goal = worked.read.want;
+/** The first step of a line that adds, from 0; -1 where none does. */
+function firstAdding({ read: { factors } }: WorkedChain): number {
+	return factors.findIndex(({ shift }) => shift !== null);
+}
+
+type JudgeSteps = (chain: Chain, worked: WorkedChain, exercise: Exercise) => VerdictLine | null;
+
+/** Of a mixed measure only whole parts are set aside. */
+const judgeWholes: JudgeSteps = (_, { read: { factors } }) => {
+	const broken = factors.findIndex(({ shift }) => shift !== null && shift.value.d !== 1n);
+	return broken < 0 ? null : wrong(`Step ${broken + 1} sets aside a part that is not whole.`, broken, 'whole-included');
+};
+
+/** Where a line only scales, nothing is added. */
+const judgeNone: JudgeSteps = (_, worked) => {
+	const at = firstAdding(worked);
+	return at < 0 ? null : wrong('Nothing is added on this line; it only scales.', at);
+};
+
+/** A temperature reading comes to its true value; a difference does not shift at all; a sum comes to its key. */
+const judgeAsKey: JudgeSteps = (chain, worked, exercise) => {
+	const at = firstAdding(worked);
+	if (exercise.terms?.length && at < 0) return null;
+	if (exercise.difference)
+		return at < 0
+			? null
+			: wrong(
+					'A difference of temperatures does not shift: it is so many degrees wherever it begins.',
+					at,
+					'difference-shifted',
+				);
+	const { start, want: goal } = worked.read;
 	const scales = goal && likeUnits(start.top.unit, goal) && !start.bottom && (start.top.unit.offset || goal.offset);
 	if (scales && start.top.number) {
 		const { value, pi } = valueIn(start.top.number, start.top.unit, goal, false);
 		return judgeReading(chain, [start.top.unit.text, goal.text], withPi(value, pi));
 	}
 	if (at < 0) return null;
-	const key = keyOf(exercise as UnitExercise);
+	const key = keyOf({ ...exercise, want: { unit: goalOf(exercise) ?? '' } });
 	const value = worked.value && withPi(worked.value.value, worked.value.pi);
 	if (key.ok && value?.equals(withPi(key.value.value, key.value.pi))) return null;
 	return wrong(`Nothing in the problem is added as in step ${at + 1}.`, at);
+};
+
+const JUDGES: Readonly<Record<Adding, JudgeSteps>> = {
+	'wholes-aside': judgeWholes,
+	'as-the-key': judgeAsKey,
+	nothing: judgeNone,
+};
+
+/** What is wrong with the steps of a line that add something, by what they are there for; null where nothing is. */
+export function judgeShifts(chain: Chain, worked: WorkedChain, exercise: Exercise): VerdictLine | null {
+	return JUDGES[askedBy(exercise).adding](chain, worked, exercise);
 }

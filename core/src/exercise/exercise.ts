@@ -1,4 +1,4 @@
-import type { Chain, Factor, Start } from '../chain/chain';
+import type { Factor, Start } from '../chain/chain';
 import type { Fact } from '../fact/fact';
 import type { Quantity } from '../quantity/quantity';
 
@@ -6,15 +6,18 @@ import type { Quantity } from '../quantity/quantity';
 export type UnitWant = { readonly unit: string; readonly form?: 'scientific' | 'plain' | 'fraction' };
 
 /**
- * What an answer should be: a quantity; a mixed measure; how many figures a numeral has; the one factor that
- * takes the start to a unit; or which block of a line is wrong.
+ * What each kind of answer asks for, by the field of `want` that asks for it. A kind adds its own line where it stands
+ * (`answer/`), so that to add one is to add a file.
  */
-export type Want =
-	| UnitWant
-	| { readonly mixed: readonly string[] }
-	| { readonly figures: string }
-	| { readonly factor: string }
-	| { readonly slip: Chain };
+export interface Wants {
+	readonly unit: UnitWant;
+}
+
+/** The field of `want` by which a kind of answer is known. */
+export type WantField = keyof Wants;
+
+/** What an answer should be. */
+export type Want = Wants[WantField];
 
 /** How the answer is to be rounded: by the figures of the inputs, to a count, to a place, or not at all. */
 export type Rounding = 'figures' | 'none' | { readonly significant: number } | { readonly place: number };
@@ -43,8 +46,11 @@ export type Exercise = {
 	readonly line?: readonly Factor[];
 };
 
+/** An exercise that asks for one kind of answer. */
+export type Asking<K extends WantField> = Exercise & { readonly want: Wants[K] };
+
 /** An exercise whose answer is one quantity. */
-export type UnitExercise = Exercise & { readonly want: UnitWant };
+export type UnitExercise = Asking<'unit'>;
 
 /** An exercise that is worked as a line: from a start to a quantity. */
 export type LineExercise = UnitExercise & { readonly start: Start };

@@ -1,6 +1,6 @@
 import type { Factor, Start } from '../chain/chain';
 import type { Fact } from '../fact/fact';
-import type { Quantity } from '../quantity/quantity';
+import { quantityOfRow } from '../quantity/quantity';
 import type { Exercise, Rounding, Want } from './exercise';
 import { markedText } from './marked-text';
 
@@ -24,26 +24,21 @@ export type Posed = {
 	readonly rounding?: Rounding;
 };
 
-function quantity(text: string): Quantity {
-	const [number = '', ...unit] = text.trim().split(' ');
-	return { number, unit: unit.join(' ') };
-}
-
 function startOf(text: string): Start {
 	const [top = '', bottom] = text.split(' in ');
-	return bottom === undefined ? quantity(top) : { top: quantity(top), bottom: quantity(bottom) };
+	return bottom === undefined ? quantityOfRow(top) : { top: quantityOfRow(top), bottom: quantityOfRow(bottom) };
 }
 
 function factOf(text: string): Fact {
 	const exact = text.endsWith(' exact');
 	const [left = '', right = ''] = text.replace(/ exact$/, '').split(' = ');
-	return { left: quantity(left), right: quantity(right), exact };
+	return { left: quantityOfRow(left), right: quantityOfRow(right), exact };
 }
 
 function factorOf(text: string): Factor {
 	const [sides = '', power] = text.split(') ^ ');
 	const [top = '', bottom = ''] = sides.replace(/^\(/, '').split(' / ');
-	return { top: quantity(top), bottom: quantity(bottom), ...(power ? { power: Number(power) } : {}) };
+	return { top: quantityOfRow(top), bottom: quantityOfRow(bottom), ...(power ? { power: Number(power) } : {}) };
 }
 
 /** The exercise that a problem written down comes to. */
@@ -62,8 +57,8 @@ export function posed({
 		...rest,
 		...markedText(text),
 		...(start === undefined ? {} : { start: startOf(start) }),
-		...(until ? { until: quantity(until) } : {}),
-		...(terms ? { terms: terms.map(quantity) } : {}),
+		...(until ? { until: quantityOfRow(until) } : {}),
+		...(terms ? { terms: terms.map(quantityOfRow) } : {}),
 		facts: facts.map(factOf),
 		want: typeof want === 'string' ? { unit: want } : want,
 		rounding,

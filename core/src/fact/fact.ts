@@ -1,10 +1,5 @@
 import type { Quantity } from '../quantity/quantity';
-
-/** Which tables people learn from; a class may allow only some. */
-export const TABLE_NAMES = ['prefixes', 'time', 'angle', 'metric', 'customary', 'between', 'constants'] as const;
-
-/** A table of facts, or where else a fact comes from: the problem, or the student. */
-export type TableName = (typeof TABLE_NAMES)[number] | 'problem' | 'own' | 'definitions';
+import type { TableName } from './fact-tables';
 
 /** An equivalence: one quantity equals another. */
 export type Fact = {

@@ -2,7 +2,8 @@ import { rowOf } from '../unit/find-unit';
 import { parseUnit } from '../unit/parse-unit';
 import { prefixOf } from '../unit/prefixes';
 import type { UnitPart } from '../unit/unit';
-import { type Fact, TABLE_NAMES, type TableFact, type TableName } from './fact';
+import type { Fact, TableFact } from './fact';
+import { factTable, TABLE_NAMES, type TableName } from './fact-tables';
 import { oddnessOf } from './oddness';
 import { FACT_ROWS, ownFact, prefixFact, problemFact } from './tables';
 
@@ -48,7 +49,7 @@ export type FactsFrom = {
 
 function inOrder(facts: readonly TableFact[], allowed: readonly TableName[] = TABLE_NAMES): readonly TableFact[] {
 	const may = ({ tables: of }: TableFact) =>
-		of.some((table) => table === 'problem' || table === 'own' || allowed.includes(table));
+		of.some((table) => factTable(table).oddness === 0 || allowed.includes(table));
 	return facts.filter(may).sort((a, b) => oddnessOf(a) - oddnessOf(b));
 }
 

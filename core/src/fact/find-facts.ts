@@ -1,7 +1,8 @@
 import { lettersApart, nearUnits } from '../unit/find-unit';
 import { parseUnit } from '../unit/parse-unit';
 import { PREFIXES } from '../unit/prefixes';
-import type { TableFact, TableName } from './fact';
+import type { TableFact } from './fact';
+import type { TableName } from './fact-tables';
 import { type FactsFrom, factsNamed } from './facts-holding';
 import { FACT_ROWS, prefixFact } from './tables';
 

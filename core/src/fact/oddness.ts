@@ -1,15 +1,7 @@
 import { parseUnit } from '../unit/parse-unit';
-import type { TableFact, TableName } from './fact';
+import type { TableFact } from './fact';
+import { factTable } from './fact-tables';
 
-const OF_TABLE: Readonly<Partial<Record<TableName, number>>> = {
-	problem: 0,
-	own: 0,
-	prefixes: 2,
-	between: 3,
-	constants: 8,
-	definitions: 9,
-};
-const OF_OTHERS = 1;
 const MEASURED = 4;
 const COMPOUND = 3;
 
@@ -25,8 +17,9 @@ function isCompound(unit: string): boolean {
  */
 export function oddnessOf(fact: TableFact): number {
 	const [table = 'own'] = fact.tables;
-	const own = table === 'problem' || table === 'own';
-	if (own) return 0;
+	const { oddness } = factTable(table);
+	// What the problem states, or the student, is nearest however it is written.
+	if (oddness === 0) return 0;
 	const compound = isCompound(fact.left.unit) || isCompound(fact.right.unit);
-	return (OF_TABLE[table] ?? OF_OTHERS) + (fact.exact ? 0 : MEASURED) + (compound ? COMPOUND : 0);
+	return oddness + (fact.exact ? 0 : MEASURED) + (compound ? COMPOUND : 0);
 }

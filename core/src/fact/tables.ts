@@ -1,5 +1,7 @@
+import { quantityOfRow } from '../quantity/quantity';
 import { prefixOf } from '../unit/prefixes';
-import type { Fact, TableFact, TableName } from './fact';
+import type { Fact, TableFact } from './fact';
+import type { TableName } from './fact-tables';
 
 const HB44 = 'NIST Handbook 44, Appendix C';
 const SP811 = 'NIST SP 811, B.8';
@@ -7,12 +9,8 @@ const SI = 'SI Brochure 9';
 const CODATA = 'CODATA 2022';
 
 function sides(text: string): Fact {
-	const quantity = (side: string) => {
-		const [number = '', ...unit] = side.trim().split(' ');
-		return { number, unit: unit.join(' ') };
-	};
 	const [left = '', right = ''] = text.split('=');
-	return { left: quantity(left), right: quantity(right) };
+	return { left: quantityOfRow(left), right: quantityOfRow(right) };
 }
 
 function exact(text: string, table: TableName, source: string): TableFact {

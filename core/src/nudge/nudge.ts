@@ -1,16 +1,17 @@
+import { askedBy, solutionOf } from '../answer/answer-kinds';
+import { sayRounding } from '../answer/say-wanted';
 import { symbolOfPiece } from '../chain/cancel';
 import { type Chain, type Factor, onlyAdds, sidesOfStart } from '../chain/chain';
 import type { ReadFactor } from '../chain/read-chain';
 import { type WorkedChain, workChain } from '../chain/work-chain';
-import { figuresText, placeText } from '../check/judge-figures';
-import { goalOf, isStated } from '../check/judge-line';
-import { solutionOf } from '../check/solution';
 import type { Exercise } from '../exercise/exercise';
+import { isStated } from '../exercise/is-stated';
 import type { Fact } from '../fact/fact';
 import type { FactsFrom } from '../fact/facts-holding';
 import { route } from '../route/route';
 import { quoted } from '../say/listed';
 import { printQuantity, printUnitText, printWritten } from '../say/say';
+import { figuresText } from '../say/say-figures';
 import { sayParts } from './say-parts';
 
 /** What a student who is stuck is told, one step after another: where to look first, the very block last. */
@@ -50,15 +51,9 @@ function onTwice(worked: WorkedChain): Nudges | null {
 	return null;
 }
 
-/** What the answer is asked to be rounded to, in words; null where the inputs decide. */
-function roundingText({ rounding }: Exercise): string | null {
-	if (typeof rounding !== 'object') return null;
-	return 'place' in rounding ? `to ${placeText(rounding.place)}` : `to ${figuresText(rounding.significant)}`;
-}
-
 function onClosed(worked: WorkedChain, exercise: Exercise): Nudges {
 	const { significant, atMost } = worked;
-	const to = roundingText(exercise);
+	const to = sayRounding(exercise.rounding);
 	const count = to
 		? `The answer is wanted ${to}.`
 		: significant === null || atMost === null
@@ -134,28 +129,30 @@ function onShifts(chain: Chain, worked: WorkedChain, exercise: Exercise): Nudges
 	if (!line?.factors.some(({ shift }) => shift !== undefined)) return null;
 	const key = workChain(line);
 	if (!key.ok) return null;
-	const mixed = 'mixed' in exercise.want || exercise.terms !== undefined;
+	const { adding, nudgesAtEnd, goal } = askedBy(exercise);
+	const wholes = adding === 'wholes-aside';
+	const parts = wholes || exercise.terms !== undefined;
 	const at = chain.factors.findIndex((_, i) => !sameValue(worked, key.value, i + 1));
 	if (at >= 0)
 		return [
 			`Step ${at + 1} does not lead on. Look at it once more, or take it back.`,
-			mixed
+			parts
 				? 'Only the part after the point becomes smaller units; the whole part stays what it is.'
 				: 'Ask what is the same on both scales: where the zero of the one lies on the other, and how large a degree is.',
 		];
 	const next = line.factors[chain.factors.length];
-	if (!next) return mixed && 'mixed' in exercise.want ? ON_PARTS : onClosed(worked, exercise);
+	if (!next) return nudgesAtEnd ?? onClosed(worked, exercise);
 	if (next.shift === undefined) return null;
 	const stands = worked.unit.text;
-	if (mixed)
+	if (parts)
 		return [
-			'mixed' in exercise.want
+			wholes
 				? `What stands is ${stands}: a whole part, and a part after the point. The whole part is done.`
 				: `What stands is in ${stands}, as wanted. The rest of the measure is still to be added.`,
 			`The next step is no factor: ${sayStep(next)}. It is under “Add or take away”.`,
 		];
 	return [
-		`${stands} and ${goalOf(exercise.want) ?? ''} have their zeros in different places, so a temperature shifts as well as scales.`,
+		`${stands} and ${goal ?? ''} have their zeros in different places, so a temperature shifts as well as scales.`,
 		'A shift is a step of its own, not a factor. It is under “Add or take away”.',
 		`The step: ${sayStep(next)}.`,
 	];
@@ -173,42 +170,12 @@ const ON_DIFFERENCE: Nudges = [
 	'1 °C is as large as 1 K and as 1.8 °F. Write that as a block.',
 ];
 
-const ON_BLOCK: Nudges = [
-	'Take one block after another: are its top and its bottom equal?',
-	'Where all are equal, follow the units: which one stands twice on the same side instead of cancelling?',
-	'An area or a volume wants its whole block squared or cubed.',
-];
-
-const ON_COUNT: Nudges = [
-	'Begin at the first figure that is not 0; zeros in front of it only hold the place.',
-	'Zeros between other figures count, and so do zeros at the end after a point.',
-	'At the end of a whole number without a point, zeros do not count.',
-];
-
-/** Nudges where what is asked is worked on no line: figures to count, a block to name. */
-function onOtherAnswers({ want }: Exercise): Nudges | null {
-	if ('figures' in want) return ON_COUNT;
-	return 'slip' in want ? ON_BLOCK : null;
-}
-
 /** Nudges where the unit is right as it stands and only the number is to be written another way. */
 function onWriting(exercise: Exercise): Nudges {
-	const { want } = exercise;
-	const form = 'form' in want ? want.form : undefined;
-	const to = roundingText(exercise);
+	const onForm = askedBy(exercise).nudgesOnForm;
+	if (onForm) return onForm;
+	const to = sayRounding(exercise.rounding);
 	const first = 'The unit stays as it is: only the number is written another way.';
-	if (form === 'scientific')
-		return [
-			first,
-			'One figure that is not 0, then the point, then the other figures.',
-			'Count the places the point has moved: to the left the power of ten is above zero, to the right below.',
-		];
-	if (form === 'plain')
-		return [
-			first,
-			'A negative power moves the point to the left, a positive one to the right.',
-			'Write as many figures as there were.',
-		];
 	return to
 		? [
 				`${first} It is wanted ${to}.`,
@@ -218,20 +185,15 @@ function onWriting(exercise: Exercise): Nudges {
 		: [first, 'Write it with the figures it has.'];
 }
 
-const ON_PARTS: Nudges = [
-	'What stands is the smallest part.',
-	'Put the parts together: what was set aside, each with its unit, and then this one.',
-];
-
 /**
  * What to tell a student who is stuck with a line, in the order it is told: never the answer, and the next
  * block only at the end.
  * @param from one's own facts, and the tables a class may use; all of them when left out.
  */
 export function nudgesFor(chain: Chain, exercise: Exercise, from: FactsFrom = {}): Nudges {
-	const asked = onOtherAnswers(exercise);
-	if (asked) return asked;
-	const want = goalOf(exercise.want) ?? '';
+	const { nudges, goal } = askedBy(exercise);
+	if (nudges) return nudges;
+	const want = goal ?? '';
 	const { facts } = exercise;
 	const made = workChain({ ...chain, want });
 	if (!made.ok) return [];

@@ -3,6 +3,7 @@ import { figuresOfDigits } from './figures-of-digits';
 import { EXPONENT_LIMIT, NUMERAL_LIMIT, type Numeral, type NumeralForm, type NumeralOutcome } from './numeral';
 import { decimal, ONE, type Rational, rational, tenTo } from './rational';
 import { fromSuperscript } from './superscript';
+import { VULGAR, VULGAR_SIGNS } from './vulgar';
 
 const SPACE = ' \\u00a0\\u2009\\u202f';
 const SIGN = '[-+\\u2212]';
@@ -13,28 +14,10 @@ const TEN_POWER = `10(?:\\^(?:\\(${SIGN}?\\d+\\)|${SIGN}?\\d+)|${RAISED})`;
 const POWER = new RegExp(`^(${SIGN}?)(${TEN_POWER})$`);
 const PI = new RegExp(`^(${SIGN}?)(\\d*)[${SPACE}]?(?:pi|π)(?:/(\\d+))?$`, 'i');
 const FRACTION = new RegExp(`^(${SIGN}?)(?:(\\d+)[${SPACE}]+)?(\\d+)[${SPACE}]?[/⁄][${SPACE}]?(\\d+)$`);
-const VULGAR_FORM = new RegExp(`^(${SIGN}?)(\\d*)[${SPACE}]?([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])$`);
+const VULGAR_FORM = new RegExp(`^(${SIGN}?)(\\d*)[${SPACE}]?([${VULGAR_SIGNS}])$`);
 const MANTISSA = new RegExp(`^(${SIGN}?)([\\d.,${SPACE}]*)`);
 const EXPONENT_E = new RegExp(`^[eE](${SIGN}?\\d+)$`);
 const EXPONENT_TEN = new RegExp(`^[${SPACE}]*[xX×*·⋅][${SPACE}]*(${TEN_POWER})$`);
-
-const VULGAR: Readonly<Record<string, readonly [string, string]>> = {
-	'½': ['1', '2'],
-	'⅓': ['1', '3'],
-	'⅔': ['2', '3'],
-	'¼': ['1', '4'],
-	'¾': ['3', '4'],
-	'⅕': ['1', '5'],
-	'⅖': ['2', '5'],
-	'⅗': ['3', '5'],
-	'⅘': ['4', '5'],
-	'⅙': ['1', '6'],
-	'⅚': ['5', '6'],
-	'⅛': ['1', '8'],
-	'⅜': ['3', '8'],
-	'⅝': ['5', '8'],
-	'⅞': ['7', '8'],
-};
 
 /**
  * Reads one number in any of the writings a student uses (contract, "numeral"), keeping its figures.

@@ -2,7 +2,7 @@ import { bad, type Outcome, within } from '../numeral/fault';
 import { type Numeral, placeKept } from '../numeral/numeral';
 import { withPi } from '../numeral/pi';
 import { type Printed, printInPlain, printValue } from '../numeral/print';
-import { type Rational, rationalOfRow } from '../numeral/rational';
+import { type Rational, rationalOfRow, rationalText } from '../numeral/rational';
 import { round } from '../numeral/round';
 import { kindOf, sameDimension } from '../unit/dimension';
 import { rowOf } from '../unit/find-unit';
@@ -139,4 +139,9 @@ function shifted(number: Numeral, from: Unit, to: Unit, options: ConvertOptions)
 	const rounded = round(value, { place });
 	const count = rounded.significant;
 	return { value, pi: 0, significant: count, atMost: count, lastPlace: place, ...printInPlain(rounded), shifted: true };
+}
+
+/** A result as it can be typed again, with just the figures it has. */
+export function typedNumber({ plain, scientific, preferred, value }: Converted): string {
+	return (preferred === 'plain' ? (plain ?? scientific) : (scientific ?? plain)) ?? rationalText(value);
 }

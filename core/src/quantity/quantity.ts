@@ -32,3 +32,9 @@ export function readQuantity(quantity: Quantity, options: Options = {}): Outcome
 	if (!number.ok) return { ok: false, fault: within(number.fault, 'number') };
 	return { ok: true, value: { number: number.value, unit: unit.value } };
 }
+
+/** A quantity as the tables of this project write it: the number, a space, the unit. "2.75 in/h", "1 fl oz". */
+export function quantityOfRow(text: string): Quantity {
+	const [number = '', ...unit] = text.trim().split(' ');
+	return { number, unit: unit.join(' ') };
+}

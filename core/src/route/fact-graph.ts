@@ -1,4 +1,5 @@
-import type { Fact, TableFact, TableName } from '../fact/fact';
+import type { Fact, TableFact } from '../fact/fact';
+import { isOfOne, type TableName } from '../fact/fact-tables';
 import { oddnessOf } from '../fact/oddness';
 import { FACT_ROWS, prefixFact } from '../fact/tables';
 import type { Quantity } from '../quantity/quantity';
@@ -87,7 +88,7 @@ let builtIn: FactGraph | null = null;
 /** The facts of the built-in tables that hold for everything, with the prefixes; not those of one substance. */
 export function builtInGraph(): FactGraph {
 	builtIn ??= factGraph(
-		FACT_ROWS.filter(({ tables }) => !tables.includes('constants')),
+		FACT_ROWS.filter(({ tables }) => !isOfOne(tables)),
 		true,
 	);
 	return builtIn;

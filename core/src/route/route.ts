@@ -1,6 +1,7 @@
 import type { Factor } from '../chain/chain';
 import { type WorkedChain, workChain } from '../chain/work-chain';
-import type { Fact, TableName } from '../fact/fact';
+import type { Fact } from '../fact/fact';
+import type { TableName } from '../fact/fact-tables';
 import { bad, good, type Outcome, within } from '../numeral/fault';
 import { labelsClash, likeUnits, sameSize } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';

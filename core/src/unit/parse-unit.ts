@@ -1,110 +1,12 @@
-import { bad, type Fault, good, type Outcome, type Span } from '../numeral/fault';
+import { bad, good, type Outcome, type Span } from '../numeral/fault';
 import { fromSuperscript } from '../numeral/superscript';
 import { type Found, findUnit, nearUnits } from './find-unit';
 import { singular } from './singular';
 import { PARTS_LIMIT, POWER_LIMIT, UNIT_TEXT_LIMIT, type Unit, type UnitPart } from './unit';
 import { unitOfParts } from './unit-of-parts';
-
-type Token = {
-	readonly kind:
-		| 'word'
-		| 'number'
-		| 'times'
-		| 'slash'
-		| 'per'
-		| 'open'
-		| 'close'
-		| 'power'
-		| 'square'
-		| 'squared'
-		| 'label';
-	readonly text: string;
-	readonly at: Span;
-	/** Whether white space stands before it. */
-	readonly apart: boolean;
-};
+import { SQUARES, stop, UnitFault, type UnitSign, unitSigns } from './unit-signs';
 
 type Options = { readonly counted?: boolean };
-
-/** A fault on its way out of the reader; caught at its one door below, never seen outside. */
-class UnitFault {
-	constructor(readonly fault: Fault) {}
-}
-
-function stop(code: string, message: string, at: Span, suggest?: readonly string[]): never {
-	throw new UnitFault(bad(code, message, at, suggest).fault);
-}
-
-const CLEAN: Readonly<Record<string, string>> = { μ: 'µ', Ω: 'Ω', Å: 'Å', K: 'K', '’': "'", '”': '"', '“': '"' };
-
-const SQUARES: Readonly<Record<string, number>> = { square: 2, sq: 2, cubic: 3, cu: 3, squared: 2, cubed: 3 };
-
-const PIECES: readonly (readonly [Token['kind'] | 'space', RegExp])[] = [
-	['space', /[\s\u00a0\u2009\u202f]+/y],
-	['label', /\{[^{}]*\}/y],
-	['power', /\^(?:\([-+−]?\d+\)|[-+−]?\d+)|[⁺⁻]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+/y],
-	['open', /\(/y],
-	['close', /\)/y],
-	['times', /[·⋅*×•]/y],
-	['slash', /[/÷]/y],
-	[
-		'word',
-		/%\s?(?:\([wv]\/[wv]\)|[wv]\/[wv])|''|["'′″%‰]|℃|℉|°?(?:[\p{L}µ]|\[[^\s[\]{}]*\])(?:[\p{L}_]|\[[^\s[\]{}]*\])*(?:\d+\p{L}[\p{L}\d]*)?|°/uy,
-	],
-	['number', /\d+/y],
-];
-
-function tokens(text: string): Token[] {
-	const clean = [...text].map((c) => CLEAN[c] ?? c).join('');
-	const out: Token[] = [];
-	let i = 0;
-	let apart = false;
-	while (i < clean.length) {
-		const before = out.at(-1);
-		const joint = JOINT.exec(clean.slice(i, i + 4));
-		const adjacent = before !== undefined && !apart && before.at[1] === i;
-		if (joint && adjacent && (before.kind === 'word' || before.kind === 'close' || before.kind === 'label')) {
-			out.push({ kind: 'power', text: joint[0], at: [i, i + joint[0].length], apart: false });
-			i += joint[0].length;
-			continue;
-		}
-		if (before && /[.-]/.test(clean[i] as string)) {
-			const more = /^[\p{L}(°[]/u.test(clean.slice(i + 1));
-			if (more) out.push({ kind: 'times', text: clean[i] as string, at: [i, i + 1], apart });
-			if (more || (clean[i] === '.' && before.kind === 'word')) {
-				i += 1;
-				apart = !more;
-				continue;
-			}
-		}
-		const piece = PIECES.map(([kind, shape]) => {
-			shape.lastIndex = i;
-			return { kind, match: shape.exec(clean) };
-		}).find(({ match }) => match);
-		if (!piece?.match) return stop('unit-unclear', `I cannot read “${text.slice(i, i + 1)}” in a unit.`, [i, i + 1]);
-		const end = i + piece.match[0].length;
-		if (piece.kind === 'space') apart = true;
-		else {
-			out.push({ kind: wordKind(piece.kind, piece.match[0]), text: piece.match[0], at: [i, end], apart });
-			apart = false;
-		}
-		i = end;
-	}
-	return out;
-}
-
-/** A whole power written straight after a symbol: m2, s-1, s−1. */
-const JOINT = /^[-−]?\d{1,3}(?!\d)/;
-
-function wordKind(kind: Token['kind'], text: string): Token['kind'] {
-	if (kind !== 'word') return kind;
-	const word = text.toLowerCase();
-	if (word === 'per') return 'per';
-	if (word === 'squared' || word === 'cubed') return 'squared';
-	// In capitals it may be a symbol: cU is a hundredth of an enzyme unit, cu is cubic.
-	const raises = Object.hasOwn(SQUARES, word) && (word === text || !findUnit(text));
-	return raises ? 'square' : 'word';
-}
 
 /** The longest run of words that is one name: "nautical mile", "degrees Celsius". */
 const NAME_WORDS = 5;
@@ -115,7 +17,7 @@ class Reader {
 
 	constructor(
 		private readonly text: string,
-		private readonly list: readonly Token[],
+		private readonly list: readonly UnitSign[],
 		private readonly options: Options,
 	) {}
 
@@ -126,7 +28,7 @@ class Reader {
 		return { parts, counted: this.counted };
 	}
 
-	private peek(): Token | undefined {
+	private peek(): UnitSign | undefined {
 		return this.list[this.next];
 	}
 
@@ -163,7 +65,7 @@ class Reader {
 	}
 
 	private factor(into: UnitPart[], sign: number, depth: number): void {
-		const token = this.peek() as Token;
+		const token = this.peek() as UnitSign;
 		if (token.kind === 'square') {
 			this.next += 1;
 			const word = this.peek();
@@ -220,7 +122,7 @@ class Reader {
 			if (Math.abs(power) > POWER_LIMIT)
 				stop('too-large', `Powers of a unit here go up to ${POWER_LIMIT}; this one is larger.`, token.at);
 			if (this.peek()?.kind === 'power')
-				stop('unit-unclear', 'Two powers stand here in a row.', (this.peek() as Token).at);
+				stop('unit-unclear', 'Two powers stand here in a row.', (this.peek() as UnitSign).at);
 			return power;
 		}
 		if (token?.kind === 'squared') {
@@ -232,15 +134,15 @@ class Reader {
 
 	/** Reads one unit: the longest run of words that is a name, a symbol, or a counted thing; then its label. */
 	private word(): UnitPart[] {
-		const run: Token[] = [];
+		const run: UnitSign[] = [];
 		for (let i = this.next; run.length < NAME_WORDS && this.list[i]; i++) {
-			const token = this.list[i] as Token;
+			const token = this.list[i] as UnitSign;
 			if (token.kind === 'times' && token.text === '-' && run.length) continue;
 			if (token.kind !== 'word' && !(run.length && ['square', 'per'].includes(token.kind))) break;
 			run.push(token);
 		}
 		for (let length = run.length; length > 0; length--) {
-			const last = run[length - 1] as Token;
+			const last = run[length - 1] as UnitSign;
 			const name = run
 				.slice(0, length)
 				.map((token) => token.text)
@@ -250,7 +152,7 @@ class Reader {
 			this.next = this.list.indexOf(last) + 1;
 			return this.labelled(partsOf(found));
 		}
-		return this.unknown(run[0] as Token);
+		return this.unknown(run[0] as UnitSign);
 	}
 
 	/** Marks ' and " are feet and inches, but minutes and seconds of arc after a degree. */
@@ -260,7 +162,7 @@ class Reader {
 		return arc && afterDegree ? findUnit(arc) : name === "''" ? findUnit('"') : undefined;
 	}
 
-	private unknown(token: Token): UnitPart[] {
+	private unknown(token: UnitSign): UnitPart[] {
 		if (this.options.counted && !/^["'′″%‰°]/.test(token.text)) {
 			this.next += 1;
 			const unit = singular(token.text);
@@ -282,7 +184,7 @@ class Reader {
 		return [{ ...first, label }, ...rest];
 	}
 
-	private labelIn(token: Token): string | null {
+	private labelIn(token: UnitSign): string | null {
 		if (token.kind === 'label') {
 			const label = token.text.slice(1, -1).trim();
 			if (!label) stop('unit-unclear', 'There is nothing between these braces.', token.at);
@@ -328,7 +230,7 @@ function readUnit(text: string, options: Options): Outcome<Unit> {
 	if (text.length > UNIT_TEXT_LIMIT)
 		return bad('too-large', `A unit here can have up to ${UNIT_TEXT_LIMIT} characters.`, [0, text.length]);
 	try {
-		const { parts, counted } = new Reader(text, tokens(text), options).read();
+		const { parts, counted } = new Reader(text, unitSigns(text), options).read();
 		return good(unitOfParts(parts, counted));
 	} catch (thrown) {
 		if (thrown instanceof UnitFault) return { ok: false, fault: thrown.fault };

@@ -1,31 +1,24 @@
-import {
-	type Chain,
-	compareLines,
-	type LinesCompared,
-	lineText,
-	printUnrounded,
-	solutionOf,
-	workChain,
-} from '@tidy-sum/core';
+import { type Chain, printUnrounded, solutionOf, workChain } from '@tidy-sum/core';
+import { compareLines, type LinesCompared } from '@tidy-sum/core/help';
+import { lineText } from '@tidy-sum/exchange/line-text';
 import { useMemo, useState } from 'react';
 import { useAppSelector } from '../../store/store';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
 import { Button } from '../../ui/button';
-import { Panel } from '../../ui/panel';
 import { Words } from '../../ui/words';
-import { type DeskView, exerciseOf } from '../use-desk';
-import { chainOf, workOf } from '../work';
+import { exerciseOf } from '../../work/exercises';
+import { chainOf } from '../../work/line-of-work';
+import { workOf } from '../../work/work';
+import { PanelFrame } from '../panel-frame';
+import type { PanelProps } from '../panel-row';
 
-type Props = {
-	readonly view: DeskView;
-	/** The worked line is asked for, which is kept as shown. */
-	readonly onShow: () => void;
-	readonly onAnew: () => void;
-	readonly onSwap: (id: string) => void;
-	readonly onClose?: () => void;
-};
+declare module '../../work/panel-slice' {
+	interface Panels {
+		readonly beside: object;
+	}
+}
 
 /** How many digits of a running value are shown. */
 const DIGITS = 8;
@@ -79,32 +72,33 @@ function LineOf({ title, chain, at }: { readonly title: string; readonly chain: 
 }
 
 /** The student's line next to the worked one, or next to a second try. */
-export function BesidePanel({ view, onShow, onAnew, onSwap, onClose }: Props) {
+export function BesidePanel({ view, acts }: PanelProps<'beside'>) {
 	const styles = useStyles();
 	const { exercise, chain, worked, beside, work } = view;
-	const works = useAppSelector((state) => state.works);
 	const [other, setOther] = useState<string | null>(work.shown ? 'key' : (beside[0] ?? null));
+	const theirBody = useAppSelector(({ works }) => works.byId[other ?? '']?.body);
 	const theirs = useMemo((): Chain | null => {
 		if (other === null) return null;
 		if (other === 'key') {
 			const solved = solutionOf(exercise);
 			return solved.ok ? solved.value.chain : null;
 		}
-		const body = works.byId[other]?.body;
-		return body ? chainOf(exerciseOf(exercise.name, workOf(body)), workOf(body)) : null;
-	}, [other, exercise, works]);
+		const work = theirBody && workOf(theirBody);
+		const same = work && exerciseOf(exercise.name, work);
+		return work && same ? chainOf(same, work) : null;
+	}, [other, exercise, theirBody]);
 	const second = theirs && workChain(theirs);
 	const compared = second?.ok ? compareLines(worked, second.value) : null;
 	const name = other === 'key' ? 'the worked line' : 'the other try';
 	return (
-		<Panel title="Side by side" testID="beside-panel" {...(onClose ? { onClose } : {})}>
+		<PanelFrame>
 			<Box style={styles.row}>
 				<Button
 					label="With the worked line"
 					say={work.shown ? '' : 'which shows it, and is kept as shown'}
 					on={other === 'key'}
 					onPress={() => {
-						onShow();
+						acts.onDo({ do: 'show' });
 						setOther('key');
 					}}
 					testID="beside-key"
@@ -118,7 +112,7 @@ export function BesidePanel({ view, onShow, onAnew, onSwap, onClose }: Props) {
 						testID={`beside-${i + 1}`}
 					/>
 				))}
-				<Button label="Try it anew" say="and keep this line" onPress={onAnew} testID="beside-anew" />
+				<Button label="Try it anew" say="and keep this line" onPress={acts.onAnew} testID="beside-anew" />
 			</Box>
 			{compared && theirs ? (
 				<>
@@ -137,7 +131,7 @@ export function BesidePanel({ view, onShow, onAnew, onSwap, onClose }: Props) {
 					</Box>
 					{other !== null && other !== 'key' ? (
 						<Box style={styles.row}>
-							<Button label="Go on with the other" onPress={() => onSwap(other)} testID="beside-swap" />
+							<Button label="Go on with the other" onPress={() => acts.onSwap(other)} testID="beside-swap" />
 						</Box>
 					) : null}
 				</>
@@ -146,7 +140,7 @@ export function BesidePanel({ view, onShow, onAnew, onSwap, onClose }: Props) {
 					Lay your line next to the worked one, or try the exercise anew and lay both tries side by side.
 				</Words>
 			)}
-		</Panel>
+		</PanelFrame>
 	);
 }
 

@@ -4,22 +4,21 @@ import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box, Touch } from '../../ui/box';
 import { Button } from '../../ui/button';
-import { Panel } from '../../ui/panel';
 import { Words } from '../../ui/words';
-import { exerciseOf, verdictOf } from '../use-desk';
-import { chainOf, isOwn, type Work, workOf } from '../work';
-import type { WorksState } from '../works-slice';
+import { isOwn, ownExercise } from '../../work/exercises';
+import { followingOf } from '../../work/following';
+import { chainOf } from '../../work/line-of-work';
+import { verdictOf } from '../../work/sent';
+import { type Work, workOf } from '../../work/work';
+import type { WorksState } from '../../work/works-slice';
+import { PanelFrame } from '../panel-frame';
+import type { PanelProps } from '../panel-row';
 
-type Props = {
-	readonly current: string;
-	readonly onOpen: (name: string) => void;
-	readonly onOwn: () => void;
-	/** To the Rounds, or to the one this exercise is of. */
-	readonly onRounds: (code: string | null) => void;
-	/** The Round the exercise on the Desk is of. */
-	readonly round: string | null;
-	readonly onClose?: () => void;
-};
+declare module '../../work/panel-slice' {
+	interface Panels {
+		readonly book: object;
+	}
+}
 
 function workIn(works: WorksState, name: string): Work | null {
 	const entry = works.byId[works.open[name] ?? ''];
@@ -41,7 +40,10 @@ function stateOf(exercise: BookExercise, work: Work | null): string {
 }
 
 /** The exercises to choose from, kind by kind, each with how far it is; what is open on the Desk comes first. */
-export function BookPanel({ current, round, onOpen, onOwn, onRounds, onClose }: Props) {
+export function BookPanel({ view, acts }: PanelProps<'book'>) {
+	const current = view.exercise.name;
+	const { round } = followingOf(current);
+	const onOpen = acts.open;
 	const styles = useStyles();
 	const works = useAppSelector((state) => state.works);
 	const row = (exercise: BookExercise, about: string) => (
@@ -67,20 +69,28 @@ export function BookPanel({ current, round, onOpen, onOwn, onRounds, onClose }: 
 	);
 	const own = Object.keys(works.open)
 		.filter(isOwn)
-		.map((name) => exerciseOf(name, workIn(works, name) as Work));
+		.flatMap((name) => {
+			const work = workIn(works, name);
+			return work ? ownExercise(name, work) : [];
+		});
 	const begun = BOOK.filter((exercise) => {
 		const work = workIn(works, exercise.name);
 		return isBegun(work) && !work.checked;
 	});
 	const onDesk = begun.length + own.length;
 	return (
-		<Panel title="Exercises" testID="book" {...(onClose ? { onClose } : {})}>
+		<PanelFrame>
 			<Box style={styles.row}>
 				{round ? (
-					<Button label="How this Round goes" kind="strong" onPress={() => onRounds(round)} testID="to-round" />
+					<Button
+						label="How this Round goes"
+						kind="strong"
+						onPress={() => acts.go(`/round/${round}`)}
+						testID="to-round"
+					/>
 				) : null}
-				<Button label="Rounds" say="of fresh exercises" onPress={() => onRounds(null)} testID="to-rounds" />
-				<Button label="A problem of my own" onPress={onOwn} testID="new-own" />
+				<Button label="Rounds" say="of fresh exercises" onPress={() => acts.go('/rounds')} testID="to-rounds" />
+				<Button label="A problem of my own" onPress={acts.onOwn} testID="new-own" />
 			</Box>
 			{onDesk ? (
 				<Box style={styles.chapter}>
@@ -108,7 +118,7 @@ export function BookPanel({ current, round, onOpen, onOwn, onRounds, onClose }: 
 					<Box role="list">{exercises.map((exercise) => row(exercise, exercise.trains))}</Box>
 				</Box>
 			))}
-		</Panel>
+		</PanelFrame>
 	);
 }
 

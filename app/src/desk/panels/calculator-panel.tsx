@@ -1,4 +1,5 @@
-import { calculate, keysOf, printUnrounded } from '@tidy-sum/core';
+import { keysOf, printUnrounded } from '@tidy-sum/core';
+import { calculate } from '@tidy-sum/core/help';
 import { useState } from 'react';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
@@ -6,11 +7,15 @@ import { Box } from '../../ui/box';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { Key } from '../../ui/key';
-import { Panel } from '../../ui/panel';
 import { Words } from '../../ui/words';
-import type { DeskView } from '../use-desk';
+import { PanelFrame } from '../panel-frame';
+import type { PanelProps } from '../panel-row';
 
-type Props = { readonly view: DeskView; readonly wide: boolean; readonly onClose?: () => void };
+declare module '../../work/panel-slice' {
+	interface Panels {
+		readonly calculator: object;
+	}
+}
 
 /** How many digits a result is shown with before it is cut. */
 const DIGITS = 12;
@@ -42,14 +47,14 @@ function keyed(text: string, key: string): string {
 }
 
 /** A plain calculator of our own. It works from left to right, and takes the line as it is keyed. */
-export function CalculatorPanel({ view, wide, onClose }: Props) {
+export function CalculatorPanel({ view, wide }: PanelProps<'calculator'>) {
 	const styles = useStyles();
 	const [text, setText] = useState('');
 	const result = calculate(text);
 	const keys = keysOf(view.chain);
 	const empty = text.trim() === '';
 	return (
-		<Panel title="Calculator" testID="calculator" {...(onClose ? { onClose } : {})}>
+		<PanelFrame>
 			<Field
 				label="Keys pressed"
 				value={text}
@@ -90,7 +95,7 @@ export function CalculatorPanel({ view, wide, onClose }: Props) {
 			<Words size="small" tone="soft">
 				A bottom of several numbers needs brackets: without them the second one multiplies. EE is the power of ten.
 			</Words>
-		</Panel>
+		</PanelFrame>
 	);
 }
 

@@ -1,59 +1,54 @@
-import { type Fact, type Factor, type FactsFrom, factsHolding, findFacts, printUnitText, quoted } from '@tidy-sum/core';
+import { type FactsFrom, factsHolding, findFacts, printUnitText, quoted } from '@tidy-sum/core';
 import { memo, useState } from 'react';
-import { FactForm } from '../../shelf/fact-form';
-import { FactItem, keyOfFact } from '../../shelf/fact-item';
+import { FactForm } from '../../fact/fact-form';
+import { FactItem, keyOfFact } from '../../fact/fact-item';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
-import { Panel } from '../../ui/panel';
 import { Words } from '../../ui/words';
+import { mayAdd } from '../may-add';
+import { PanelFrame } from '../panel-frame';
+import type { PanelProps } from '../panel-row';
+import type { Acts } from '../use-acts';
 
-type Props = {
-	/** Where facts are looked for. */
-	readonly from: FactsFrom;
-	/** The touched unit; '' where none is. */
-	readonly unit: string;
-	readonly onPlace: (factor: Factor) => void;
-	/** A block is written by hand. */
-	readonly onWrite: () => void;
-	/** A step that adds or takes away; null where nothing is added. */
-	readonly onAdd: (() => void) | null;
-	/** A fact of one's own is kept. */
-	readonly onKeep: (fact: Fact) => void;
-	/** To the Shelf, with all its parts. */
-	readonly onShelf?: () => void;
-	readonly onClose?: () => void;
-};
+declare module '../../work/panel-slice' {
+	interface Panels {
+		/** The facts that hold a unit; with none touched, or all asked for, to search among them. */
+		readonly facts: { readonly unit: string; readonly all?: boolean };
+	}
+}
 
 /** The most facts one search lists. */
 const LISTED = 40;
 
-/** The Shelf, opened on one unit or searched by name: taking a fact asks which side goes on the bottom. */
-export const FactsPanel = memo(function FactsPanel({
-	from,
-	unit,
-	onPlace,
-	onWrite,
-	onAdd,
-	onKeep,
-	onShelf,
-	onClose,
-}: Props) {
+type FactsProps = {
+	/** Where facts are looked for. */
+	readonly from: FactsFrom;
+	/** The touched unit; '' where none is. */
+	readonly unit: string;
+	/** Whether all facts are searched, and not only those that hold the unit. */
+	readonly all: boolean;
+	/** Whether a step that adds or takes away is offered. */
+	readonly adds: boolean;
+	readonly acts: Acts;
+};
+
+/** What the panel holds; drawn anew only when the facts there are have changed, not at each step on the line. */
+const Facts = memo(function Facts({ from, unit, all, adds, acts }: FactsProps) {
 	const styles = useStyles();
 	const [open, setOpen] = useState<string | null>(null);
-	const [search, setSearch] = useState<string | null>(unit === '' ? '' : null);
+	const [search, setSearch] = useState('');
 	const [adding, setAdding] = useState(false);
-	const searching = search !== null && search.trim() !== '';
+	const searching = search.trim() !== '';
 	const { facts: found, meant } = searching
 		? findFacts(search, from)
 		: { facts: factsHolding(unit, from), meant: null };
 	const facts = found.slice(0, LISTED);
-	const title = unit === '' || searching ? 'Facts' : `Facts that hold ${quoted(printUnitText(unit))}`;
 	return (
-		<Panel title={title} testID="facts" {...(onClose ? { onClose } : {})}>
-			{search === null ? null : (
+		<PanelFrame {...(all ? {} : { title: `Facts that hold ${quoted(printUnitText(unit))}` })}>
+			{all ? (
 				<Field
 					label="Search by name or symbol"
 					value={search}
@@ -62,7 +57,7 @@ export const FactsPanel = memo(function FactsPanel({
 					placeholder="mile, ft, water…"
 					testID="search-facts"
 				/>
-			)}
+			) : null}
 			{meant === null ? null : <Words size="small">{`Taken for ${quoted(meant)}.`}</Words>}
 			<Box role="list">
 				{facts.map((fact) => {
@@ -73,12 +68,12 @@ export const FactsPanel = memo(function FactsPanel({
 							fact={fact}
 							open={open === key}
 							onOpen={() => setOpen(open === key ? null : key)}
-							onPlace={onPlace}
+							onPlace={acts.onPlace}
 						/>
 					);
 				})}
 			</Box>
-			{facts.length || (search !== null && !searching && unit === '') ? null : (
+			{facts.length || (all && !searching && unit === '') ? null : (
 				<Words>
 					{searching
 						? `Nothing on your Shelf goes by ${quoted(search.trim())}. You can write the block yourself, or add the fact.`
@@ -86,16 +81,27 @@ export const FactsPanel = memo(function FactsPanel({
 				</Words>
 			)}
 			<Box style={styles.choices}>
-				{search === null ? <Button label="Search all" onPress={() => setSearch('')} testID="search-all" /> : null}
-				<Button label="Write a block" onPress={onWrite} testID="write-block" />
-				{onAdd ? <Button label="Add or take away" onPress={onAdd} testID="add-step" /> : null}
-				{onShelf ? <Button label="The whole Shelf" onPress={onShelf} testID="whole-shelf" /> : null}
+				{all ? null : (
+					<Button
+						label="Search all"
+						onPress={() => acts.show({ kind: 'facts', unit, all: true })}
+						testID="search-all"
+					/>
+				)}
+				<Button label="Write a block" onPress={acts.onWrite} testID="write-block" />
+				{adds ? <Button label="Add or take away" onPress={acts.onAddStep} testID="add-step" /> : null}
+				<Button label="The whole Shelf" onPress={acts.onWholeShelf} testID="whole-shelf" />
 				<Button label="My own fact" on={adding} onPress={() => setAdding(!adding)} testID="add-fact" />
 			</Box>
-			{adding ? <FactForm onKeep={onKeep} /> : null}
-		</Panel>
+			{adding ? <FactForm onKeep={acts.onKeep} /> : null}
+		</PanelFrame>
 	);
 });
+
+/** The Shelf, opened on one unit or searched by name: taking a fact asks which side goes on the bottom. */
+export function FactsPanel({ view, panel: { unit, all = unit === '' }, acts }: PanelProps<'facts'>) {
+	return <Facts from={view.facts} unit={unit} all={all} adds={mayAdd(view)} acts={acts} />;
+}
 
 const useStyles = makeStyles(() => ({
 	choices: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },

@@ -1,15 +1,21 @@
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
-import { Panel } from '../../ui/panel';
 import { Words } from '../../ui/words';
+import { PanelFrame } from '../panel-frame';
 import { SHORTCUTS } from '../shortcuts';
 
+declare module '../../work/panel-slice' {
+	interface Panels {
+		readonly keys: object;
+	}
+}
+
 /** The sheet of keys: everything on the Desk can be done from a keyboard. */
-export function KeysPanel({ onClose }: { readonly onClose?: () => void }) {
+export function KeysPanel() {
 	const styles = useStyles();
 	return (
-		<Panel title="Keys of the Desk" testID="keys" {...(onClose ? { onClose } : {})}>
+		<PanelFrame>
 			<Box role="list" style={styles.list}>
 				{SHORTCUTS.map(({ shows, says }) => (
 					<Box key={shows} role="listitem" style={styles.row}>
@@ -23,7 +29,7 @@ export function KeysPanel({ onClose }: { readonly onClose?: () => void }) {
 			<Words size="small" tone="soft">
 				On a Mac, Cmd does what Ctrl does here. Tab goes from one unit to the next, and Enter touches it.
 			</Words>
-		</Panel>
+		</PanelFrame>
 	);
 }
 

@@ -1,28 +1,22 @@
 import { printQuantity } from '@tidy-sum/core';
-import type { Step } from '@tidy-sum/schema';
-import { SHELF_PARTS } from '../../shelf/parts';
-import { TablesInUse } from '../../shelf/tables-in-use';
+import { TablesInUse } from '../../fact/tables-in-use';
+import { useShelf } from '../../store/use-desk';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
 import { Button } from '../../ui/button';
 import { Choices } from '../../ui/choices';
-import { Panel } from '../../ui/panel';
 import { Words } from '../../ui/words';
-import type { Panel as PanelOf } from '../desk-slice';
-import type { Shelf, Support } from '../shelf';
+import { SHELF_PARTS } from '../../ways/shelf-parts';
+import type { Support } from '../../work/my-shelf';
+import { PanelFrame } from '../panel-frame';
+import type { PanelProps } from '../panel-row';
 
-type Props = {
-	readonly shelf: Shelf;
-	readonly onShelf: (step: Step) => void;
-	readonly onPanel: (panel: PanelOf) => void;
-	readonly onHandIn: () => void;
-	/** To a part of the Shelf, by name. */
-	readonly onPart: (part: string) => void;
-	readonly onAnew: () => void;
-	readonly onOwn: () => void;
-	readonly onClose?: () => void;
-};
+declare module '../../work/panel-slice' {
+	interface Panels {
+		readonly more: object;
+	}
+}
 
 const SUPPORT: readonly { readonly value: Support; readonly label: string }[] = [
 	{ value: 'close', label: 'close' },
@@ -37,10 +31,12 @@ const SAYS: Readonly<Record<Support, string>> = {
 };
 
 /** Everything that is not needed at each touch: the support, the tables in use, and the other views of the work. */
-export function MorePanel({ shelf, onShelf, onPanel, onHandIn, onPart, onAnew, onOwn, onClose }: Props) {
+export function MorePanel({ acts }: PanelProps<'more'>) {
+	const shelf = useShelf();
+	const { onShelf, show } = acts;
 	const styles = useStyles();
 	return (
-		<Panel title="More" testID="more" {...(onClose ? { onClose } : {})}>
+		<PanelFrame>
 			<Choices
 				label="Support while working"
 				choices={SUPPORT}
@@ -52,13 +48,13 @@ export function MorePanel({ shelf, onShelf, onPanel, onHandIn, onPart, onAnew, o
 				{SAYS[shelf.support]}
 			</Words>
 			<Box style={styles.row}>
-				<Button label="Calculator" onPress={() => onPanel({ kind: 'calculator' })} testID="more-calculator" />
-				<Button label="Side by side" onPress={() => onPanel({ kind: 'beside' })} testID="more-beside" />
-				<Button label="Take the result on" onPress={() => onPanel({ kind: 'take' })} testID="more-take" />
-				<Button label="Hand in" onPress={onHandIn} testID="more-hand-in" />
-				<Button label="Try it anew" say="and keep this line beside it" onPress={onAnew} testID="more-anew" />
-				<Button label="A problem of my own" onPress={onOwn} testID="more-own" />
-				<Button label="Keys of the keyboard" onPress={() => onPanel({ kind: 'keys' })} testID="more-keys" />
+				<Button label="Calculator" onPress={() => show({ kind: 'calculator' })} testID="more-calculator" />
+				<Button label="Side by side" onPress={() => show({ kind: 'beside' })} testID="more-beside" />
+				<Button label="Take the result on" onPress={() => show({ kind: 'take' })} testID="more-take" />
+				<Button label="Hand in" onPress={acts.onHandIn} testID="more-hand-in" />
+				<Button label="Try it anew" say="and keep this line beside it" onPress={acts.onAnew} testID="more-anew" />
+				<Button label="A problem of my own" onPress={acts.onOwn} testID="more-own" />
+				<Button label="Keys of the keyboard" onPress={() => show({ kind: 'keys' })} testID="more-keys" />
 			</Box>
 			<Box role="group" aria-label="On the Shelf" style={styles.group}>
 				<Words size="small" tone="soft" aria-hidden>
@@ -66,7 +62,13 @@ export function MorePanel({ shelf, onShelf, onPanel, onHandIn, onPart, onAnew, o
 				</Words>
 				<Box style={styles.row}>
 					{SHELF_PARTS.map(({ name, title, says }) => (
-						<Button key={name} label={title} say={says} onPress={() => onPart(name)} testID={`more-${name}`} />
+						<Button
+							key={name}
+							label={title}
+							say={says}
+							onPress={() => acts.go(`/shelf/${name}`)}
+							testID={`more-${name}`}
+						/>
 					))}
 				</Box>
 			</Box>
@@ -91,7 +93,7 @@ export function MorePanel({ shelf, onShelf, onPanel, onHandIn, onPart, onAnew, o
 					))}
 				</Box>
 			) : null}
-		</Panel>
+		</PanelFrame>
 	);
 }
 

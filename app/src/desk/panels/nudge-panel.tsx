@@ -1,28 +1,33 @@
-import { nudgesFor } from '@tidy-sum/core';
-import { useEffect, useMemo, useState } from 'react';
+import { nudgesFor } from '@tidy-sum/core/help';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
 import { Button } from '../../ui/button';
-import { Panel } from '../../ui/panel';
 import { Words } from '../../ui/words';
-import type { DeskView } from '../use-desk';
+import type { DeskView } from '../../work/desk-view';
+import { PanelFrame } from '../panel-frame';
+import type { PanelProps } from '../panel-row';
 
-type Props = {
-	readonly view: DeskView;
-	/** Told that one step was asked for. */
-	readonly onTold: () => void;
-	readonly onClose?: () => void;
-};
+declare module '../../work/panel-slice' {
+	interface Panels {
+		readonly nudge: object;
+	}
+}
 
 /** The nudges for a line as it stands, told one after another; a line that changes begins anew. */
-function Told({ view, onTold }: Pick<Props, 'view' | 'onTold'>) {
+function Told({ view, onTold }: { readonly view: DeskView; readonly onTold: () => void }) {
 	const styles = useStyles();
 	const { chain, exercise, facts } = view;
 	const nudges = useMemo(() => nudgesFor(chain, exercise, facts), [chain, exercise, facts]);
 	const [told, setTold] = useState(1);
-	// biome-ignore lint/correctness/useExhaustiveDependencies: each step told is told once, whoever listens.
-	useEffect(onTold, [told]);
+	// The first step is told as the panel opens, each further one as it is asked for; each counts once.
+	const counted = useRef(0);
+	useEffect(() => {
+		if (counted.current === told) return;
+		counted.current = told;
+		onTold();
+	}, [told, onTold]);
 	return (
 		<>
 			<Box role="list" style={styles.told}>
@@ -53,12 +58,12 @@ function Told({ view, onTold }: Pick<Props, 'view' | 'onTold'>) {
 }
 
 /** Help for a student who is stuck: one step at a time, and the block itself last. */
-export function NudgePanel({ view, onTold, onClose }: Props) {
+export function NudgePanel({ view, acts }: PanelProps<'nudge'>) {
 	const line = JSON.stringify(view.chain.factors);
 	return (
-		<Panel title="A nudge" testID="nudge" {...(onClose ? { onClose } : {})}>
-			<Told key={line} view={view} onTold={onTold} />
-		</Panel>
+		<PanelFrame>
+			<Told key={line} view={view} onTold={acts.onTold} />
+		</PanelFrame>
 	);
 }
 

@@ -9,26 +9,24 @@ import {
 	sidesOfStart,
 	writtenQuantity,
 } from '@tidy-sum/core';
-import type { Step } from '@tidy-sum/schema';
+import type { SingleStep } from '@tidy-sum/schema';
 import { useState } from 'react';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
-import { Panel } from '../../ui/panel';
 import { Words } from '../../ui/words';
-import type { DeskView } from '../use-desk';
+import type { DeskView } from '../../work/desk-view';
+import { PanelFrame } from '../panel-frame';
+import type { PanelProps } from '../panel-row';
 
-type Props = {
-	readonly view: DeskView;
-	/** The beginning of a fact, where one of its halves was touched in the text. */
-	readonly half: string;
-	readonly onDo: (...steps: readonly Step[]) => void;
-	/** Whether there is enough to begin the line. */
-	readonly ready: boolean;
-	readonly onClose: () => void;
-};
+declare module '../../work/panel-slice' {
+	interface Panels {
+		/** A problem of one's own; `half` begins a fact with what was touched in the text. */
+		readonly own: { readonly half?: string };
+	}
+}
 
 /** The start as it is typed: "150 km in 2.5 h" for two quantities. */
 function startText(view: DeskView): string {
@@ -39,7 +37,9 @@ function startText(view: DeskView): string {
 }
 
 /** A problem of one's own: its text, or its start, facts and wanted unit filled in directly. */
-export function OwnPanel({ view, half, ready, onDo, onClose }: Props) {
+export function OwnPanel({ view, panel: { half = '' }, acts }: PanelProps<'own'>) {
+	const { onOwnDo: onDo } = acts;
+	const ready = view.started && view.wanted;
 	const styles = useStyles();
 	const { work } = view;
 	const [start, setStart] = useState(startText(view));
@@ -52,11 +52,12 @@ export function OwnPanel({ view, half, ready, onDo, onClose }: Props) {
 	const typeStart = (text: string) => {
 		setStart(text);
 		const read = readStartText(text);
-		if (read.ok) onDo({ do: 'start', start: read.value });
+		// What is emptied or cannot be read is no start: the line does not go on from the one before.
+		onDo(read.ok ? { do: 'start', start: read.value } : { do: 'unstart' });
 	};
 	const readText = () => {
 		const told = readProblem(work.text);
-		const steps: Step[] = told.numbers.flatMap(({ at, role }): Step[] =>
+		const steps: SingleStep[] = told.numbers.flatMap(({ at, role }): SingleStep[] =>
 			role ? [{ do: 'mark', at: [...at], role }] : [],
 		);
 		for (const one of told.facts) steps.push({ do: 'state', fact: one });
@@ -81,7 +82,7 @@ export function OwnPanel({ view, half, ready, onDo, onClose }: Props) {
 		setFact('');
 	};
 	return (
-		<Panel title="A problem of my own" testID="own" {...(ready ? { onClose } : {})}>
+		<PanelFrame>
 			<Field
 				label="The problem, typed or pasted (it may be left out)"
 				named
@@ -150,8 +151,8 @@ export function OwnPanel({ view, half, ready, onDo, onClose }: Props) {
 					</Box>
 				))}
 			</Box>
-			<Button label="To the line" kind="strong" disabled={!ready} onPress={onClose} testID="own-done" />
-		</Panel>
+			<Button label="To the line" kind="strong" disabled={!ready} onPress={acts.close} testID="own-done" />
+		</PanelFrame>
 	);
 }
 

@@ -1,6 +1,5 @@
 import {
 	type BookExercise,
-	type Factor,
 	goalOf,
 	printUnitText,
 	type Quantity,
@@ -8,28 +7,23 @@ import {
 	readQuantityText,
 	type Start,
 } from '@tidy-sum/core';
-import type { Step } from '@tidy-sum/schema';
+import type { SingleStep } from '@tidy-sum/schema';
 import { useState } from 'react';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
 import { Button } from '../../ui/button';
-import { Panel } from '../../ui/panel';
 import { Words } from '../../ui/words';
-import type { DeskView } from '../use-desk';
-import { isOwn } from '../work';
+import { isOwn } from '../../work/exercises';
+import { PanelFrame } from '../panel-frame';
+import type { PanelProps } from '../panel-row';
 
-type Props = {
-	readonly view: DeskView;
-	/** The quantity touched, by its place in the text; without it the first that has no place. */
-	readonly from: number | undefined;
-	readonly onDo: (...steps: readonly Step[]) => void;
-	readonly onFact: (half: string) => void;
-	/** Told that there is more to do here, though everything has its place. */
-	readonly onStay: () => void;
-	readonly onDone: () => void;
-	readonly onClose?: () => void;
-};
+declare module '../../work/panel-slice' {
+	interface Panels {
+		/** The places of the problem's quantities; from the one at this place in the text, else the first without one. */
+		readonly places: { readonly from?: number };
+	}
+}
 
 type Mark = NonNullable<BookExercise['marks']>[number];
 
@@ -76,13 +70,13 @@ function doubtOf(mark: Mark, role: Role | undefined): string | null {
 /** The units one may take for the wanted one: those the question names, among those of the text. */
 function unitsToChoose(exercise: BookExercise): readonly string[] {
 	const units = (exercise.marks ?? []).map((mark) => quantityIn(textAt(exercise, mark)).unit);
-	const lines = (exercise.line ?? []).flatMap(({ top, bottom }: Factor) => [top.unit, bottom.unit]);
-	const printed = [...units, ...lines, goalOf(exercise.want) ?? ''].map(printUnitText);
+	const lines = (exercise.line ?? []).flatMap(({ top, bottom }) => [top.unit, bottom.unit]);
+	const printed = [...units, ...lines, goalOf(exercise) ?? ''].map(printUnitText);
 	return [...new Set(printed)].filter((unit) => unit !== '').sort((a, b) => a.localeCompare(b));
 }
 
 /** Each quantity of the problem gets its place, one after another; then what is wanted is said. */
-export function PlacesPanel({ view, from, onDo, onFact, onStay, onDone, onClose }: Props) {
+export function PlacesPanel({ view, panel: { from }, acts }: PanelProps<'places'>) {
 	const styles = useStyles();
 	const { exercise, work, support } = view;
 	const { marks = [] } = exercise;
@@ -92,23 +86,23 @@ export function PlacesPanel({ view, from, onDo, onFact, onStay, onDone, onClose 
 	const own = isOwn(exercise.name);
 	const mark = marks.find(({ at }) => at[0] === chosen) ?? (view.wanted || own ? undefined : open);
 	const tells = support !== 'none' && !own;
-	const shut = onClose ? { onClose } : {};
+	const { onDo, close: onDone } = acts;
 
 	const give = (of: Mark, role: Role) => {
-		const steps: Step[] = [{ do: 'mark', at: [...of.at], role }];
+		const steps: SingleStep[] = [{ do: 'mark', at: [...of.at], role }];
 		const partner = own ? undefined : partnerOf(exercise, of);
 		if (partner && role === 'fact') steps.push({ do: 'mark', at: [...partner.at], role });
 		if (role === 'start') steps.push({ do: 'start', start: startFrom(exercise, of) });
 		onDo(...steps);
 		setChosen(tells && doubtOf(of, role) ? of.at[0] : undefined);
-		if (own && role === 'fact') onFact(textAt(exercise, of));
+		if (own && role === 'fact') acts.show({ kind: 'own', half: textAt(exercise, of) });
 		else if (own) onDone();
 	};
 
 	if (mark) {
 		const doubt = tells ? doubtOf(mark, roleOf(mark)) : null;
 		return (
-			<Panel title={`What is ${textAt(exercise, mark).replace(/ /g, '\u00a0')} here for?`} testID="places" {...shut}>
+			<PanelFrame title={`What is ${textAt(exercise, mark).replace(/ /g, '\u00a0')} here for?`}>
 				<Box style={styles.row}>
 					{ROLES.map(({ role, label }) => (
 						<Button
@@ -134,13 +128,13 @@ export function PlacesPanel({ view, from, onDo, onFact, onStay, onDone, onClose 
 						<Button label="Next quantity" onPress={() => setChosen(open.at[0])} testID="next-quantity" />
 					</Box>
 				) : null}
-			</Panel>
+			</PanelFrame>
 		);
 	}
-	const goal = printUnitText(goalOf(exercise.want) ?? '');
+	const goal = printUnitText(goalOf(exercise) ?? '');
 	const doubt = tells && work.want !== null && printUnitText(work.want) !== goal;
 	return (
-		<Panel title="What is wanted?" testID="places" {...shut}>
+		<PanelFrame>
 			<Box style={styles.row}>
 				{unitsToChoose(exercise).map((unit) => (
 					<Button
@@ -149,7 +143,7 @@ export function PlacesPanel({ view, from, onDo, onFact, onStay, onDone, onClose 
 						on={work.want === unit}
 						onPress={() => {
 							onDo({ do: 'want', unit });
-							if (tells && unit !== goal) onStay();
+							if (tells && unit !== goal) acts.show({ kind: 'places' });
 							else onDone();
 						}}
 						testID={`want-${unit}`}
@@ -161,7 +155,7 @@ export function PlacesPanel({ view, from, onDo, onFact, onStay, onDone, onClose 
 					? 'The question asks for another unit. Read its last sentence once more.'
 					: 'The unit the answer is to have. It is what should be left on the line in the end.'}
 			</Words>
-		</Panel>
+		</PanelFrame>
 	);
 }
 

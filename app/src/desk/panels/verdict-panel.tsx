@@ -9,24 +9,18 @@ import { GAP } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { makeStyles } from '../../theme/use-styles';
 import { Button } from '../../ui/button';
-import { Panel } from '../../ui/panel';
 import { Words } from '../../ui/words';
-import { useNaming } from '../named-slips';
-import type { DeskView } from '../use-desk';
+import type { DeskView } from '../../work/desk-view';
+import { followingOf } from '../../work/following';
+import { PanelFrame } from '../panel-frame';
+import type { PanelProps } from '../panel-row';
+import { useNaming } from '../use-naming';
 
-type Props = {
-	readonly view: DeskView;
-	readonly onAnswer: () => void;
-	readonly onBlock: (index: number) => void;
-	/** The worked line and the answer are asked for. */
-	readonly onShow: () => void;
-	readonly onNext: (() => void) | null;
-	/** What comes next: the next exercise, or how the Round went. */
-	readonly next: string;
-	readonly onPanel: (kind: 'beside' | 'take') => void;
-	readonly onHandIn: () => void;
-	readonly onClose?: () => void;
-};
+declare module '../../work/panel-slice' {
+	interface Panels {
+		readonly verdict: object;
+	}
+}
 
 const NAMES = { line: 'Line', value: 'Value', figures: 'Figures', unit: 'Unit' } as const;
 
@@ -53,7 +47,7 @@ function Row({
 }: {
 	readonly name: keyof typeof NAMES;
 	readonly line: VerdictLine;
-	readonly onBlock: Props['onBlock'];
+	readonly onBlock: (index: number) => void;
 }) {
 	const styles = useStyles();
 	const palette = usePalette();
@@ -81,7 +75,7 @@ function Row({
 }
 
 /** The key: its line in sentences, and the answer; shown only when asked for, and kept as shown. */
-function WorkedLine({ view: { exercise } }: Pick<Props, 'view'>) {
+function WorkedLine({ view: { exercise } }: { readonly view: DeskView }) {
 	const styles = useStyles();
 	const solved = solutionOf(exercise);
 	if (!solved.ok) return null;
@@ -102,16 +96,19 @@ function WorkedLine({ view: { exercise } }: Pick<Props, 'view'>) {
 }
 
 /** The check in four lines, each with its reason and its place. */
-export function VerdictPanel({ view, onAnswer, onBlock, onShow, onNext, next, onPanel, onHandIn, onClose }: Props) {
+export function VerdictPanel({ view, acts }: PanelProps<'verdict'>) {
 	const styles = useStyles();
 	const { verdict } = view;
 	const naming = useNaming(view);
+	const { round, next } = followingOf(view.exercise.name);
+	const onNext = () => (next === null ? acts.go(`/round/${round}`) : acts.open(next));
+	const onBlock = (index: number) => acts.onBlock(view.blocks[index]?.id ?? '');
 	if (!verdict) return null;
 	// A slip the four lines have told already is not told twice.
 	const told = VERDICT_LINES.map((name) => verdict[name].why);
 	const [slip, other] = naming.slips.filter(({ why }) => !told.includes(why));
 	return (
-		<Panel title={verdict.right ? 'All right' : 'Checked'} testID="verdict" {...(onClose ? { onClose } : {})}>
+		<PanelFrame {...(verdict.right ? { title: 'All right' } : {})}>
 			<View aria-live="polite" style={styles.lines}>
 				{VERDICT_LINES.map((name) => (
 					<Row key={name} name={name} line={verdict[name]} onBlock={onBlock} />
@@ -135,17 +132,24 @@ export function VerdictPanel({ view, onAnswer, onBlock, onShow, onNext, next, on
 			) : null}
 			{naming.rulesOut ? <Words testID="rules-out">{naming.rulesOut}</Words> : null}
 			<View style={styles.next}>
-				{verdict.right && onNext ? <Button label={next} kind="strong" onPress={onNext} testID="next" /> : null}
-				<Button label="Change the answer" onPress={onAnswer} testID="change-answer" />
+				{verdict.right ? (
+					<Button
+						label={next === null ? 'How the Round went' : 'Next exercise'}
+						kind="strong"
+						onPress={onNext}
+						testID="next"
+					/>
+				) : null}
+				<Button label="Change the answer" onPress={acts.onAnswer} testID="change-answer" />
 				{verdict.right || view.work.shown ? null : (
-					<Button label="Show the worked line" onPress={onShow} testID="show-worked" />
+					<Button label="Show the worked line" onPress={() => acts.onDo({ do: 'show' })} testID="show-worked" />
 				)}
-				<Button label="Side by side" onPress={() => onPanel('beside')} testID="open-beside" />
-				<Button label="Take the result on" onPress={() => onPanel('take')} testID="open-take" />
-				<Button label="Hand in" onPress={onHandIn} testID="open-hand-in" />
+				<Button label="Side by side" onPress={() => acts.show({ kind: 'beside' })} testID="open-beside" />
+				<Button label="Take the result on" onPress={() => acts.show({ kind: 'take' })} testID="open-take" />
+				<Button label="Hand in" onPress={acts.onHandIn} testID="open-hand-in" />
 			</View>
 			{view.work.shown ? <WorkedLine view={view} /> : null}
-		</Panel>
+		</PanelFrame>
 	);
 }
 

@@ -1,0 +1,201 @@
+import Bulb from 'lucide-react-native/icons/lightbulb';
+import type { ReactNode } from 'react';
+import { ScrollView, View } from 'react-native';
+import { Balance } from '../line/balance';
+import { Line } from '../line/line';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Button } from '../ui/button';
+import { Words } from '../ui/words';
+import type { DeskView } from '../work/desk-view';
+import { isOwn, mustPlace } from '../work/exercises';
+import { followingOf } from '../work/following';
+import { needsLine, wantOf } from '../work/line-of-work';
+import type { Panel } from '../work/panel-slice';
+import { firstUnit } from './first-unit';
+import { KeptWhere } from './kept-where';
+import { Numbers } from './numbers';
+import { PANELS } from './panels';
+import { Problem } from './problem';
+import { ShownPanel } from './shown-panel';
+import { Tools } from './tools';
+import type { Acts } from './use-acts';
+import type { InView } from './use-in-view';
+import { hint } from './what-next';
+
+type Room = { readonly wide: boolean; readonly short: boolean };
+
+type Props = {
+	readonly view: DeskView;
+	readonly acts: Acts;
+	readonly room: Room;
+	/** The panel that stands open, and whether it was chosen. */
+	readonly panel: Panel;
+	readonly chosen: boolean;
+	readonly inView: InView;
+};
+
+type PartProps = Pick<Props, 'view' | 'acts'>;
+
+/** The unit the open panel is about; on a wide screen only where it was touched. */
+function touchedIn({ panel, chosen, room }: Props): string | null {
+	const isTouched = panel.kind === 'facts' && panel.unit !== '' && (chosen || !room.wide);
+	return isTouched ? panel.unit : null;
+}
+
+/** The one thing to do next, in a sentence, and a nudge for who does not know how. */
+function HelpRow({ view, acts, wide }: PartProps & { readonly wide: boolean }) {
+	const styles = useStyles();
+	return (
+		<Box style={styles.hint}>
+			<Box style={styles.hintWords}>
+				<Words tone="pine" strong testID="hint">
+					{hint(view, wide)}
+				</Words>
+			</Box>
+			<Button label="Nudge" icon={Bulb} onPress={acts.onNudge} testID="nudge-open" />
+			{wide ? (
+				<Button label="Keys" say="of the keyboard" onPress={() => acts.show({ kind: 'keys' })} testID="keys-open" />
+			) : null}
+		</Box>
+	);
+}
+
+/** The way to another line that is kept for the same exercise. */
+function OtherLine({ view: { beside }, acts }: PartProps) {
+	const styles = useStyles();
+	const [other] = beside;
+	if (other === undefined) return null;
+	return (
+		<View style={styles.beside} testID="beside">
+			<Words size="small">Another line for this exercise is kept as well.</Words>
+			<Button label="Show the other line" testID="show-other" onPress={() => acts.onSwap(other)} />
+		</View>
+	);
+}
+
+/** The problem and the line with what follows from it. */
+function Work({ children, ...props }: Props & { readonly children: ReactNode }) {
+	const { view, acts, panel, inView } = props;
+	const { exercise, work } = view;
+	const own = isOwn(exercise.name);
+	return (
+		<>
+			<Problem
+				exercise={exercise}
+				placed={work.placed}
+				want={wantOf(exercise, work)}
+				aside={followingOf(exercise.name).aside}
+				onQuantity={mustPlace(exercise) || own ? acts.onQuantity : null}
+				onChange={own ? acts.onOwnProblem : null}
+			/>
+			{needsLine(exercise) ? (
+				<Line
+					view={view}
+					touched={touchedIn(props)}
+					selected={panel.kind === 'block' ? panel.id : null}
+					onUnit={acts.onUnit}
+					onBlock={acts.onBlock}
+					onStart={acts.onStart}
+					arriving={acts.arriving}
+					onEnd={inView.onEnd}
+				/>
+			) : null}
+			<OtherLine view={view} acts={acts} />
+			{children}
+			{view.blocks.length ? <Numbers view={view} onZeros={acts.onZeros} onCalculator={acts.onCalculator} /> : null}
+			<KeptWhere />
+		</>
+	);
+}
+
+/** The page of the Desk: problem, line, balance, a panel, and the tools; beside each other where there is room. */
+export function DeskPage(props: Props) {
+	const { view, acts, panel, chosen, inView } = props;
+	const { wide, short } = props.room;
+	const styles = useStyles();
+	const tall = panel.kind !== 'none' && PANELS[panel.kind].height === 'tall';
+	const balance = needsLine(view.exercise) ? (
+		<Balance view={view} touched={touchedIn(props)} onUnit={acts.onUnit} brief={!wide && tall} />
+	) : null;
+	const help = <HelpRow view={view} acts={acts} wide={wide} />;
+	const open =
+		panel.kind === 'none' ? null : <ShownPanel view={view} panel={panel} chosen={chosen} wide={wide} acts={acts} />;
+	const tools = (
+		<Tools
+			acts={acts}
+			canUndo={view.canUndo}
+			canRedo={view.canRedo}
+			open={panel.kind}
+			checked={view.verdict !== null}
+			first={firstUnit(view)}
+			started={view.started}
+		/>
+	);
+	const page = (below: ReactNode, within: ReactNode = null) => (
+		<ScrollView
+			ref={inView.scroll}
+			onLayout={inView.onRoom}
+			style={styles.working}
+			contentContainerStyle={[styles.workingIn, wide && styles.roomy]}
+		>
+			<Work {...props}>{within}</Work>
+			{below}
+		</ScrollView>
+	);
+	if (wide)
+		return (
+			<View style={styles.wide}>
+				<View style={styles.left} role="main">
+					{page(
+						null,
+						<>
+							{balance}
+							{help}
+						</>,
+					)}
+				</View>
+				<View style={styles.right} role="complementary" aria-label="The Shelf and the tools">
+					<View style={styles.shelf}>{open}</View>
+					{tools}
+				</View>
+			</View>
+		);
+	const lower = (
+		<>
+			{balance}
+			{open ? <View style={short ? null : [styles.sheet, tall && styles.tall]}>{open}</View> : help}
+		</>
+	);
+	return (
+		<View style={styles.screen} role="main">
+			{page(short ? lower : null)}
+			{short ? null : lower}
+			{tools}
+		</View>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	screen: { flex: 1, backgroundColor: palette.page },
+	wide: { flex: 1, flexDirection: 'row', backgroundColor: palette.page },
+	left: { flex: 1 },
+	right: { width: 420, borderLeftWidth: 1, borderLeftColor: palette.rule, backgroundColor: palette.panel },
+	shelf: { flex: 1 },
+	working: { flex: 1 },
+	workingIn: { paddingHorizontal: GAP.l, paddingBottom: GAP.l },
+	roomy: { paddingHorizontal: GAP.xl * 2, paddingVertical: GAP.l, gap: GAP.m },
+	sheet: { flexShrink: 1, maxHeight: '44%' },
+	tall: { maxHeight: '64%' },
+	hint: {
+		flexDirection: 'row',
+		alignItems: 'center',
+		gap: GAP.m,
+		paddingHorizontal: GAP.l,
+		paddingVertical: GAP.s,
+		backgroundColor: palette.panel,
+	},
+	hintWords: { flex: 1 },
+	beside: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: GAP.s, paddingVertical: GAP.s },
+}));

@@ -1,0 +1,31 @@
+import { createContext, type ReactNode, useContext } from 'react';
+import { Panel } from '../ui/panel';
+
+/** What the Desk gives to the frame of the panel that is open. */
+export type Framing = {
+	readonly title: string;
+	readonly testID: string;
+	readonly onClose: (() => void) | null;
+};
+
+export const FramingContext = createContext<Framing>({ title: '', testID: '', onClose: null });
+
+type Props = {
+	/** A title that says more than the name of the panel. */
+	readonly title?: string;
+	readonly children: ReactNode;
+};
+
+/** The frame round what a panel of the Desk holds: its title, and a way to close it where there is something to close to. */
+export function PanelFrame({ title, children }: Props) {
+	const framing = useContext(FramingContext);
+	return (
+		<Panel
+			title={title ?? framing.title}
+			testID={framing.testID}
+			{...(framing.onClose ? { onClose: framing.onClose } : {})}
+		>
+			{children}
+		</Panel>
+	);
+}

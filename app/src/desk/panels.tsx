@@ -1,0 +1,205 @@
+import { later } from '../ui/later';
+import { isOwn, mustPlace } from '../work/exercises';
+import type { Panel, PanelKind, PanelOf } from '../work/panel-slice';
+import { firstUnit } from './first-unit';
+import type { PanelAt, PanelKey, PanelRow } from './panel-row';
+import { AnswerPanel } from './panels/answer-panel';
+import { BlockPanel } from './panels/block-panel';
+import { FactsPanel } from './panels/facts-panel';
+import { PlacesPanel } from './panels/places-panel';
+import { StartPanel } from './panels/start-panel';
+import { VerdictPanel } from './panels/verdict-panel';
+
+/** The panels that are not needed for a line's first touches: they come in one script of their own. */
+export const laterPanels = () => import('./panels/later');
+
+const always = () => true;
+/** Beside the line there is nothing to close to. */
+const onPhone = ({ wide }: PanelAt) => !wide;
+
+/** The panels of the Desk. To add one is to add its file and a row. */
+export const PANELS: { readonly [K in Exclude<PanelKind, 'none'>]: PanelRow<K> } = {
+	facts: {
+		title: 'Facts',
+		height: 'low',
+		keeps: 'line',
+		tool: 'facts',
+		mayOpen: ({ started }) => started,
+		mayClose: onPhone,
+		anewWith: ({ unit }) => unit,
+		Content: FactsPanel,
+		keys: [
+			{
+				key: 'f',
+				shows: 'F',
+				says: 'facts of the unit that must go',
+				opens: (view) => ({ kind: 'facts', unit: firstUnit(view) }),
+			},
+			{ key: '/', shows: '/', says: 'search the facts by name', opens: () => ({ kind: 'facts', unit: '' }) },
+		],
+	},
+	block: {
+		title: 'Block',
+		height: 'low',
+		keeps: 'line',
+		tool: null,
+		mayOpen: ({ blocks }, { id }) => blocks.some((block) => block.id === id),
+		mayClose: always,
+		anewWith: ({ id }) => id,
+		Content: BlockPanel,
+	},
+	start: {
+		title: 'The start',
+		height: 'low',
+		keeps: 'line',
+		tool: null,
+		mayOpen: always,
+		mayClose: always,
+		Content: StartPanel,
+	},
+	places: {
+		title: 'What is wanted?',
+		height: 'low',
+		keeps: 'line',
+		tool: null,
+		mayOpen: always,
+		// What must be done first has nothing to close to.
+		mayClose: ({ chosen }) => chosen,
+		anewWith: ({ from = -1 }) => from,
+		Content: PlacesPanel,
+		keys: [
+			{
+				key: 'p',
+				shows: 'P',
+				says: 'places of the problem’s quantities',
+				opens: ({ exercise }) =>
+					isOwn(exercise.name) ? { kind: 'own' } : mustPlace(exercise) ? { kind: 'places' } : null,
+			},
+		],
+	},
+	own: {
+		title: 'A problem of my own',
+		height: 'tall',
+		keeps: 'line',
+		tool: null,
+		mayOpen: ({ exercise }) => isOwn(exercise.name),
+		mayClose: ({ view }) => view.started && view.wanted,
+		anewWith: (_, { exercise }) => exercise.name,
+		Content: later(async () => (await laterPanels()).OwnPanel),
+	},
+	nudge: {
+		title: 'A nudge',
+		height: 'low',
+		keeps: 'line',
+		tool: null,
+		mayOpen: always,
+		mayClose: always,
+		Content: later(async () => (await laterPanels()).NudgePanel),
+		keys: [{ key: 'n', shows: 'N', says: 'a nudge', opens: () => ({ kind: 'nudge' }) }],
+	},
+	answer: {
+		title: 'Your answer',
+		testID: 'answer-panel',
+		height: 'tall',
+		keeps: 'numbers',
+		tool: 'answer',
+		mayOpen: always,
+		mayClose: onPhone,
+		Content: AnswerPanel,
+		keys: [
+			{
+				key: 'a',
+				shows: 'A',
+				says: 'write the answer, or see the check',
+				opens: ({ verdict }) => ({ kind: verdict ? 'verdict' : 'answer' }),
+			},
+		],
+	},
+	verdict: {
+		title: 'Checked',
+		height: 'tall',
+		keeps: 'numbers',
+		tool: 'answer',
+		mayOpen: ({ verdict }) => verdict !== null,
+		instead: ({ unchecked }) => ({ kind: unchecked ? 'answer' : 'none' }),
+		mayClose: onPhone,
+		Content: VerdictPanel,
+	},
+	calculator: {
+		title: 'Calculator',
+		height: 'tall',
+		keeps: 'line',
+		tool: 'more',
+		mayOpen: always,
+		mayClose: always,
+		Content: later(async () => (await laterPanels()).CalculatorPanel),
+		keys: [{ key: '=', shows: '=', says: 'calculator', opens: () => ({ kind: 'calculator' }) }],
+	},
+	more: {
+		title: 'More',
+		height: 'low',
+		keeps: 'line',
+		tool: 'more',
+		mayOpen: always,
+		mayClose: always,
+		Content: later(async () => (await laterPanels()).MorePanel),
+		keys: [{ key: 'm', shows: 'M', says: 'support, tables, side by side, hand in', opens: () => ({ kind: 'more' }) }],
+	},
+	book: {
+		title: 'Exercises',
+		height: 'low',
+		keeps: 'line',
+		tool: 'book',
+		mayOpen: always,
+		mayClose: always,
+		Content: later(async () => (await laterPanels()).BookPanel),
+		keys: [{ key: 'e', shows: 'E', says: 'exercises', opens: () => ({ kind: 'book' }) }],
+	},
+	beside: {
+		title: 'Side by side',
+		testID: 'beside-panel',
+		height: 'tall',
+		keeps: 'line',
+		tool: 'more',
+		mayOpen: always,
+		mayClose: always,
+		Content: later(async () => (await laterPanels()).BesidePanel),
+	},
+	take: {
+		title: 'Take the result on',
+		height: 'low',
+		keeps: 'line',
+		tool: 'more',
+		mayOpen: always,
+		mayClose: always,
+		Content: later(async () => (await laterPanels()).TakePanel),
+	},
+	keys: {
+		title: 'Keys of the Desk',
+		height: 'low',
+		keeps: 'line',
+		tool: 'more',
+		mayOpen: always,
+		mayClose: always,
+		Content: later(async () => (await laterPanels()).KeysPanel),
+		keys: [{ key: '?', shows: '?', says: 'this sheet', opens: () => ({ kind: 'keys' }) }],
+	},
+};
+
+/** The row of a panel that is open. */
+export function rowOf<K extends Exclude<PanelKind, 'none'>>({ kind }: PanelOf<K>): PanelRow<K> {
+	return PANELS[kind];
+}
+
+/** The keys that open panels, each with the panel it opens where that may stand open. */
+export const PANEL_KEYS: readonly PanelKey[] = Object.values(PANELS).flatMap(({ keys = [] }) => keys);
+
+/** The panel that may stand open in place of one that was chosen: itself, or what its row says. */
+export function openable(panel: Panel, view: Parameters<PanelKey['opens']>[0]): Panel {
+	if (panel.kind === 'none') return panel;
+	return mayOpen(panel, view) ? panel : (rowOf(panel).instead?.(view) ?? { kind: 'none' });
+}
+
+function mayOpen<K extends Exclude<PanelKind, 'none'>>(panel: PanelOf<K>, view: Parameters<PanelKey['opens']>[0]) {
+	return rowOf<K>(panel).mayOpen(view, panel);
+}

@@ -1,0 +1,139 @@
+import {
+	askedBy,
+	figuresText,
+	parseUnit,
+	printWritten,
+	readAnswer,
+	sayAsked,
+	sayWanted,
+	type Typing,
+} from '@tidy-sum/core';
+import Check from 'lucide-react-native/icons/check';
+import Keyboard from 'lucide-react-native/icons/keyboard';
+import { useRef, useState } from 'react';
+import { View } from 'react-native';
+import { GAP } from '../../theme/tokens';
+import { makeStyles } from '../../theme/use-styles';
+import { Button } from '../../ui/button';
+import { Field } from '../../ui/field';
+import { Keypad } from '../../ui/keypad';
+import { Words } from '../../ui/words';
+import type { DeskView } from '../../work/desk-view';
+import { PanelFrame } from '../panel-frame';
+import type { PanelProps } from '../panel-row';
+import { NumberForms } from './number-forms';
+
+type Props = Pick<PanelProps<'answer'>, 'view' | 'acts' | 'wide'> & {
+	readonly typing: Typing;
+	/** Whether what is missing is said at once, since the check was asked for from the keyboard. */
+	readonly asked: boolean;
+};
+
+/** What has been typed, read back in print; with its count of figures unless silence is wanted. */
+function readBack({ support }: DeskView, { quantity, readsBack, example }: Typing, text: string): string {
+	const read = readAnswer(text);
+	if (text.trim() === '' || !readsBack) return example;
+	if (!read.ok || !read.value.number) return '';
+	const { number, unit } = read.value;
+	const reads = `Reads as ${printWritten(number.text)} ${unit?.text ?? ''}`.trimEnd();
+	if (support === 'none' || !quantity) return reads;
+	const figures =
+		number.significant === null
+			? 'exact by its form'
+			: number.ambiguous
+				? `${number.significant} to ${figuresText(number.atMost ?? number.significant)}`
+				: figuresText(number.significant);
+	return `${reads} · ${figures}`;
+}
+
+/** The units met on the line, in the order they came, for the keys; not only the wanted ones. */
+function unitsOf({ worked }: DeskView, { units }: Typing): readonly string[] {
+	return [...new Set([...worked.pieces.map(({ base }) => base), ...units])];
+}
+
+/** The powers the keys offer: those that stand on the line or are wanted. */
+function powersOf({ worked, exercise }: DeskView): readonly string[] {
+	const wanted = parseUnit(askedBy(exercise).goal ?? '', { counted: true });
+	const powers = (wanted.ok ? wanted.value.parts : []).map(({ power }) => Math.abs(power));
+	const highest = Math.max(0, ...powers, ...worked.pieces.map(({ nth }) => nth + 1));
+	return ['²', '³'].filter((_, i) => highest >= i + 2);
+}
+
+/** Where the answer is written, with keys of our own, and sent to the check. */
+export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Props) {
+	const styles = useStyles();
+	const { answer } = view.work;
+	const { onAnswerText: onWrite, onCheck } = acts;
+	const [asked, setAsked] = useState(askedAtOnce);
+	const [keyboard, setKeyboard] = useState(wide);
+	const caret = useRef<readonly [number, number]>([answer.length, answer.length]);
+	const fault = typing.fault(answer);
+	const said = fault && (asked || fault.code !== 'empty') ? fault : null;
+	const replace = (from: number, to: number, text: string) => {
+		onWrite(answer.slice(0, from) + text + answer.slice(to));
+		caret.current = [from + text.length, from + text.length];
+	};
+	const erase = () => {
+		const [from, to] = caret.current;
+		replace(from === to ? Math.max(0, from - 1) : from, to, '');
+	};
+	const submit = () => {
+		setAsked(true);
+		if (!fault) onCheck();
+	};
+	const { exercise } = view;
+	const wanted = sayAsked(exercise) && sayWanted(exercise, view.work.want ?? askedBy(exercise).goal);
+	return (
+		<PanelFrame>
+			{wanted ? <Words size="small">Asked for: {wanted}.</Words> : null}
+			<Field
+				label={typing.label}
+				value={answer}
+				onChange={onWrite}
+				onSubmit={submit}
+				onSelect={(from, to) => {
+					caret.current = [from, to];
+				}}
+				fault={said}
+				reads={readBack(view, typing, answer)}
+				placeholder={typing.placeholder}
+				keyboard={keyboard}
+				testID="answer"
+			/>
+			{keyboard && !wide ? null : (
+				<Keypad
+					onType={(text) => replace(...caret.current, text)}
+					onErase={erase}
+					units={unitsOf(view, typing)}
+					powers={powersOf(view)}
+					more={typing.keys}
+				/>
+			)}
+			<View style={styles.row}>
+				<View style={styles.grow}>
+					<Button label="Check" kind="strong" icon={Check} onPress={submit} testID="check" />
+				</View>
+				{wide ? null : (
+					<Button
+						label="abc"
+						say={keyboard ? 'use the keys for numbers' : 'use the keyboard of the device'}
+						icon={Keyboard}
+						on={keyboard}
+						onPress={() => setKeyboard(!keyboard)}
+					/>
+				)}
+			</View>
+			{view.unchecked ? (
+				<Words tone="look" role="status" aria-live="polite" testID="unchecked">
+					This cannot be checked yet. {view.unchecked}
+				</Words>
+			) : null}
+			{typing.quantity && view.support !== 'none' && !fault ? <NumberForms text={answer} onWrite={onWrite} /> : null}
+		</PanelFrame>
+	);
+}
+
+const useStyles = makeStyles(() => ({
+	row: { flexDirection: 'row', gap: GAP.s },
+	grow: { flexGrow: 1 },
+}));

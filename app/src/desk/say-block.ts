@@ -1,0 +1,69 @@
+import {
+	figuresText,
+	hasShift,
+	isStated,
+	listed,
+	type Piece,
+	printQuantity,
+	quoted,
+	START,
+	type Start,
+	sidesOfStart,
+	sideText,
+	symbolOfPiece,
+	type WorkedChain,
+} from '@tidy-sum/core';
+import type { DeskView } from '../work/desk-view';
+
+type SaysOf = Pick<DeskView, 'worked' | 'exercise' | 'support'>;
+
+/** What a block did to the line, and whether it wants turning over. */
+export type BlockSaid = { readonly text: string; readonly turn: boolean };
+
+/**
+ * One sentence on a block, as the support allows: what it cancels, or why it cancels nothing; in close support
+ * whether its sides are equal as well; nothing at all where silence is wanted until the check.
+ */
+export function sayBlock({ worked, exercise, support }: SaysOf, index: number): BlockSaid {
+	if (support === 'none') return { text: '', turn: false };
+	const judged = worked.factors[index];
+	const read = worked.read.factors[index];
+	if (support === 'close' && judged?.equal === false && read && !isStated(read, exercise))
+		return { text: 'Top and bottom of this block are not equal, so it changes the value.', turn: false };
+	const mine = worked.pieces.filter(({ block }) => block === index);
+	const gone = [...new Set(mine.filter(({ pair }) => pair !== null).map(symbolOfPiece))].map(quoted);
+	const twice = mine.find(
+		(piece) =>
+			piece.pair === null &&
+			worked.pieces.some(
+				(other) =>
+					other.block !== index && other.pair === null && other.base === piece.base && other.side === piece.side,
+			),
+	);
+	const turn = (piece: Piece) => `${quoted(piece.base)} now stands twice on ${sideText(piece.side)}.`;
+	if (gone.length && twice) return { text: `${listed(gone)} cancels, but ${turn(twice)}`, turn: false };
+	if (gone.length) return { text: `${listed(gone)} ${gone.length > 1 ? 'cancel' : 'cancels'}.`, turn: false };
+	if (twice)
+		return {
+			text: `${turn(twice)} To cancel it should be on the ${twice.side === 'top' ? 'bottom' : 'top'}.`,
+			turn: true,
+		};
+	return { text: 'Nothing on the line cancels with this block yet.', turn: false };
+}
+
+/** How many figures the result may have, and because of which inputs; what is exact limits nothing. */
+export function sayFigures(worked: WorkedChain, start: Start): string {
+	const { significant, atMost, limitedBy, read } = worked;
+	if (hasShift(read) && significant !== null)
+		return `A step that adds keeps the last place of ${printQuantity(sidesOfStart(start).top)}; what is added is exact.`;
+	if (significant === null || atMost === null)
+		return 'Everything on this line is exact, so nothing limits the figures.';
+	const named = limitedBy.map((index) => {
+		const factor = worked.read.factors[index]?.written;
+		if (!factor || index === START) return printQuantity(sidesOfStart(start).top);
+		return printQuantity(factor.top.number === '1' ? factor.bottom : factor.top);
+	});
+	const count = significant === atMost ? figuresText(significant) : `${significant} to ${figuresText(atMost)}`;
+	const exact = worked.factors.some((factor) => factor.exact) ? ' The exact facts limit nothing.' : '';
+	return `The answer may have ${count}: of the measured inputs ${listed(named)} ${named.length > 1 ? 'have' : 'has'} the fewest.${exact}`;
+}

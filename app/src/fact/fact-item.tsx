@@ -1,0 +1,122 @@
+import {
+	type Factor,
+	factFigures,
+	figuresText,
+	printQuantity,
+	sayFactor,
+	sayQuantity,
+	type TableFact,
+} from '@tidy-sum/core';
+import type { ReactNode } from 'react';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box, Touch } from '../ui/box';
+import { Fraction } from '../ui/fraction';
+import { IntoView } from '../ui/into-view';
+import { Said } from '../ui/said';
+import { Words } from '../ui/words';
+
+/** A name for a fact, by what it says. */
+export function keyOfFact({ left, right }: Pick<TableFact, 'left' | 'right'>): string {
+	return `${left.number}${left.unit}=${right.number}${right.unit}`;
+}
+
+/** The two ways a fact can stand on the line; which one, the student decides. */
+function waysOf({ left, right, exact, tables }: TableFact): readonly Factor[] {
+	const rest = { ...(tables.includes('problem') ? { given: true } : {}), ...(tables.includes('own') ? { exact } : {}) };
+	return [
+		{ top: right, bottom: left, ...rest },
+		{ top: left, bottom: right, ...rest },
+	];
+}
+
+type WaysProps = { readonly fact: TableFact; readonly onPlace: (factor: Factor) => void };
+
+function Ways({ fact, onPlace }: WaysProps) {
+	const styles = useStyles();
+	return (
+		<IntoView style={styles.ways}>
+			<Words size="small">Which goes on the bottom?</Words>
+			<Box style={styles.choices}>
+				{waysOf(fact).map((factor) => (
+					<Touch
+						key={sayFactor(factor)}
+						onTouch={() => onPlace(factor)}
+						testID={`place-${factor.bottom.unit}-below`}
+						style={styles.way}
+					>
+						<Fraction
+							top={<Words style={styles.side}>{printQuantity(factor.top)}</Words>}
+							bottom={<Words style={styles.side}>{printQuantity(factor.bottom)}</Words>}
+						/>
+						<Said>{`Place ${sayFactor(factor)}`}</Said>
+					</Touch>
+				))}
+			</Box>
+		</IntoView>
+	);
+}
+
+/** How well a fact is known: exact, or measured to so many figures. */
+function known(fact: TableFact): string {
+	const figures = factFigures(fact);
+	return fact.exact ? 'exact' : `measured${figures === null ? '' : `, ${figuresText(figures)}`}`;
+}
+
+type Props = {
+	readonly fact: TableFact;
+	readonly open: boolean;
+	readonly onOpen: () => void;
+	/** Told how it is to stand on the line; null where there is no line to stand on. */
+	readonly onPlace: ((factor: Factor) => void) | null;
+	/** More that is said of it: that no class table holds it, the other way round. */
+	readonly more?: string | undefined;
+	readonly children?: ReactNode;
+};
+
+/** One fact of the Shelf, with its kind and its source; touched, it asks which way up it is taken. */
+export function FactItem({ fact, open, onOpen, onPlace, more, children }: Props) {
+	const styles = useStyles();
+	const about = [known(fact), fact.note, fact.source].filter(Boolean).join(' · ');
+	return (
+		<Box role="listitem" style={styles.item}>
+			<Touch aria-expanded={open} onTouch={onOpen} testID={`fact-${keyOfFact(fact)}`} style={styles.fact}>
+				<Words strong style={styles.says}>
+					{`${printQuantity(fact.left)} = ${printQuantity(fact.right)}`}
+				</Words>
+				{more ? (
+					<Words size="small" style={styles.says}>
+						{more}
+					</Words>
+				) : null}
+				<Words size="small" tone="soft">
+					{about}
+				</Words>
+				<Said>{`${sayQuantity(fact.left)} is ${sayQuantity(fact.right)}`}</Said>
+			</Touch>
+			{open && onPlace ? <Ways fact={fact} onPlace={onPlace} /> : null}
+			{open ? children : null}
+		</Box>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },
+	fact: { minHeight: 48, paddingVertical: GAP.s, justifyContent: 'center' },
+	says: { fontVariant: ['tabular-nums'] },
+	ways: { gap: GAP.s, paddingBottom: GAP.m },
+	choices: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+	way: {
+		minWidth: 120,
+		flexGrow: 1,
+		maxWidth: 220,
+		alignItems: 'center',
+		justifyContent: 'center',
+		padding: GAP.s,
+		borderWidth: 2,
+		borderColor: palette.pine,
+		borderRadius: 8,
+		backgroundColor: palette.page,
+	},
+	side: { paddingHorizontal: GAP.s, paddingVertical: 2 },
+}));

@@ -1,0 +1,247 @@
+import { type LaneColumn, type ShownCell, type ShownColumn, shownColumn } from '@tidy-sum/core';
+import { memo } from 'react';
+import { useReused } from '../quick/use-reused';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { UnitToken } from '../ui/unit-token';
+import { Words } from '../ui/words';
+import type { DeskView } from '../work/desk-view';
+
+type Props = {
+	readonly view: DeskView;
+	readonly touched: string | null;
+	readonly onUnit: (unit: string) => void;
+	/** Only what it says, where the numbers need the room. */
+	readonly brief?: boolean;
+};
+
+const KINDS = ['wanted', 'must-go', 'cancelled'] as const;
+
+const CAPTION: Readonly<Record<LaneColumn['kind'], string>> = {
+	wanted: 'wanted',
+	'must-go': 'must go',
+	cancelled: 'cancelled',
+};
+
+type CellProps = Pick<Props, 'onUnit'> & {
+	readonly on: boolean;
+	readonly kind: LaneColumn['kind'];
+	readonly side: 'top' | 'bottom';
+	readonly symbol: string;
+	/** The unit that stands here or was struck here; null for a socket that waits. */
+	readonly base: string | null;
+	readonly say: string;
+};
+
+const Cell = memo(function Cell({ kind, side, symbol, base, say, on, onUnit }: CellProps) {
+	const styles = useStyles();
+	if (base === null)
+		return (
+			<Box style={styles.cell}>
+				<Box style={styles.socket} role="img" aria-label={say}>
+					<Words tone="soft">{symbol}</Words>
+				</Box>
+			</Box>
+		);
+	if (kind === 'cancelled')
+		return (
+			<Box style={styles.cell}>
+				<Words tone="soft" style={styles.struck} aria-label={say} role="img">
+					{symbol}
+				</Words>
+			</Box>
+		);
+	return (
+		<Box style={styles.cell}>
+			<UnitToken
+				symbol={symbol}
+				state={kind}
+				on={on}
+				about={base}
+				onTouch={onUnit}
+				say={say}
+				testID={`lane-${side}-${base}`}
+			/>
+		</Box>
+	);
+});
+
+type ColumnProps = Pick<Props, 'touched' | 'onUnit'> & { readonly column: ShownColumn };
+
+/** Whether a column has the touched unit standing: the others need not know. */
+function touchedIn({ kind, top, bottom }: ShownColumn, touched: string | null): string | null {
+	return kind !== 'cancelled' && (top?.base === touched || bottom?.base === touched) ? touched : null;
+}
+
+/** One column of the lanes, top, bottom and the tie of a pair that cancels; drawn anew only when something in it has changed. */
+const Column = memo(function Column({ column: { kind, letter, top, bottom }, touched, onUnit }: ColumnProps) {
+	const styles = useStyles();
+	const half = (side: 'top' | 'bottom', cell: ShownCell | null) =>
+		cell ? (
+			<Cell
+				onUnit={onUnit}
+				on={touched !== null && cell.base === touched}
+				kind={kind}
+				side={side}
+				symbol={cell.symbol}
+				base={cell.base}
+				say={cell.say}
+			/>
+		) : (
+			<Box style={styles.cell} />
+		);
+	return (
+		<Box style={styles.column}>
+			{half('top', top)}
+			<Box style={[styles.rail, letter !== '' && styles.noRail]} />
+			{letter === '' ? null : (
+				<Box style={styles.tie}>
+					<Box style={styles.tieLine} />
+					<Words size="small" tone="soft" style={styles.tieLetter}>
+						{letter}
+					</Words>
+					<Box style={styles.tieLine} />
+				</Box>
+			)}
+			{half('bottom', bottom)}
+		</Box>
+	);
+});
+
+type GroupProps = Pick<Props, 'touched' | 'onUnit'> & {
+	readonly kind: LaneColumn['kind'];
+	readonly columns: readonly ShownColumn[];
+};
+
+/** The columns of one kind under their caption; left as it is when none of them has changed. */
+const Group = memo(function Group({ kind, columns, touched, onUnit }: GroupProps) {
+	const styles = useStyles();
+	if (!columns.length) return null;
+	return (
+		<Box style={styles.group}>
+			<Words size="small" tone={kind === 'cancelled' ? 'soft' : 'ink'} strong={kind === 'must-go'}>
+				{CAPTION[kind]}
+			</Words>
+			<Box style={styles.columns}>
+				{columns.map((column, i) => (
+					<Column
+						key={`${kind}${column.letter || i}`}
+						column={column}
+						touched={touchedIn(column, touched)}
+						onUnit={onUnit}
+					/>
+				))}
+			</Box>
+		</Box>
+	);
+});
+
+/** What the two lanes are called. */
+const LaneNames = memo(function LaneNames() {
+	const styles = useStyles();
+	return (
+		<Box style={styles.names} aria-hidden>
+			<Words size="small" tone="soft" style={styles.name}>
+				top
+			</Words>
+			<Words size="small" tone="soft" style={styles.name}>
+				bottom
+			</Words>
+		</Box>
+	);
+});
+
+/**
+ * Our balance: two lanes, top and bottom. The wanted units are sockets, what stands are tokens, and a pair
+ * that cancels is tied together and fades. When every socket is filled and nothing else stands, the line
+ * closes.
+ */
+export function Balance({ view, touched, onUnit, brief = false }: Props) {
+	const styles = useStyles();
+	const closed = view.worked.reached === true;
+	const empty = !view.started;
+	const columns = useReused(view.columns.map(shownColumn));
+	const ofKind = useReused(KINDS.map((kind) => columns.filter((column) => column.kind === kind)));
+	return (
+		<Box
+			style={[styles.balance, closed && styles.closed]}
+			role="group"
+			aria-label="The balance: what stands on top and on the bottom"
+		>
+			{brief || empty ? null : (
+				<Box style={styles.groups} tabIndex={-1}>
+					<LaneNames />
+					{KINDS.map((kind, i) => (
+						<Group key={kind} kind={kind} columns={ofKind[i] ?? []} touched={touched} onUnit={onUnit} />
+					))}
+				</Box>
+			)}
+			<Words
+				size="small"
+				tone={closed ? 'pine' : 'soft'}
+				strong={closed}
+				role="status"
+				aria-live="polite"
+				testID="balance-says"
+			>
+				{closed
+					? `The line closes: only ${view.worked.unit.text || 'a plain number'} stands.`
+					: empty
+						? 'Nothing stands on the line yet.'
+						: sayOpen(view.columns)}
+			</Words>
+		</Box>
+	);
+}
+
+function sayOpen(columns: readonly LaneColumn[]): string {
+	const count = (kind: LaneColumn['kind'], filled: boolean) =>
+		columns
+			.filter((column) => column.kind === kind)
+			.flatMap(({ top, bottom }) => [top, bottom])
+			.filter((cell) => cell && (cell.piece !== null) === filled).length;
+	const units = (n: number) => `${n} ${n === 1 ? 'unit' : 'units'}`;
+	return `${units(count('must-go', true))} must go, ${units(count('wanted', false))} must come.`;
+}
+
+const useStyles = makeStyles((palette) => ({
+	balance: {
+		borderTopWidth: 2,
+		borderTopColor: palette.rule,
+		paddingVertical: GAP.s,
+		paddingHorizontal: GAP.l,
+		gap: GAP.xs,
+	},
+	closed: { borderTopColor: palette.pine },
+	groups: {
+		flexDirection: 'row',
+		gap: GAP.l,
+		alignItems: 'flex-end',
+		// Lanes longer than the screen are wide, and move sideways under the thumb.
+		...({ overflowX: 'auto', scrollbarWidth: 'none' } as object),
+	},
+	names: { justifyContent: 'space-between', height: 100 },
+	name: { height: 46, lineHeight: 46 },
+	group: { gap: 2 },
+	columns: { flexDirection: 'row', gap: GAP.xs },
+	column: { position: 'relative', alignItems: 'center', minWidth: 44 },
+	cell: { height: 46, minWidth: 44, alignItems: 'center', justifyContent: 'center' },
+	socket: {
+		minWidth: 40,
+		height: 34,
+		paddingHorizontal: 6,
+		borderRadius: 6,
+		borderWidth: 2,
+		borderStyle: 'dashed',
+		borderColor: palette.edge,
+		alignItems: 'center',
+		justifyContent: 'center',
+	},
+	rail: { height: 2, alignSelf: 'stretch', marginVertical: 3, backgroundColor: palette.rule },
+	noRail: { backgroundColor: 'transparent' },
+	tie: { position: 'absolute', top: 35, bottom: 35, alignItems: 'center' },
+	tieLine: { width: 2, flex: 1, backgroundColor: palette.edge },
+	tieLetter: { lineHeight: 16 },
+	struck: { textDecorationLine: 'line-through' },
+}));

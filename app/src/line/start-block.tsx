@@ -1,0 +1,55 @@
+import { START, type Start, sayQuantity, sidesOfStart } from '@tidy-sum/core';
+import { memo } from 'react';
+import { Touch } from '../ui/box';
+import { Fraction } from '../ui/fraction';
+import { type BlockUnits, NumberOf, Units, useBlockStyles } from './block-parts';
+
+type Props = {
+	readonly touched: string | null;
+	readonly onUnit: (unit: string) => void;
+	readonly onStart: () => void;
+	readonly start: Start;
+	readonly units: BlockUnits;
+	readonly limits: boolean;
+	/** What a touch on its number offers. */
+	readonly does?: string;
+};
+
+/** What a touch on the number of the start offers on the Desk. */
+const DOES = 'Turn over, or say which figures count';
+
+/** The start over 1, as a rate, or as two quantities; a rate's bottom unit is written in its top quantity. */
+export const StartBlock = memo(function StartBlock({
+	start,
+	units,
+	touched,
+	limits,
+	does = DOES,
+	onUnit,
+	onStart,
+}: Props) {
+	const block = useBlockStyles();
+	const sides = sidesOfStart(start);
+	const row = (side: 'top' | 'bottom') => {
+		const quantity = sides[side];
+		const number = quantity?.number ?? (units[side].length ? null : '1');
+		return (
+			<>
+				{quantity ? (
+					<Touch
+						onTouch={onStart}
+						aria-label={`${quantity.number}, the start, ${side}: ${sayQuantity(quantity)}. ${does}`}
+						style={block.target}
+						testID={`number-start-${side}`}
+					>
+						<NumberOf text={quantity.number} limits={limits} />
+					</Touch>
+				) : number === null ? null : (
+					<NumberOf text={number} />
+				)}
+				<Units units={units[side]} place={`${START}-${side}`} touched={touched} onUnit={onUnit} />
+			</>
+		);
+	};
+	return <Fraction tall top={row('top')} bottom={row('bottom')} />;
+});

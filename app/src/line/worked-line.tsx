@@ -1,0 +1,38 @@
+import { balanceOf, type Chain, workChain } from '@tidy-sum/core';
+import { useRouter } from 'expo-router';
+import { LineRow } from './line-row';
+
+type Props = {
+	readonly chain: Chain;
+	/** The block that is open, from 0; null for none. */
+	readonly open?: number | null;
+	/** Told which block was touched; left out, nothing comes of it. */
+	readonly onBlock?: (index: number) => void;
+	readonly testID?: string;
+};
+
+const nothing = () => {};
+
+/** A line that is worked out already, drawn as on the Desk; touching a unit shows the facts that hold it. */
+export function WorkedLine({ chain, open = null, onBlock, testID }: Props) {
+	const router = useRouter();
+	const worked = workChain(chain);
+	if (!worked.ok) return null;
+	return (
+		<LineRow
+			start={chain.start}
+			worked={worked.value}
+			columns={balanceOf(worked.value, chain.want ?? '')}
+			// A block of a given line is its place in it.
+			blocks={chain.factors.map((factor, i) => ({ id: `${i}`, factor }))}
+			selected={open === null ? null : `${open}`}
+			does={onBlock ? 'Show what it does' : ''}
+			startDoes="The start"
+			onUnit={(unit) => router.navigate(`/shelf/facts?search=${encodeURIComponent(unit)}`)}
+			onBlock={(id) => onBlock?.(Number(id))}
+			onStart={nothing}
+			label="The line"
+			testID={testID}
+		/>
+	);
+}

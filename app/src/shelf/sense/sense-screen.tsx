@@ -1,0 +1,108 @@
+import { good, type Outcome, printQuantity, type Quantity, readKnownQuantityText } from '@tidy-sum/core';
+import { type Comparison, compareSize } from '@tidy-sum/core/shelf';
+import { useMemo } from 'react';
+import { GAP } from '../../theme/tokens';
+import { makeStyles } from '../../theme/use-styles';
+import { Box } from '../../ui/box';
+import { Button } from '../../ui/button';
+import { Words } from '../../ui/words';
+import type { PartProps } from '../part-props';
+import { QuantityField } from '../quantity-field';
+import { Send } from '../send';
+import { ShelfPage } from '../shelf-page';
+import { useFields, useLastGood } from '../use-fields';
+
+const EXAMPLE = { value: '1.35 kg' };
+
+/** Quantities to begin with, one of a kind. */
+const TRY = ['250 mL', '3 km', '40 mi/h', '5 J', '-40 °F', '2e6 s'] as const;
+
+type Seen = Comparison & { readonly quantity: Quantity };
+
+function compared(text: string): Outcome<Seen> {
+	const read = readKnownQuantityText(text);
+	if (!read.ok) return read;
+	const made = compareSize(read.value);
+	return made.ok ? good({ ...made.value, quantity: read.value }) : made;
+}
+
+/** Number sense: what a quantity comes to in things on the station, so that a lost power of ten is felt. */
+export function SenseScreen({ title, link }: PartProps<typeof EXAMPLE>) {
+	const styles = useStyles();
+	const { fields, set, address } = useFields('sense', link, EXAMPLE);
+	const made = useMemo(() => compared(fields.value), [fields.value]);
+	const { value: seen, fault } = useLastGood(made);
+	const { fact } = seen ?? { fact: null };
+	return (
+		<ShelfPage
+			title={title}
+			part="sense"
+			address={address}
+			beside={
+				seen ? (
+					<>
+						<Box style={styles.part}>
+							<Words strong role="heading" aria-level={2}>
+								One power of ten off
+							</Words>
+							<Words testID="tenfold">{seen.tenth ? `Ten times as much: ${seen.tenfold}.` : `${seen.tenfold}.`}</Words>
+							{seen.tenth ? <Words testID="tenth">{`A tenth of it: ${seen.tenth}.`}</Words> : null}
+							<Words size="small" tone="soft">
+								If one of these is what you meant, a power of ten has gone missing on the way.
+							</Words>
+						</Box>
+						<Send
+							send={{
+								start: seen.quantity,
+								...(fact
+									? {
+											blocks: [{ top: fact.left, bottom: fact.right, exact: false }],
+											facts: [fact],
+											want: fact.left.unit,
+										}
+									: {}),
+							}}
+							blocks={fact ? `${printQuantity(fact.left)} = ${printQuantity(fact.right)}` : ''}
+							start={printQuantity(seen.quantity)}
+						/>
+					</>
+				) : undefined
+			}
+		>
+			<QuantityField
+				label="Any quantity"
+				text={fields.value}
+				onChange={(value) => set({ value })}
+				fault={fault}
+				placeholder="1.35 kg"
+				step="1"
+				testID="value"
+			/>
+			{seen ? (
+				<Words size="title" strong role="status" aria-live="polite" testID="sense-says">
+					{`${printQuantity(seen.quantity)}: ${seen.says}`}
+				</Words>
+			) : null}
+			<Box style={styles.part} role="group" aria-label="Some to try">
+				<Words size="small" tone="soft" aria-hidden>
+					Some to try
+				</Words>
+				<Box style={styles.row}>
+					{TRY.map((text) => (
+						<Button
+							key={text}
+							label={text.replace('-', '−')}
+							onPress={() => set({ value: text })}
+							testID={`try-${text}`}
+						/>
+					))}
+				</Box>
+			</Box>
+		</ShelfPage>
+	);
+}
+
+const useStyles = makeStyles(() => ({
+	part: { gap: GAP.s },
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+}));

@@ -1,0 +1,21 @@
+import { placeInRound } from '@tidy-sum/core';
+import { exerciseNamed, isOwn } from '../work/exercises';
+import { useRound } from './use-round';
+
+/** Whether there is an exercise of a name: it lies ready, its Round is being made, or there is none, and why. */
+export type Readiness =
+	| { readonly is: 'ready' }
+	| { readonly is: 'coming' }
+	| { readonly is: 'none'; readonly why: string };
+
+/**
+ * Sees to it that the exercise of a name lies ready: one of a Round comes when the Round is made. What is shown of it
+ * (`useDesk`) is asked for only then.
+ */
+export function useExercise(name: string): Readiness {
+	const made = useRound(placeInRound(name)?.code);
+	if (isOwn(name) || exerciseNamed(name)) return { is: 'ready' };
+	if (!placeInRound(name)) return { is: 'none', why: `There is no exercise called “${name}”.` };
+	if (!made) return { is: 'coming' };
+	return { is: 'none', why: made.ok ? 'This Round has no such exercise.' : made.fault.message };
+}

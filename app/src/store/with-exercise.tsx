@@ -1,0 +1,20 @@
+import type { ReactNode } from 'react';
+import { Coming, NotHere } from '../ui/not-here';
+import type { DeskView } from '../work/desk-view';
+import { useDesk } from './use-desk';
+import { useExercise } from './use-exercise';
+
+type Props = { readonly name: string; readonly children: (view: DeskView) => ReactNode };
+
+/** The Desk of an exercise that lies ready. */
+function Ready({ name, children }: Props) {
+	const view = useDesk(name);
+	return view && children(view);
+}
+
+/** What is shown of an exercise by its name, once it lies ready; and why there is none of that name. */
+export function WithExercise({ name, children }: Props) {
+	const ready = useExercise(name);
+	if (ready.is === 'none') return <NotHere why={ready.why} />;
+	return ready.is === 'ready' ? <Ready name={name}>{children}</Ready> : <Coming says="The Round is being laid out…" />;
+}

@@ -1,0 +1,19 @@
+import { type ReactNode, useEffect, useRef } from 'react';
+import { type StyleProp, View, type ViewStyle } from 'react-native';
+
+type Props = { readonly children: ReactNode; readonly style?: StyleProp<ViewStyle> };
+
+/** Holds what a touch opens: as it appears it comes into view, as far as the sheet must move for that and no further. */
+export function IntoView({ children, style }: Props) {
+	const held = useRef<View>(null);
+	useEffect(() => {
+		const element: unknown = held.current;
+		// Where there is no page (a test without layout), there is nothing to move.
+		if (element instanceof HTMLElement) element.scrollIntoView?.({ block: 'nearest' });
+	}, []);
+	return (
+		<View ref={held} style={style}>
+			{children}
+		</View>
+	);
+}

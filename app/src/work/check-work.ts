@@ -1,0 +1,43 @@
+import type { UnknownAction } from '@reduxjs/toolkit';
+import { exerciseOf } from './exercises';
+import { chainOf } from './line-of-work';
+import { nameSent } from './name-sent';
+import { sentOf, verdictOf } from './sent';
+import { workOf } from './work';
+import { did, tried, type WorksState } from './works-slice';
+
+type Dispatch = (action: UnknownAction) => unknown;
+type GetState = () => { readonly works: WorksState };
+
+/**
+ * Sends an exercise to the check, and keeps what came of it: whether it was right, how long it took, which slips.
+ * @param since when the exercise was opened, or sent to the check before.
+ */
+export function checkWork(name: string, since: number) {
+	return async (dispatch: Dispatch, getState: GetState): Promise<void> => {
+		dispatch(did(name, { do: 'check' }));
+		const { works } = getState();
+		const body = works.byId[works.open[name] ?? '']?.body;
+		const work = body && workOf(body);
+		const exercise = work && exerciseOf(name, work);
+		if (!work || !exercise) return;
+		const chain = chainOf(exercise, work);
+		const judged = verdictOf(exercise, work, chain);
+		if (!judged?.ok) return;
+		const { right } = judged.value;
+		const when = Date.now();
+		const naming = right ? null : await nameSent(sentOf(exercise, work, chain)).catch(() => null);
+		const made = {
+			when,
+			seconds: Math.max(0, Math.round((when - since) / 1000)),
+			right,
+			slips: (naming?.slips ?? []).map(({ code }) => code),
+			nudges: work.nudged,
+			shown: work.shown,
+			answer: work.answer,
+			start: chain.factors.length ? chain.start : null,
+			factors: chain.factors,
+		};
+		dispatch(tried({ exercise: name, made }));
+	};
+}

@@ -1,0 +1,185 @@
+import { createSelectorCreator, lruMemoize } from '@reduxjs/toolkit';
+import {
+	type BookExercise,
+	balanceOf,
+	type Chain,
+	type Fact,
+	type FactsFrom,
+	type FourLines,
+	type LaneColumn,
+	type WorkedChain,
+	workChain,
+} from '@tidy-sum/core';
+import { exerciseNamed, isOwn, mustPlace, ownExercise } from './exercises';
+import { canRedo, canUndo, freshBody } from './history';
+import { chainOf, type LineParts, startOf, wantOf } from './line-of-work';
+import { type Support, shelfIn } from './my-shelf';
+import { verdictOf } from './sent';
+import { type Block, type Work, workOf } from './work';
+import type { WorksState } from './works-slice';
+
+/** Everything the Desk shows of one exercise, derived from what was done. */
+export type DeskView = {
+	readonly exercise: BookExercise;
+	readonly work: Work;
+	readonly blocks: readonly Block[];
+	readonly chain: Chain;
+	readonly worked: WorkedChain;
+	readonly columns: readonly LaneColumn[];
+	readonly verdict: FourLines | null;
+	/** Why work that was sent to the check could not be judged; '' where it could, or was not sent. */
+	readonly unchecked: string;
+	/** Whether it is said what the line starts from, and what is wanted. */
+	readonly started: boolean;
+	readonly wanted: boolean;
+	readonly support: Support;
+	/** Where facts are looked for here. */
+	readonly facts: FactsFrom;
+	readonly canUndo: boolean;
+	readonly canRedo: boolean;
+	/** Other lines kept for the same exercise, by id. */
+	readonly beside: readonly string[];
+};
+
+type State = { readonly works: WorksState };
+
+/** Selectors of an exercise by its name: each is worked again only when what it is made of has changed. */
+const OF_SOME = { maxSize: 12 };
+const select = createSelectorCreator({
+	memoize: lruMemoize,
+	memoizeOptions: OF_SOME,
+	argsMemoize: lruMemoize,
+	argsMemoizeOptions: OF_SOME,
+});
+
+const nameIn = (_: State, name: string) => name;
+const openIn = ({ works }: State, name: string) => works.open[name] ?? '';
+const keptIn = (state: State, name: string) => state.works.byId[openIn(state, name)]?.body;
+const allIn = ({ works }: State) => works.byId;
+const shelfOf = ({ works }: State) => shelfIn(works);
+
+const bodyIn = select([keptIn, nameIn], (kept, name) => kept ?? freshBody(name));
+
+const workIn = (state: State, name: string) => workOf(bodyIn(state, name));
+
+/** An exercise of the book, or of a Round that lies ready: the worker makes a Round, so it may come after its name. */
+const namedIn = (_: State, name: string) => (isOwn(name) ? null : (exerciseNamed(name) ?? null));
+
+const exerciseIn = select(
+	[
+		nameIn,
+		namedIn,
+		(state: State, name: string) => workIn(state, name).text,
+		(state: State, name: string) => workIn(state, name).placed,
+		(state: State, name: string) => workIn(state, name).stated,
+		(state: State, name: string) => workIn(state, name).start,
+		(state: State, name: string) => workIn(state, name).want,
+	],
+	(name, named, text, placed, stated, start, want) =>
+		isOwn(name) ? ownExercise(name, { text, placed, stated, start, want }) : named,
+);
+
+function lineOf(exercise: BookExercise, parts: LineParts) {
+	const chain = chainOf(exercise, parts);
+	const worked = workChain(chain);
+	if (worked.ok) return { chain, worked: worked.value };
+	// Each block reads by itself; only the whole can be too long a line.
+	const short = { ...chain, factors: [] };
+	const bare = workChain(short);
+	if (!bare.ok) throw new Error(`the exercise ${exercise.name} cannot be worked: ${bare.fault.message}`);
+	return { chain: short, worked: bare.value };
+}
+
+/** The line as it stands: an answer that is typed leaves it as it is. */
+const lineIn = select(
+	[
+		exerciseIn,
+		(state: State, name: string) => workIn(state, name).blocks,
+		(state: State, name: string) => workIn(state, name).start,
+		(state: State, name: string) => workIn(state, name).startFigures,
+		(state: State, name: string) => workIn(state, name).turned,
+		(state: State, name: string) => workIn(state, name).want,
+	],
+	(exercise, blocks, start, startFigures, turned, want) => {
+		if (!exercise) return null;
+		const parts = { blocks, start, startFigures, turned, want };
+		return { ...lineOf(exercise, parts), started: startOf(exercise, parts) !== null, want: wantOf(exercise, parts) };
+	},
+);
+
+const columnsIn = select([lineIn], (line) => (line ? balanceOf(line.worked, line.want ?? '') : []));
+
+const judgedIn = select([exerciseIn, workIn, lineIn], (exercise, work, line) =>
+	exercise && line ? verdictOf(exercise, work, line.chain) : null,
+);
+
+/** The facts the student has found in the problem: all of them where there is nothing to place. */
+function problemFacts(
+	exercise: BookExercise,
+	placed: Work['placed'],
+	stated: readonly Fact[],
+	begun: boolean,
+): readonly Fact[] {
+	if (isOwn(exercise.name)) return exercise.facts;
+	if (!mustPlace(exercise) || (begun && !placed.length)) return [...exercise.facts, ...stated];
+	const marks = (exercise.marks ?? []).filter(({ role }) => role === 'fact');
+	const isPlaced = (at: readonly [number, number]) => placed.some((one) => one.role === 'fact' && one.at[0] === at[0]);
+	// The marks of a fact's two halves follow each other in the text.
+	const found = exercise.facts.filter((_, i) => marks.slice(2 * i, 2 * i + 2).some(({ at }) => isPlaced(at)));
+	return [...found, ...stated];
+}
+
+/** Where facts are looked for: a block placed leaves it as it is. */
+const factsIn = select(
+	[
+		exerciseIn,
+		(state: State, name: string) => workIn(state, name).placed,
+		(state: State, name: string) => workIn(state, name).stated,
+		(state: State, name: string) => workIn(state, name).blocks.length > 0,
+		shelfOf,
+	],
+	(exercise, placed, stated, begun, shelf): FactsFrom => ({
+		problem: exercise ? problemFacts(exercise, placed, stated, begun) : [],
+		own: shelf.own.map(({ fact }) => fact),
+		allowed: shelf.allowed,
+	}),
+);
+
+function sameIds(a: unknown, b: unknown): boolean {
+	return String(a) === String(b);
+}
+
+/** The other pieces of work kept for an exercise. */
+const besideIn = select(
+	[allIn, nameIn, openIn],
+	(byId, name, open): readonly string[] =>
+		Object.values(byId)
+			.filter(({ id, body }) => body.exercise === name && id !== open)
+			.map(({ id }) => id),
+	{ memoizeOptions: { ...OF_SOME, resultEqualityCheck: sameIds } },
+);
+
+/** The Desk of the exercise with this name; null where there is none of that name, or its Round is not made yet. */
+export const deskIn = select(
+	[exerciseIn, bodyIn, workIn, lineIn, columnsIn, judgedIn, factsIn, besideIn, shelfOf],
+	(exercise, body, work, line, columns, judged, facts, beside, shelf): DeskView | null =>
+		exercise && line
+			? {
+					exercise,
+					work,
+					blocks: work.blocks,
+					chain: line.chain,
+					worked: line.worked,
+					columns,
+					verdict: judged?.ok ? judged.value : null,
+					unchecked: judged && !judged.ok ? judged.fault.message : '',
+					started: line.started,
+					wanted: line.want !== null && line.want !== '',
+					support: shelf.support,
+					facts,
+					canUndo: canUndo(body),
+					canRedo: canRedo(body),
+					beside,
+				}
+			: null,
+);

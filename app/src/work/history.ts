@@ -1,0 +1,91 @@
+import type { Step, WorkBody } from '@tidy-sum/schema';
+
+/** The steps that hold after all undoing and redoing, and those that were undone and can be redone, the next one last. */
+export type History = {
+	readonly done: readonly Step[];
+	readonly undone: readonly (readonly Step[])[];
+};
+
+/** Whether a step changes nothing one can see, so that undo passes over it. */
+function isSilent(step: Step | undefined): boolean {
+	return step?.do === 'nudge';
+}
+
+const known = new WeakMap<readonly Step[], History>();
+
+/**
+ * What the steps of a piece of work come to as a history. Undo takes back the last step one can see, with what nobody
+ * sees after it; redo brings back what was undone last, as long as nothing else was done since.
+ */
+export function historyOf({ steps }: WorkBody): History {
+	const before = known.get(steps);
+	if (before) return before;
+	const done: Step[] = [];
+	let undone: (readonly Step[])[] = [];
+	for (const step of steps) {
+		if (step.do === 'undo') {
+			let at = done.length - 1;
+			while (at >= 0 && isSilent(done[at])) at -= 1;
+			if (at >= 0) undone.push(done.splice(at));
+		} else if (step.do === 'redo') done.push(...(undone.pop() ?? []));
+		else {
+			done.push(step);
+			if (!isSilent(step)) undone = [];
+		}
+	}
+	const made = { done, undone };
+	known.set(steps, made);
+	return made;
+}
+
+/** Whether there is something to undo. */
+export function canUndo(body: WorkBody): boolean {
+	return historyOf(body).done.some((step) => !isSilent(step));
+}
+
+/** Whether there is something to redo. */
+export function canRedo(body: WorkBody): boolean {
+	return historyOf(body).undone.length > 0;
+}
+
+/** A body in which nothing has been done yet. */
+export function freshBody(exercise: string): WorkBody {
+	return { exercise, steps: [] };
+}
+
+/** What a step types into, for those that are typed: going on typing there is one step. */
+function typesInto(step: Step | undefined): string | null {
+	switch (step?.do) {
+		case 'answer':
+		case 'pose':
+		case 'want':
+			return step.do;
+		case 'start':
+		case 'unstart':
+			return 'start';
+		case 'write':
+			return `write ${step.block} ${step.side}`;
+		default:
+			return null;
+	}
+}
+
+function typesOn(before: Step | undefined, after: Step | undefined): boolean {
+	const into = typesInto(before);
+	return into !== null && into === typesInto(after);
+}
+
+/** The body with one more step. Nothing is ever cut; typing on in the same place is one step. */
+export function withStep(body: WorkBody, step: Step): WorkBody {
+	const { steps } = body;
+	return { ...body, steps: typesOn(steps.at(-1), step) ? [...steps.slice(0, -1), step] : [...steps, step] };
+}
+
+/** Whether one history goes on from another: its steps come first, but for what was typed on. */
+export function continues(later: WorkBody, earlier: WorkBody): boolean {
+	return earlier.steps.every((step, i) => {
+		const mine = later.steps[i];
+		const typedOn = i === earlier.steps.length - 1 && typesOn(step, mine);
+		return typedOn || JSON.stringify(mine) === JSON.stringify(step);
+	});
+}

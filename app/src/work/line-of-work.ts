@@ -1,0 +1,50 @@
+import { askedBy, type BookExercise, type Chain, goalOf, parseUnit, type Start, turnedStart } from '@tidy-sum/core';
+import { isOwn, mustPlace } from './exercises';
+import { legibleFactor } from './legible-factor';
+import type { Work } from './work';
+
+/** What of the work its line is made of. */
+export type LineParts = Pick<Work, 'start' | 'startFigures' | 'turned' | 'want' | 'blocks'>;
+
+/** Whether the exercise itself tells where the line starts and ends; work begun before places were asked for goes on. */
+function isGiven(exercise: BookExercise, { blocks }: Pick<Work, 'blocks'>): boolean {
+	return !isOwn(exercise.name) && (!mustPlace(exercise) || blocks.length > 0);
+}
+
+/** What the line starts from; null until the student has said. */
+export function startOf(exercise: BookExercise, work: Pick<Work, 'start' | 'turned' | 'blocks'>): Start | null {
+	const start = work.start ?? (isGiven(exercise, work) ? exercise.start : null);
+	return start && work.turned ? turnedStart(start) : start;
+}
+
+/** The unit the line is to end at; null until the student has said. */
+export function wantOf(exercise: BookExercise, work: Pick<Work, 'want' | 'blocks'>): string | null {
+	if (work.want !== null) return work.want;
+	return isGiven(exercise, work) ? goalOf(exercise) : null;
+}
+
+/** The chain the core works: what the line starts from and the blocks placed. */
+export function chainOf(exercise: BookExercise, work: LineParts): Chain {
+	const start = startOf(exercise, work);
+	const want = wantOf(exercise, work);
+	const exact = exercise.exactStart !== undefined && work.start === null ? { exactStart: exercise.exactStart } : {};
+	return {
+		start: start ?? { number: '', unit: '' },
+		...exact,
+		...(work.startFigures === null ? {} : { startFigures: work.startFigures }),
+		factors: work.blocks.map(({ factor }) => legibleFactor(factor)),
+		...(want !== null && parseUnit(want, { counted: true }).ok ? { want } : {}),
+	};
+}
+
+/** Whether an exercise is worked on a line at all. */
+export function needsLine(exercise: BookExercise): boolean {
+	return askedBy(exercise).line !== 'none';
+}
+
+/** What is sent to the check: what was written, or the one block where that is the answer. */
+export function answerOf(exercise: BookExercise, { answer, blocks }: Pick<Work, 'answer' | 'blocks'>): string {
+	const { answering } = askedBy(exercise);
+	const factor = blocks[0]?.factor;
+	return answering.by === 'placing' && factor ? answering.written(factor) : answer;
+}

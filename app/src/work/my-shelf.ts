@@ -1,0 +1,59 @@
+import type { Fact, TableName } from '@tidy-sum/core';
+import { TABLE_NAMES } from '@tidy-sum/core';
+import type { Step, SUPPORTS, WorkBody } from '@tidy-sum/schema';
+import { historyOf } from './history';
+import type { WorksState } from './works-slice';
+
+/** The name one's own Shelf is kept under, beside the pieces of work. */
+export const SHELF = 'my-shelf';
+
+/** How much the Desk says before the check. */
+export type Support = (typeof SUPPORTS)[number];
+
+/** A fact of one's own, with the name it is kept under. */
+export type OwnFact = { readonly id: string; readonly fact: Fact };
+
+/** One's own Shelf: facts added, the tables in use, and the support chosen. */
+export type Shelf = {
+	readonly own: readonly OwnFact[];
+	readonly allowed: readonly TableName[];
+	readonly support: Support;
+};
+
+const EMPTY: Shelf = { own: [], allowed: TABLE_NAMES, support: 'close' };
+
+const DOES: { readonly [K in Step['do']]?: (shelf: Shelf, step: Extract<Step, { do: K }>) => Shelf } = {
+	keep: (shelf, { id, fact }) => ({
+		...shelf,
+		own: [...shelf.own.filter((one) => one.id !== id), { id, fact }],
+	}),
+	drop: (shelf, { id }) => ({ ...shelf, own: shelf.own.filter((one) => one.id !== id) }),
+	allow: (shelf, { table, allowed }) => ({
+		...shelf,
+		allowed: TABLE_NAMES.filter((name) => (name === table ? allowed : shelf.allowed.includes(name))),
+	}),
+	support: (shelf, { level }) => ({ ...shelf, support: level }),
+};
+
+function after(shelf: Shelf, step: Step): Shelf {
+	const does = DOES[step.do] as ((shelf: Shelf, step: Step) => Shelf) | undefined;
+	return does ? does(shelf, step) : shelf;
+}
+
+const folded = new WeakMap<readonly Step[], Shelf>();
+
+/** The Shelf that the steps of a body come to. */
+export function shelfOf(body: WorkBody | undefined): Shelf {
+	if (!body) return EMPTY;
+	let shelf = folded.get(body.steps);
+	if (!shelf) {
+		shelf = historyOf(body).done.reduce(after, EMPTY);
+		folded.set(body.steps, shelf);
+	}
+	return shelf;
+}
+
+/** The Shelf in force. */
+export function shelfIn(works: WorksState): Shelf {
+	return shelfOf(works.byId[works.open[SHELF] ?? '']?.body);
+}

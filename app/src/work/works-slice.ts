@@ -1,0 +1,123 @@
+import { createSlice, isDraft, nanoid, original, type PayloadAction } from '@reduxjs/toolkit';
+import { type KeptTry, type Step, type StoredWork, TRIES_LIMIT, type WorkBody } from '@tidy-sum/schema';
+import { canRedo, canUndo, continues, freshBody, withStep } from './history';
+
+/** A piece of work on this device. `version` is the last one the server has acknowledged. */
+export type WorkEntry = {
+	readonly id: string;
+	readonly body: WorkBody;
+	readonly version: number;
+	/** Whether there is something here that the server has not acknowledged. */
+	readonly ahead: boolean;
+};
+
+export type WorksState = {
+	readonly byId: Readonly<Record<string, WorkEntry>>;
+	/** The piece of work on the Desk for each exercise. */
+	readonly open: Readonly<Record<string, string>>;
+	/** The exercise last worked. */
+	readonly last: string | null;
+};
+
+const EMPTY: WorksState = { byId: {}, open: {}, last: null };
+
+/**
+ * The state itself, not the draft Immer hands to a reducer: these reducers make new states of old ones,
+ * and tell by identity whether a body has changed.
+ */
+function plain(draft: unknown): WorksState {
+	return (isDraft(draft) ? original(draft) : draft) as WorksState;
+}
+
+function put(state: WorksState, entry: WorkEntry): WorksState {
+	return { ...state, byId: { ...state.byId, [entry.id]: entry } };
+}
+
+function changed(entry: WorkEntry, body: WorkBody): WorkEntry {
+	return { ...entry, body, ahead: true };
+}
+
+/** The state after an undo or a redo, where there is something to take back or to bring back. */
+function moved(state: WorksState, exercise: string, step: Extract<Step, { do: 'undo' | 'redo' }>): WorksState {
+	const entry = state.byId[state.open[exercise] ?? ''];
+	const may = step.do === 'undo' ? canUndo : canRedo;
+	return entry && may(entry.body) ? put(state, changed(entry, withStep(entry.body, step))) : state;
+}
+
+/**
+ * What the student did, exercise by exercise. Nothing else is stored: lines, cancelling, figures and
+ * verdicts follow from it.
+ */
+export const worksSlice = createSlice({
+	name: 'works',
+	initialState: EMPTY,
+	reducers: {
+		/** What the device had kept, at the start. */
+		loaded: (_, { payload }: PayloadAction<WorksState>) => payload,
+		opened: (draft, { payload: exercise }: PayloadAction<string>) => ({ ...plain(draft), last: exercise }),
+		did: {
+			prepare: (exercise: string, step: Step) => ({ payload: { exercise, step, fresh: nanoid() } }),
+			reducer: (draft, { payload }: PayloadAction<{ exercise: string; step: Step; fresh: string }>) => {
+				const state = plain(draft);
+				const { exercise, step, fresh } = payload;
+				const id = state.open[exercise] ?? fresh;
+				const entry = state.byId[id] ?? { id, body: freshBody(exercise), version: 0, ahead: true };
+				const next = put(state, changed(entry, withStep(entry.body, step)));
+				return { ...next, open: { ...next.open, [exercise]: id } };
+			},
+		},
+		/** What came of sending the exercise to the check; it stays, whatever is undone. */
+		tried: (draft, { payload }: PayloadAction<{ exercise: string; made: KeptTry }>) => {
+			const state = plain(draft);
+			const entry = state.byId[state.open[payload.exercise] ?? ''];
+			if (!entry) return state;
+			const tries = [...(entry.body.tries ?? []), payload.made].slice(-TRIES_LIMIT);
+			return put(state, changed(entry, { ...entry.body, tries }));
+		},
+		undid: (draft, { payload: exercise }: PayloadAction<string>) => moved(plain(draft), exercise, { do: 'undo' }),
+		redid: (draft, { payload: exercise }: PayloadAction<string>) => moved(plain(draft), exercise, { do: 'redo' }),
+		/** Begins the exercise anew; the line so far is kept beside it. */
+		begunAnew: {
+			prepare: (exercise: string) => ({ payload: { exercise, fresh: nanoid() } }),
+			reducer: (draft, { payload: { exercise, fresh } }: PayloadAction<{ exercise: string; fresh: string }>) => {
+				const state = plain(draft);
+				const entry: WorkEntry = { id: fresh, body: freshBody(exercise), version: 0, ahead: true };
+				return { ...put(state, entry), open: { ...state.open, [exercise]: fresh } };
+			},
+		},
+		/** Puts another kept line for the exercise on the Desk. */
+		swapped: (draft, { payload }: PayloadAction<{ exercise: string; id: string }>) => {
+			const state = plain(draft);
+			return { ...state, open: { ...state.open, [payload.exercise]: payload.id } };
+		},
+		/** The server has kept the body that was sent. */
+		acknowledged: (draft, { payload }: PayloadAction<{ sent: WorkEntry; version: number }>) => {
+			const state = plain(draft);
+			const entry = state.byId[payload.sent.id];
+			if (!entry) return state;
+			const ahead = entry.body !== payload.sent.body;
+			return put(state, { ...entry, version: payload.version, ahead });
+		},
+		/**
+		 * The server holds another version. Where the work here goes on from it, it is followed; else it is
+		 * taken, and what was ahead of it here is kept beside it.
+		 */
+		parted: {
+			prepare: (kept: StoredWork) => ({ payload: { kept, fresh: nanoid() } }),
+			reducer: (draft, { payload: { kept, fresh } }: PayloadAction<{ kept: StoredWork; fresh: string }>) => {
+				const state = plain(draft);
+				const mine = state.byId[kept.id];
+				if (mine?.ahead && continues(mine.body, kept.body)) return put(state, { ...mine, version: kept.version });
+				const theirs: WorkEntry = { id: kept.id, body: kept.body, version: kept.version, ahead: false };
+				const next = put(state, theirs);
+				const { exercise } = kept.body;
+				if (!mine?.ahead) return { ...next, open: { ...next.open, [exercise]: next.open[exercise] ?? kept.id } };
+				const beside = put(next, { ...mine, id: fresh, version: 0 });
+				return { ...beside, open: { ...beside.open, [exercise]: fresh } };
+			},
+		},
+	},
+});
+
+export const { loaded, opened, did, tried, undid, redid, begunAnew, swapped, acknowledged, parted } =
+	worksSlice.actions;

@@ -1,0 +1,123 @@
+import { act, fireEvent, render, screen } from '@testing-library/react';
+import { roundName } from '@tidy-sum/core';
+import { roundCode } from '@tidy-sum/core/practice';
+import type { ReactElement } from 'react';
+import { Provider } from 'react-redux';
+import { DeskScreen } from '../src/desk/desk-screen';
+import { FactItem } from '../src/fact/fact-item';
+import { HandInScreen } from '../src/hand-in/hand-in-screen';
+import { type AppStore, makeStore } from '../src/store/store';
+import { ShelfPart } from '../src/ways/shelf-part';
+import { madeRound } from '../src/work/made-rounds';
+import { did } from '../src/work/works-slice';
+import { layGust } from './on-desk';
+
+const mockRouter = { navigate: jest.fn() };
+jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
+
+jest.mock('../src/worker/core-worker', () => jest.requireActual('./jobs-here').jobsHere());
+
+beforeEach(() => mockRouter.navigate.mockClear());
+
+async function show(element: ReactElement, store: AppStore = makeStore()): Promise<AppStore> {
+	await act(async () => {
+		render(<Provider store={store}>{element}</Provider>);
+	});
+	return store;
+}
+
+const heading = () => screen.getByRole('heading', { level: 1 }).textContent;
+const button = (name: string | RegExp) => screen.getByRole('button', { name });
+const press = (key: string) => act(async () => void fireEvent.keyDown(document.body, { key }));
+
+describe('a name that is not known', () => {
+	it('is said on the Desk, with ways on, and no other exercise is shown', async () => {
+		await show(<DeskScreen name="no-such-exercise" />);
+		expect(heading()).toBe('Not here');
+		expect(screen.getByRole('status').textContent).toContain('“no-such-exercise”');
+		fireEvent.click(button(/^Rounds/));
+		expect(mockRouter.navigate).toHaveBeenCalledWith('/rounds');
+	});
+
+	it('is said on the page to hand in, and on the Shelf', async () => {
+		await show(<HandInScreen name="no-such-exercise" />);
+		expect(screen.getByRole('status').textContent).toContain('“no-such-exercise”');
+	});
+
+	it('is said on the Shelf', async () => {
+		await show(<ShelfPart name="cellar" link={{}} />);
+		expect(screen.getByRole('status').textContent).toContain('no part called “cellar”');
+	});
+});
+
+describe('an exercise of a Round, opened again', () => {
+	const CODE = roundCode({ skills: ['one-prefix'], level: 1, count: 5, seed: 404 });
+
+	it('shows itself on the page to hand in, once its Round is made', async () => {
+		expect(madeRound(CODE)).toBeUndefined();
+		await show(<HandInScreen name={roundName(CODE, 2)} />);
+		expect(heading()).toBe('Exercise 3 of 5');
+		expect(screen.getByText(madeRound(CODE)?.exercises[2]?.prompt ?? 'no prompt')).toBeTruthy();
+	});
+});
+
+describe('the keys of the Desk', () => {
+	/** A line that closes, with an answer written. */
+	function worked(answer: string): AppStore {
+		const store = makeStore();
+		layGust(store);
+		if (answer) store.dispatch(did('wind-gust', { do: 'answer', text: answer }));
+		return store;
+	}
+
+	it('check with C what is written', async () => {
+		await show(<DeskScreen name="wind-gust" />, worked('27.1 ft/s'));
+		await press('c');
+		expect(screen.getByRole('region', { name: 'All right' })).toBeTruthy();
+	});
+
+	it('say with C what is missing, where it is written', async () => {
+		await show(<DeskScreen name="wind-gust" />, worked(''));
+		await press('c');
+		expect(screen.getByRole('region', { name: 'Your answer' }).textContent).toContain('There is no number here yet.');
+	});
+
+	it('undo and redo, and say so to nobody', async () => {
+		const store = await show(<DeskScreen name="wind-gust" />, worked(''));
+		await act(async () => void fireEvent.keyDown(document.body, { key: 'z', ctrlKey: true }));
+		expect(store.getState().works.byId[Object.keys(store.getState().works.byId)[0] ?? '']?.body.steps.at(-1)).toEqual({
+			do: 'undo',
+		});
+		expect(screen.queryByLabelText(/^1, block 2, top/)).toBeNull();
+	});
+
+	it('open no panel that may not stand open', async () => {
+		await show(<DeskScreen name="wind-gust" />);
+		await press('p');
+		expect(screen.queryByRole('region')).toBeNull();
+		await press('f');
+		expect(screen.getByRole('region', { name: 'Facts that hold “mi”' })).toBeTruthy();
+		await press('Escape');
+		expect(screen.queryByRole('region')).toBeNull();
+	});
+});
+
+describe('what a touch opens', () => {
+	it('comes into view: the two ways up of a fact', async () => {
+		const moved = jest.fn();
+		HTMLElement.prototype.scrollIntoView = moved;
+		const fact = {
+			left: { number: '1', unit: 'in' },
+			right: { number: '2.54', unit: 'cm' },
+			exact: true,
+			tables: ['between' as const],
+			source: 'by definition',
+		};
+		const item = (open: boolean) => <FactItem fact={fact} open={open} onOpen={() => {}} onPlace={() => {}} />;
+		const { rerender } = render(item(false));
+		expect(moved).not.toHaveBeenCalled();
+		rerender(item(true));
+		expect(button(/Place 2.54 centimetres over 1 inch/)).toBeTruthy();
+		expect(moved).toHaveBeenCalledWith({ block: 'nearest' });
+	});
+});

@@ -1,0 +1,9 @@
+/** The worker's door as it opens in a test: on the jobs themselves, since jsdom has no workers. */
+export function jobsHere() {
+	const { coreJobs } = jest.requireActual('../src/worker/core-jobs');
+	const jobs = {
+		round: async (code: string) => coreJobs.round(code),
+		slips: async (...asked: unknown[]) => coreJobs.slips(...asked),
+	};
+	return { work: (job: (of: typeof jobs) => Promise<unknown>) => job(jobs), stopWork: () => {} };
+}

@@ -1,0 +1,54 @@
+import type { Exercise, WantField } from '../exercise/exercise';
+import type { Outcome } from '../numeral/fault';
+import { type AnswerKind, type Asked, askedOf, type Solution } from './answer-kind';
+import { count } from './count';
+import { mixed } from './mixed';
+import { oneFactor } from './one-factor';
+import { quantity } from './quantity/quantity';
+import { wrongBlock } from './wrong-block';
+
+/** All kinds of answers, by the field of `want` that asks for them. To add one is to add a file and a row. */
+const KINDS: { readonly [K in WantField]: AnswerKind<K> } = {
+	unit: quantity,
+	mixed,
+	figures: count,
+	factor: oneFactor,
+	slip: wrongBlock,
+};
+
+/** A kind behind the one question that can be put to any: is this exercise yours? */
+function opened<K extends WantField>(field: K): (exercise: Exercise) => Asked | null {
+	const kind: AnswerKind<K> = KINDS[field];
+	return (exercise) => askedOf(kind, exercise);
+}
+
+const ALL = (Object.keys(KINDS) as WantField[]).map(opened);
+
+/** The kind of answer an exercise asks for, with the exercise in hand; null where its `want` has no field of any. */
+export function answerKindOf(exercise: Exercise): Asked | null {
+	for (const kind of ALL) {
+		const asked = kind(exercise);
+		if (asked) return asked;
+	}
+	return null;
+}
+
+/**
+ * The same for an exercise that is known to ask for one, as the type and the schema of `want` see to.
+ * @throws TypeError where it does not.
+ */
+export function askedBy(exercise: Exercise): Asked {
+	const asked = answerKindOf(exercise);
+	if (!asked) throw new TypeError('This exercise does not say what is wanted.');
+	return asked;
+}
+
+/** The unit the line of an exercise ends at; of a mixed measure the smallest; null where it is worked on no line. */
+export function goalOf(exercise: Exercise): string | null {
+	return askedBy(exercise).goal;
+}
+
+/** The worked solution of an exercise, whatever is wanted; shown only to one who asks for it. */
+export function solutionOf(exercise: Exercise): Outcome<Solution> {
+	return askedBy(exercise).solve();
+}

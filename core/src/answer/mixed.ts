@@ -1,0 +1,216 @@
+import { addingStep, type Chain, type Factor } from '../chain/chain';
+import type { Asking, Exercise, Wants } from '../exercise/exercise';
+import { isRightValue } from '../key/is-right-value';
+import { type Key, keyOf } from '../key/key';
+import type { Judged, VerdictLine } from '../key/verdict';
+import { partsOf, toMixed } from '../mixed/mixed';
+import { bad, good, type Outcome, type Span, within } from '../numeral/fault';
+import { withPi } from '../numeral/pi';
+import { printForm } from '../numeral/print';
+import { ONE, type Rational, rational, rationalText } from '../numeral/rational';
+import type { RoundingTarget } from '../numeral/round';
+import { valueIn } from '../quantity/convert';
+import { type Quantity, writtenQuantity } from '../quantity/quantity';
+import { type Part, readMixedAnswer } from '../read/read-parts';
+import { route } from '../route/route';
+import { likeUnits, ratioOfUnits, sameSize } from '../unit/like-units';
+import { parseUnit } from '../unit/parse-unit';
+import type { Unit } from '../unit/unit';
+import type { AnswerKind, Solution } from './answer-kind';
+import { countedInParts, emptyFault } from './quantity/quantity';
+
+declare module '../exercise/exercise' {
+	interface Wants {
+		/** The units of a measure of several parts, large to small: 8 ft 9 in. */
+		readonly mixed: { readonly mixed: readonly string[] };
+	}
+}
+
+/** Judges an answer that is a mixed measure: its parts together, and that each stands in its own unit. */
+function judgeMixed(exercise: Asking<'mixed'>, text: string): Outcome<Judged> {
+	const { mixed } = exercise.want;
+	const units: Unit[] = [];
+	for (const [i, unit] of mixed.entries()) {
+		const read = parseUnit(unit, { counted: true });
+		if (!read.ok) return { ok: false, fault: within(read.fault, `exercise.want.mixed.${i}`) };
+		units.push(read.value);
+	}
+	const key = keyOf({ ...exercise, want: { unit: smallestOf(exercise.want) } });
+	if (!key.ok) return key;
+	const read = readMixedAnswer(text);
+	if (!read.ok) return { ok: false, fault: within(read.fault, 'answer') };
+	return { ok: true, value: judged(exercise, key.value, units, read.value, text) };
+}
+
+/** The smallest unit of a mixed measure, at which its line ends. */
+function smallestOf({ mixed }: Wants['mixed']): string {
+	return mixed.at(-1) ?? '';
+}
+
+function judged(exercise: Exercise, key: Key, units: readonly Unit[], parts: readonly Part[], text: string): Judged {
+	const all: Span = [0, text.length];
+	const figures: VerdictLine = { verdict: 'not-asked', why: 'A mixed measure is not asked for its figures.' };
+	const names = units.map((unit) => unit.text).join(' and ');
+	const empty = parts.find(({ number }) => number === null);
+	if (empty) {
+		const value: VerdictLine = { verdict: 'absent', why: 'There is a part without a number.', at: empty.at };
+		return { lines: { value, figures, unit: judgeUnits(parts, units, names, all) } };
+	}
+	const unit = judgeUnits(parts, units, names, all);
+	const right = isRight(exercise, key, units, parts);
+	const value: VerdictLine = right
+		? { verdict: 'right', why: 'The parts come to the right value.' }
+		: {
+				verdict: 'wrong',
+				why: `Together the parts do not come to what is asked. Take ${names} one after another.`,
+				at: all,
+			};
+	const lines = { value, figures, unit };
+	return { lines, parts: { exercise, lines, units, parts } };
+}
+
+/** The parts as one value of the smallest unit wanted; null where a part is of another kind. */
+function totalOf(parts: readonly Part[], smallest: Unit): Rational | null {
+	let total = rational(0n);
+	const negative = parts[0]?.number?.form.negative ?? false;
+	for (const { number, unit } of parts) {
+		if (!number || !unit || !likeUnits(unit, smallest)) return null;
+		const part = valueIn(number, unit, smallest, true);
+		const value = withPi(part.value, part.pi);
+		// "−7 ft 5 in" is written with its sign once, at the front.
+		total = total.add(negative && value.sign > 0 ? value.neg() : value);
+	}
+	return total;
+}
+
+function isRight(exercise: Exercise, key: Key, units: readonly Unit[], parts: readonly Part[]): boolean {
+	const smallest = units.at(-1) as Unit;
+	const total = totalOf(parts, smallest);
+	if (total === null) return false;
+	const truth = withPi(key.value, key.pi);
+	if (total.equals(truth)) return true;
+	const { rounding } = exercise;
+	if (typeof rounding === 'object')
+		return total.equals(sum(partsOf(truth, units, rounding as RoundingTarget).parts, units));
+	const last = parts.at(-1);
+	const place = last?.unit && sameSize(last.unit, smallest) ? last.number?.lastPlace : null;
+	if (place === null || place === undefined || total.sign === 0) return false;
+	const significant = total.leadingPlace() - place + 1;
+	if (significant < 1) return false;
+	const form = { kind: 'decimal', negative: false, digits: '', exponent: null } as const;
+	const number = {
+		text: '',
+		value: total,
+		pi: 0,
+		significant,
+		atMost: significant,
+		ambiguous: false,
+		lastPlace: place,
+		form,
+	};
+	return isRightValue(number, { value: truth, pi: 0 }, key);
+}
+
+function sum(parts: readonly Rational[], units: readonly Unit[]): Rational {
+	const smallest = units.at(-1) as Unit;
+	return parts.reduce((total, part, i) => {
+		const ratio = ratioOfUnits(units[i] as Unit, smallest);
+		return total.add(part.mul(withPi(ratio.value, ratio.pi)));
+	}, rational(0n));
+}
+
+function judgeUnits(parts: readonly Part[], units: readonly Unit[], names: string, all: Span): VerdictLine {
+	let next = 0;
+	for (const [i, { unit, number, at, unitAt }] of parts.entries()) {
+		if (!unit) return { verdict: 'absent', why: `A part has no unit; ${names} are wanted.`, at };
+		const found = units.findIndex((wanted, k) => k >= next && sameSize(wanted, unit));
+		if (found < 0) return { verdict: 'wrong', why: `${unit.text} is not what is wanted here: ${names}.`, at: unitAt };
+		next = found + 1;
+		const larger = units[found - 1];
+		if (!number) continue;
+		if (i < parts.length - 1 && number.value.d !== 1n)
+			return {
+				verdict: 'wrong',
+				why: `Only the last part has a fraction; ${number.text} ${unit.text} is not whole.`,
+				at,
+			};
+		if (larger && !fits(number.value, unit, larger))
+			return { verdict: 'wrong', why: `${number.text} ${unit.text} still holds a whole ${larger.text}.`, at };
+	}
+	const missing = units.length > 1 && parts.length === 1 && parts[0]?.number?.value.d !== 1n && next < units.length;
+	if (missing) return { verdict: 'wrong', why: `It is wanted in ${names}, part by part.`, at: all };
+	return { verdict: 'right', why: `${names} are what is wanted.` };
+}
+
+/** Whether a part is less than one of the next larger unit. */
+function fits(value: Rational, unit: Unit, larger: Unit): boolean {
+	const ratio = ratioOfUnits(unit, larger);
+	return value.abs().mul(withPi(ratio.value, ratio.pi)).compare(ONE) < 0;
+}
+
+/** The line of a mixed measure: of each larger unit the whole part is set aside, and what is left goes on. */
+function mixedChain(start: Quantity, units: readonly string[], parts: readonly Quantity[]): Chain {
+	const factors: Factor[] = [];
+	let from = start.unit;
+	for (const [i, unit] of units.entries()) {
+		const way = route(from, unit, { tables: true });
+		if (way.ok) factors.push(...way.value.factors);
+		from = unit;
+		const whole = parts[i]?.number ?? '0';
+		if (i === units.length - 1 || /^-?0$/.test(whole)) continue;
+		factors.push(addingStep(whole.startsWith('-') ? whole.slice(1) : `-${whole}`));
+	}
+	return { start, factors, want: units.at(-1) ?? '' };
+}
+
+function solveMixed(exercise: Asking<'mixed'>): Outcome<Solution> {
+	const {
+		start,
+		rounding,
+		want: { mixed },
+	} = exercise;
+	if (!start || 'top' in start) return bad('no-key', 'A mixed measure is made of one quantity.');
+	const made = toMixed(start, mixed, typeof rounding === 'object' ? rounding : null);
+	if (!made.ok) return made;
+	const { parts } = made.value;
+	const shown = parts.filter(({ number }, i) => i === parts.length - 1 || number !== '0');
+	return good({
+		chain: mixedChain(start, mixed, parts),
+		answer: shown.map(({ number, unit }) => writtenQuantity({ number: printForm(number), unit })).join(' '),
+	});
+}
+
+/** An answer that is a mixed measure: several parts, each in its own unit, all but the last one whole. */
+export const mixed: AnswerKind<'mixed'> = {
+	field: 'mixed',
+	judge: judgeMixed,
+	solve: solveMixed,
+	keyText: (exercise) => {
+		const key = keyOf({ ...exercise, want: { unit: smallestOf(exercise.want) } });
+		return key.ok ? good(rationalText(withPi(key.value.value, key.value.pi))) : key;
+	},
+	goal: smallestOf,
+	units: (want) => want.mixed,
+	countedIn: countedInParts,
+	line: () => 'may-lack',
+	adding: 'wholes-aside',
+	says: ({ want }) => want.mixed.join(' and '),
+	form: () => null,
+	nudges: null,
+	nudgesAtEnd: [
+		'What stands is the smallest part.',
+		'Put the parts together: what was set aside, each with its unit, and then this one.',
+	],
+	nudgesOnForm: () => null,
+	answering: ({ want }) => ({
+		by: 'typing',
+		label: 'Your answer, a number and a unit',
+		placeholder: 'number and unit',
+		example: `For example ${want.mixed.map((unit, i) => `${3 + 4 * i} ${unit}`).join(' ')}.`,
+		units: want.mixed,
+		keys: [],
+		quantity: false,
+		readsBack: true,
+		fault: emptyFault,
+	}),
+};

@@ -1,0 +1,68 @@
+import { type Chain, sidesOfStart } from '../../chain/chain';
+import type { UnitExercise } from '../../exercise/exercise';
+import type { Key } from '../../key/key';
+import type { VerdictLine } from '../../key/verdict';
+import type { Numeral } from '../../numeral/numeral';
+import { figuresText, placeText } from '../../say/say-figures';
+import { FORMS_ASKED } from './number-forms-asked';
+
+function askedText(from: number, to: number): string {
+	return from === to ? figuresText(from) : `${from} to ${to} figures`;
+}
+
+/** Which inputs limit the figures, named as they are written. */
+function limitText({ rounding, start }: UnitExercise, key: Key): string {
+	if (typeof rounding === 'object' || !key.limitedBy.length || !start) return '';
+	const chain: Chain = key.chain ?? { start, factors: [] };
+	const named = key.limitedBy.map((index) => {
+		const factor = chain.factors[index];
+		const { number, unit } = factor
+			? factor.top.number === '1'
+				? factor.bottom
+				: factor.top
+			: sidesOfStart(chain.start).top;
+		return `${number} ${unit}`.trim();
+	});
+	return ` ${named.join(' and ')} ${named.length > 1 ? 'have' : 'has'} the fewest.`;
+}
+
+/** Judges how many figures the answer shows, and its form where one is asked (contract, "check", figures). */
+export function judgeFigures(answer: Numeral, exercise: UnitExercise, key: Key): VerdictLine {
+	const form = exercise.want.form && FORMS_ASKED[exercise.want.form];
+	if (form && !form.is(answer))
+		return { verdict: 'wrong', why: `The answer is asked for in ${form.name}; this is written another way.` };
+	const { asked } = key;
+	if (!asked)
+		return {
+			verdict: 'not-asked',
+			why: key.exact ? 'Everything here is exact, so nothing limits the figures.' : 'No figures are asked for here.',
+		};
+	const { significant, atMost, lastPlace } = answer;
+	if (significant === null || atMost === null || lastPlace === null)
+		return { verdict: 'wrong', why: 'Written like this the number does not show how many figures it has.' };
+	if (asked.kind === 'place') {
+		const may = answer.ambiguous && answer.form.kind === 'decimal' ? lastPlace - (atMost - significant) : lastPlace;
+		if (may <= asked.place && asked.place <= lastPlace)
+			return { verdict: 'right', why: `It is given to ${placeText(asked.place)}, as it should be.` };
+		return {
+			verdict: 'wrong',
+			why: `It should be given to ${placeText(asked.place)}; yours goes to ${placeText(lastPlace)}.`,
+		};
+	}
+	const { from, to } = asked;
+	const within = (count: number) => from <= count && count <= to;
+	if (within(significant))
+		return {
+			verdict: 'right',
+			why: `${figuresText(significant)}, as ${significant === 1 && from === to ? 'it' : 'the inputs'} should give.${limitText(exercise, key)}`,
+		};
+	if (answer.ambiguous && significant < from && atMost >= from)
+		return {
+			verdict: 'unclear',
+			why: `It should show ${askedText(from, to)}, and the zeros at the end do not show whether they count. Scientific form can say it.`,
+		};
+	return {
+		verdict: 'wrong',
+		why: `It should show ${askedText(from, to)}; yours shows ${significant}.${limitText(exercise, key)}`,
+	};
+}

@@ -1,0 +1,54 @@
+import type { UnitExercise } from '../../exercise/exercise';
+import { keyOf } from '../../key/key';
+import type { AnswerLines, Judged, Judgement, VerdictLine } from '../../key/verdict';
+import { type Outcome, type Span, within } from '../../numeral/fault';
+import { withPi } from '../../numeral/pi';
+import type { Quantity } from '../../quantity/quantity';
+import { type Part, readRangeAnswer } from '../../read/read-parts';
+import { judgeRead } from './judge-quantity';
+
+type RangeExercise = UnitExercise & { readonly until: Quantity };
+
+/** The worse of two judgements of the same line comes first in this list. */
+const WORST: readonly Judgement[] = ['absent', 'wrong', 'unclear', 'right', 'not-asked'];
+
+const ENDS = ['low', 'high'] as const;
+
+/** The line of the end that fares worse, naming that end; their common one where both fare alike. */
+function worse(low: VerdictLine, high: VerdictLine): VerdictLine {
+	if (low.verdict === high.verdict && low.why === high.why) return low;
+	const first = WORST.indexOf(low.verdict) <= WORST.indexOf(high.verdict);
+	const line = first ? low : high;
+	if (line.verdict === 'right' || line.verdict === 'not-asked') return line;
+	return { ...line, why: `At the ${ENDS[first ? 0 : 1]} end: ${line.why}` };
+}
+
+/** Whether a range is wanted: the start has a second end. */
+export function isRange(exercise: UnitExercise): exercise is RangeExercise {
+	return exercise.until !== undefined;
+}
+
+/** Judges an answer that is a range: both ends by the same measure, each against its own key. */
+export function judgeRange(exercise: RangeExercise, text: string): Outcome<Judged> {
+	const { until, ...low } = exercise;
+	const ends = [keyOf(low), keyOf({ ...low, start: until })] as const;
+	if (!ends[0].ok) return ends[0];
+	if (!ends[1].ok) return ends[1];
+	// Of two values below zero the one further from it is the low one.
+	const down = withPi(ends[0].value.value, ends[0].value.pi).compare(withPi(ends[1].value.value, ends[1].value.pi)) > 0;
+	const [lowKey, highKey] = down ? [ends[1].value, ends[0].value] : [ends[0].value, ends[1].value];
+	const read = readRangeAnswer(text);
+	if (!read.ok) return { ok: false, fault: within(read.fault, 'answer') };
+	const [first, second] = read.value;
+	const end: Span = [text.length, text.length];
+	const lowPart: Part = first ?? { number: null, unit: null, unitAt: end, at: end };
+	const highPart: Part = second ?? { number: null, unit: lowPart.unit, unitAt: end, at: end };
+	const lowJudged = judgeRead(low, lowKey, { ...lowPart, unit: lowPart.unit ?? highPart.unit }, text);
+	const highJudged = judgeRead({ ...low, start: until }, highKey, highPart, text);
+	const lines: AnswerLines = {
+		value: worse(lowJudged.lines.value, highJudged.lines.value),
+		figures: worse(lowJudged.lines.figures, highJudged.lines.figures),
+		unit: worse(lowJudged.lines.unit, highJudged.lines.unit),
+	};
+	return { ok: true, value: { lines, seen: [...(lowJudged.seen ?? []), ...(highJudged.seen ?? [])] } };
+}

@@ -1,0 +1,47 @@
+import type { UnitWant } from '../../exercise/exercise';
+import type { Numeral } from '../../numeral/numeral';
+
+/** A form a number may be asked for in. */
+export type FormAsked = {
+	/** What it is called: “the answer is asked for in …”. */
+	readonly name: string;
+	/** How it is asked for: “wanted: mm, …”. */
+	readonly says: string;
+	readonly is: (number: Numeral) => boolean;
+	/** What helps to write a number so, one step after another. */
+	readonly nudges: readonly string[];
+};
+
+const STAYS = 'The unit stays as it is: only the number is written another way.';
+
+/** The forms that can be asked for. A form is one row. */
+export const FORMS_ASKED: { readonly [F in NonNullable<UnitWant['form']>]: FormAsked } = {
+	scientific: {
+		name: 'scientific form',
+		says: 'in scientific form',
+		is: ({ form }) =>
+			(form.kind === 'decimal' && form.exponent !== null && /^[1-9](\.|$)/.test(form.digits)) || form.kind === 'power',
+		nudges: [
+			STAYS,
+			'One figure that is not 0, then the point, then the other figures.',
+			'Count the places the point has moved: to the left the power of ten is above zero, to the right below.',
+		],
+	},
+	plain: {
+		name: 'plain form',
+		says: 'in plain form',
+		is: ({ form }) => form.kind === 'decimal' && form.exponent === null,
+		nudges: [
+			STAYS,
+			'A negative power moves the point to the left, a positive one to the right.',
+			'Write as many figures as there were.',
+		],
+	},
+	fraction: {
+		name: 'a fraction',
+		says: 'as a fraction',
+		is: ({ form, value }) =>
+			form.kind === 'fraction' || (form.kind === 'decimal' && value.d === 1n && form.exponent === null),
+		nudges: [],
+	},
+};

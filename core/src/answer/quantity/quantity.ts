@@ -1,0 +1,77 @@
+import type { UnitExercise } from '../../exercise/exercise';
+import { keyOf } from '../../key/key';
+import { bad, type Fault, good } from '../../numeral/fault';
+import { withPi } from '../../numeral/pi';
+import { rationalText } from '../../numeral/rational';
+import { readAnswer } from '../../read/read-answer';
+import { readMixedAnswer } from '../../read/read-parts';
+import { printUnitText } from '../../say/say';
+import type { AnswerKind } from '../answer-kind';
+import { judgeQuantity, strangeText, strangeWord } from './judge-quantity';
+import { isRange, judgeRange } from './judge-range';
+import { FORMS_ASKED } from './number-forms-asked';
+import { solveQuantity } from './solve-quantity';
+
+/**
+ * What is wrong with how a quantity is written, before it is judged: no number, a number or a unit that cannot be read,
+ * with its place in the text; null when it can be held against the exercise.
+ */
+function writingFault(exercise: UnitExercise, text: string): Fault | null {
+	const read = readAnswer(text);
+	if (!read.ok) return read.fault;
+	const { number, unit, unitAt } = read.value;
+	if (!number) return bad('empty', 'There is no number here yet.', [0, text.length]).fault;
+	const strange = strangeWord(unit, exercise);
+	return strange === undefined ? null : bad('unknown-unit', strangeText(strange), unitAt).fault;
+}
+
+/** What is wrong with an answer that is nothing yet; null where there is something to judge. */
+export function emptyFault(text: string): Fault | null {
+	return text.trim() === '' ? bad('empty', 'There is no answer here yet.', [0, text.length]).fault : null;
+}
+
+/** The counted things that the quantities of a text name. */
+export function countedInParts(text: string): readonly string[] {
+	const parts = readMixedAnswer(text);
+	return parts.ok ? parts.value.flatMap(({ unit }) => unit?.counted ?? []) : [];
+}
+
+/** An answer that is one quantity, or a range of it from a low end to a high one. */
+export const quantity: AnswerKind<'unit'> = {
+	field: 'unit',
+	judge: (exercise, text) => (isRange(exercise) ? judgeRange(exercise, text) : judgeQuantity(exercise, text)),
+	solve: solveQuantity,
+	keyText: (exercise) => {
+		const key = keyOf(exercise);
+		return key.ok ? good(rationalText(withPi(key.value.value, key.value.pi))) : key;
+	},
+	goal: ({ unit }) => unit,
+	units: ({ unit }) => [unit],
+	countedIn: countedInParts,
+	line: ({ terms, line }) => (terms !== undefined || line === undefined ? 'may-lack' : 'needed'),
+	adding: 'as-the-key',
+	says: (_, unit) => (unit === null ? 'not said yet' : printUnitText(unit) || 'a plain number'),
+	form: ({ form }) => (form ? FORMS_ASKED[form].says : null),
+	nudges: null,
+	nudgesAtEnd: null,
+	nudgesOnForm: ({ form }) => {
+		const nudges = form ? FORMS_ASKED[form].nudges : [];
+		return nudges.length ? nudges : null;
+	},
+	answering: (exercise) => {
+		const range = isRange(exercise);
+		return {
+			by: 'typing',
+			label: 'Your answer, a number and a unit',
+			placeholder: 'number and unit',
+			example: range
+				? `For example 59 to 77 ${exercise.want.unit}.`
+				: 'For example 27.1 ft/s, 3.0 × 10^3 s or 1 250 m.',
+			units: [],
+			keys: range ? [' to '] : [],
+			quantity: !range,
+			readsBack: true,
+			fault: (text) => (range ? emptyFault(text) : writingFault(exercise, text)),
+		};
+	},
+};

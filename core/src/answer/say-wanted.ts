@@ -1,0 +1,22 @@
+import type { Exercise, Rounding } from '../exercise/exercise';
+import { figuresText, placeText } from '../say/say-figures';
+import { askedBy } from './answer-kinds';
+
+/** The rounding that is asked for: "to the tenths", "to 3 figures"; null where the inputs decide. */
+export function sayRounding(rounding: Rounding): string | null {
+	if (typeof rounding !== 'object') return null;
+	return 'place' in rounding ? `to ${placeText(rounding.place)}` : `to ${figuresText(rounding.significant)}`;
+}
+
+/** The form and the rounding that are asked for beside the unit: "in scientific form, to 3 figures"; '' where none is. */
+export function sayAsked(exercise: Exercise): string {
+	return [askedBy(exercise).form, sayRounding(exercise.rounding)].filter(Boolean).join(', ');
+}
+
+/**
+ * What is wanted, in words: the unit, and the form and rounding where they are asked for: "mm/min, to 3 figures".
+ * @param unit the unit wanted as far as the student has said it; null where that is still to be said.
+ */
+export function sayWanted(exercise: Exercise, unit: string | null): string {
+	return [askedBy(exercise).says(unit), sayAsked(exercise)].filter(Boolean).join(', ');
+}

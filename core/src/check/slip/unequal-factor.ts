@@ -1,9 +1,0 @@
-import type { SlipKind } from './slip-kind';
-
-/** An invented factor, whose top and bottom are not equal. */
-export const unequalFactor: SlipKind = {
-	code: 'unequal-factor',
-	title: 'Top and bottom are not equal',
-	nudge: 'A factor is a fact written as a fraction. Which fact is this one?',
-	unequal: () => true,
-};

@@ -1,0 +1,40 @@
+import type { BookExercise } from '../../exercise/exercise';
+import { asked } from './asked';
+
+/** Mixed measures, both ways: whole part and remainder. */
+export const MIXED_MEASURES: readonly BookExercise[] = [
+	asked({
+		name: 'roof-beam',
+		title: 'A beam for the roof',
+		trains: 'a decimal as feet and inches',
+		text: 'The plan asks for a beam of {8.75 ft|start}. The saw bench is marked in feet and inches. What is that in ft and in?',
+		start: '8.75 ft',
+		want: { mixed: ['ft', 'in'] },
+	}),
+	asked({
+		name: 'sled-scale',
+		title: 'Load on the sled',
+		trains: 'a decimal as pounds and ounces',
+		text: 'The scale of the sled shed shows {46.375 lb|start}. The load book wants lb and oz. What is written there?',
+		start: '46.375 lb',
+		want: { mixed: ['lb', 'oz'] },
+	}),
+	asked({
+		name: 'lamp-hours',
+		title: 'Hours of light',
+		trains: 'a decimal as hours and minutes',
+		text: 'In midwinter the lamps over the seedlings burn {7.35 h|start} a day. What is that in h and min?',
+		start: '7.35 h',
+		want: { mixed: ['h', 'min'] },
+	}),
+	asked({
+		name: 'shelf-plank',
+		title: 'A plank for the shelf',
+		trains: 'feet and inches as one decimal',
+		text: 'A plank measures 7 ft and {5.4 in|start}. The parts list wants decimal feet. What is that in ft?',
+		start: '5.4 in',
+		terms: ['7 ft'],
+		want: 'ft',
+		rounding: { place: -2 },
+	}),
+];

@@ -1,0 +1,86 @@
+import { between } from '../../exercise/draws';
+import type { Skill } from './skill';
+
+/** Between customary and metric units, over one of the facts that join them. */
+export const acrossSystems: Skill = {
+	skill: 'across-systems',
+	title: 'Across systems',
+	letter: 'a',
+	about: 'Go from customary to metric units or back.',
+	watch: 'Choose the one fact that joins the systems first, and see what else must be changed.',
+	slips: ['flipped-factor', 'skipped-factor', 'wrong-number', 'rounded-early'],
+	scenes: [
+		{
+			level: 1,
+			draw: { n: between('1.13', '98.7') },
+			says: ['A nail for the hut is {<n> in|start} long.', 'The pipe from the spring is {<n> in|start} wide.'],
+			start: '<n> in',
+			want: 'cm',
+			line: ['2.54 cm / 1 in'],
+		},
+		{
+			level: 1,
+			draw: { n: between('11.3', '98.7') },
+			says: ['The needle of the old gauge moved {<n> cm|start}.', 'A candle burns down {<n> cm|start}.'],
+			start: '<n> cm',
+			want: 'in',
+			line: ['1 in / 2.54 cm'],
+		},
+		{
+			level: 1,
+			draw: { n: between('1.13', '9.87') },
+			says: ['A visitor walked {<n> mi|start} to the station.', 'The old map gives {<n> mi|start} to the pass.'],
+			start: '<n> mi',
+			want: 'km',
+			line: ['1.609344 km / 1 mi'],
+		},
+		{
+			level: 2,
+			draw: { n: between('1.13', '9.87') },
+			says: ['A sack of oats weighs {<n> lb|start}.', 'The sled carries {<n> lb|start} of rope.'],
+			start: '<n> lb',
+			want: 'kg',
+			line: ['453.59237 g / 1 lb', '1 kg / 1000 g'],
+		},
+		{
+			level: 2,
+			draw: { n: between('11.3', '98.7') },
+			says: ['The new snow is {<n> mm|start} deep.', 'The bolt of the mast is {<n> mm|start} long.'],
+			start: '<n> mm',
+			want: 'in',
+			line: ['1 cm / 10 mm', '1 in / 2.54 cm'],
+		},
+		{
+			level: 2,
+			draw: { n: between('1.13', '9.87') },
+			says: ['The paint for the hives is {<n> gal|start}.', 'The rain butt has {<n> gal|start} in it.'],
+			start: '<n> gal',
+			want: 'mL',
+			line: ['3.785411784 L / 1 gal', '1000 mL / 1 L'],
+		},
+		{
+			level: 3,
+			draw: { n: between('11.3', '98.7') },
+			says: ['The rope to the first ledge is {<n> ft|start} long.', 'The mast stands {<n> ft|start} high.'],
+			start: '<n> ft',
+			want: 'm',
+			line: ['12 in / 1 ft', '2.54 cm / 1 in', '1 m / 100 cm'],
+		},
+		{
+			level: 3,
+			draw: { n: between('113', '987') },
+			says: ['A tin of wax weighs {<n> g|start}.', 'The radio of the balloon weighs {<n> g|start}.'],
+			start: '<n> g',
+			want: 'oz',
+			line: ['1 lb / 453.59237 g', '16 oz / 1 lb'],
+		},
+		{
+			level: 3,
+			draw: { n: between('1.13', '9.87') },
+			says: ['The ski track round the ridge is {<n> km|start} long.', 'One sees {<n> km|start} far today.'],
+			start: '<n> km',
+			want: 'ft',
+			line: ['1 mi / 1.609344 km', '5280 ft / 1 mi'],
+		},
+	],
+};

@@ -1,0 +1,80 @@
+import { between, followed } from '../../exercise/draws';
+import type { Skill } from './skill';
+
+/** Figures of a product: as many as the measured input with fewest. */
+export const figuresMultiplied: Skill = {
+	skill: 'figures-multiplied',
+	title: 'Figures when multiplying',
+	letter: 't',
+	about: 'Report a product with as many figures as the measured input with fewest.',
+	watch: 'Counts and defined facts are exact and limit nothing; zeros in front do not count.',
+	slips: ['digits-many', 'digits-few', 'digits-from-exact', 'rounded-early'],
+	scenes: [
+		{
+			level: 1,
+			draw: { n: between('1.1', '9.8'), d: between('11.13', '58.87') },
+			says: [
+				'A cord of {<n> m|start} has {<d> g|fact} in each {1 m|fact}.',
+				'From the roll {<n> m|start} of wire are cut, {<d> g|fact} to {1 m|fact}.',
+			],
+			asks: ['What is its mass in g?', 'How many grams is that?'],
+			start: '<n> m',
+			facts: ['<d> g = 1 m'],
+			want: 'g',
+			line: ['<d> g / 1 m'],
+		},
+		{
+			level: 2,
+			draw: { n: between('11.13', '58.87'), d: between('0.013', '0.098') },
+			says: [
+				'A bed of {<n> m²|start} gets {<d> kg|fact} of feed on each {1 m²|fact}.',
+				'The net covers {<n> m²|start} and weighs {<d> kg|fact} for {1 m²|fact}.',
+			],
+			asks: ['What mass is that in g?', 'How many grams is that?'],
+			start: '<n> m^2',
+			facts: ['<d> kg = 1 m^2'],
+			want: 'g',
+			line: ['<d> kg / 1 m^2', '1000 g / 1 kg'],
+		},
+		{
+			level: 2,
+			draw: { n: between('113', '487'), d: between('1.113', '4.887') },
+			says: [
+				'There are {<n> jars|start} on the shelf, with {<d> g|fact} of lid to {1 jar|fact}.',
+				'For {<n> jars|start} one needs lids of {<d> g|fact} for each {1 jar|fact}.',
+			],
+			asks: ['What mass is that in kg?', 'How many kg is that?'],
+			start: '<n> jar',
+			exactStart: true,
+			facts: ['<d> g = 1 jar'],
+			want: 'kg',
+			line: ['<d> g / 1 jar', '1 kg / 1000 g'],
+		},
+		{
+			level: 3,
+			draw: { n: followed(between('1.1', '9.8'), '0', '00'), d: followed(between('1.1', '9.8'), '0', '') },
+			says: [
+				'The tank gets {<n> L|start} of water with {<d> g|fact} of lime in each {1 L|fact}.',
+				'In {<n> L|start} of feed there are {<d> g|fact} for each {1 L|fact}.',
+			],
+			asks: ['How much is that in mg?', 'How many mg is that?'],
+			start: '<n> L',
+			facts: ['<d> g = 1 L'],
+			want: 'mg',
+			line: ['<d> g / 1 L', '1000 mg / 1 g'],
+		},
+		{
+			level: 3,
+			draw: { n: followed(between('11', '98'), '0', '00'), d: between('1.013', '9.887') },
+			says: [
+				'The trail crew laid {<n> m|start} of rope, {<d> kg|fact} to {100. m|fact}.',
+				'A fence of {<n> m|start} takes {<d> kg|fact} of wire for each {100. m|fact}.',
+			],
+			asks: ['What mass is that in kg?', 'How many kg is that?'],
+			start: '<n> m',
+			facts: ['<d> kg = 100. m'],
+			want: 'kg',
+			line: ['<d> kg / 100. m'],
+		},
+	],
+};

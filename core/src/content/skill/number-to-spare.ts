@@ -1,0 +1,103 @@
+import { between } from '../../exercise/draws';
+import type { Skill } from './skill';
+
+/** A word problem with a number that is not needed. */
+export const numberToSpare: Skill = {
+	skill: 'number-to-spare',
+	title: 'A number that is not needed',
+	letter: 'x',
+	about: 'Find what the question needs, and leave the rest alone.',
+	watch: 'Read the question last and first: what does it ask about, and what links to it?',
+	slips: ['wrong-start', 'skipped-factor', 'flipped-factor'],
+	scenes: [
+		{
+			level: 1,
+			draw: { n: between('1.13', '9.87'), x: between('11', '48') },
+			says: [
+				'A crew of {<x> people|spare} marks a trail of {<n> km|start}.',
+				'The trail of {<n> km|start} has {<x> marks|spare} along it.',
+			],
+			asks: ['How long is the trail in m?', 'How many metres of trail is that?'],
+			start: '<n> km',
+			want: 'm',
+			line: ['1000 m / 1 km'],
+		},
+		{
+			level: 1,
+			draw: { n: between('11.3', '58.7'), r: between('1.13', '9.87'), x: between('1.1', '4.8') },
+			says: [
+				'A balloon of {<x> m³|spare} climbs {<r> m|fact} each {1 s|fact} for {<n> s|start}.',
+				'For {<n> s|start} a balloon of {<x> m³|spare} climbs {<r> m|fact} in each {1 s|fact}.',
+			],
+			asks: ['How many metres does it climb?', 'How far up does it get, in m?'],
+			start: '<n> s',
+			facts: ['<r> m = 1 s'],
+			want: 'm',
+			line: ['<r> m / 1 s'],
+		},
+		{
+			level: 2,
+			draw: { n: between('11', '48'), k: between('6', '24'), m: between('213', '487'), x: between('11.3', '38.7') },
+			says: [
+				'On a sled of {<x> kg|spare} lie {<n> crates|start}, with {<k> jars|fact} to {1 crate|fact} and {<m> g|fact} of honey in {1 jar|fact}.',
+				'At {<x> °C|spare} the store keeps {<n> crates|start}: {<k> jars|fact} to {1 crate|fact}, {<m> g|fact} of honey in {1 jar|fact}.',
+			],
+			asks: ['How many kg of honey is that?', 'What is the mass of the honey in kg?'],
+			start: '<n> crate',
+			exactStart: true,
+			facts: ['<k> jar = 1 crate exact', '<m> g = 1 jar'],
+			want: 'kg',
+			line: ['<k> jar / 1 crate', '<m> g / 1 jar', '1 kg / 1000 g'],
+		},
+		{
+			level: 2,
+			draw: { n: between('1.13', '9.87'), r: between('11.3', '98.7'), x: between('11', '48') },
+			says: [
+				'The tank of {<n> L|start} feeds {<x> trays|spare} and loses {<r> mL|fact} each {1 min|fact}.',
+				'For {<x> d|spare} the tank has stood full. It holds {<n> L|start} and gives {<r> mL|fact} each {1 min|fact}.',
+			],
+			asks: ['For how many minutes does it last?', 'How long does it last, in min?'],
+			start: '<n> L',
+			facts: ['<r> mL = 1 min'],
+			want: 'min',
+			line: ['1000 mL / 1 L', '1 min / <r> mL'],
+		},
+		{
+			level: 3,
+			draw: {
+				n: between('11.3', '38.7'),
+				d: between('1.1', '4.8'),
+				c: between('11', '48'),
+				x: between('2', '9'),
+				y: between('38.1', '39.4'),
+			},
+			says: [
+				'A dog of {<n> kg|start}, {<x> yr|spare} old and {<y> °C|spare} warm, gets {<d> mg|fact} for each {1 kg|fact}; the bottle has {<c> mg|fact} in {1 mL|fact}.',
+				'The sled dog is {<x> yr|spare} old and weighs {<n> kg|start}. At {<y> °C|spare} it is given {<d> mg|fact} for each {1 kg|fact}, from {<c> mg|fact} in {1 mL|fact}.',
+			],
+			asks: ['How many mL is the dose?', 'What does the syringe take, in mL?'],
+			start: '<n> kg',
+			facts: ['<d> mg = 1 kg', '<c> mg = 1 mL'],
+			want: 'mL',
+			line: ['<d> mg / 1 kg', '1 mL / <c> mg'],
+		},
+		{
+			level: 3,
+			draw: {
+				n: between('11.3', '48.7'),
+				r: between('2.1', '8.8'),
+				w: between('0.21', '0.87'),
+				x: between('113', '487'),
+			},
+			says: [
+				'In a store {<x> m|spare} above the valley the stove burns {<r> kg|fact} of wood each {1 h|fact}, and {1 kg|fact} leaves {<w> g|fact} of ash. It burns for {<n> h|start}.',
+				'Over {<n> h|start} a stove {<x> m|spare} from the hut takes {<r> kg|fact} each {1 h|fact}; of {1 kg|fact} there remain {<w> g|fact} of ash.',
+			],
+			asks: ['How much ash is that in mg?', 'How many mg of ash is that?'],
+			start: '<n> h',
+			facts: ['<r> kg = 1 h', '<w> g{ash} = 1 kg'],
+			want: 'mg{ash}',
+			line: ['<r> kg / 1 h', '<w> g{ash} / 1 kg', '1000 mg{ash} / 1 g{ash}'],
+		},
+	],
+};

@@ -1,0 +1,71 @@
+import { between } from '../../exercise/draws';
+import type { Skill } from './skill';
+
+/** A rate of which both ends change. */
+export const rateBothEnds: Skill = {
+	skill: 'rate-both-ends',
+	title: 'A rate, both ends',
+	letter: 'f',
+	about: 'Change the unit above and the unit below of a rate.',
+	watch: 'One end after the other; what is right above is upside down below.',
+	slips: ['flipped-factor', 'skipped-factor', 'bracket-missed', 'stopped-early'],
+	scenes: [
+		{
+			level: 1,
+			draw: { n: between('11.3', '98.7') },
+			says: ['A drip line gives {<n> mL/min|start}.', 'The tap of the syrup tank runs at {<n> mL/min|start}.'],
+			start: '<n> mL/min',
+			want: 'L/h',
+			line: ['1 L / 1000 mL', '60 min / 1 h'],
+		},
+		{
+			level: 1,
+			draw: { n: between('11.3', '98.7') },
+			says: ['The wind at the mast blows {<n> km/h|start}.', 'The sled comes down at {<n> km/h|start}.'],
+			start: '<n> km/h',
+			want: 'm/s',
+			line: ['1000 m / 1 km', '1 h / 3600 s'],
+		},
+		{
+			level: 2,
+			draw: { n: between('11.3', '98.7') },
+			says: ['The mast records a gust of {<n> mi/h|start}.', 'The eagle over the ridge flies {<n> mi/h|start}.'],
+			start: '<n> mi/h',
+			want: 'ft/s',
+			line: ['5280 ft / 1 mi', '1 h / 60 min', '1 min / 60 s'],
+		},
+		{
+			level: 2,
+			draw: { n: between('1.13', '9.87') },
+			says: ['New snow deepens at {<n> in/h|start}.', 'The water in the gully rises {<n> in/h|start}.'],
+			start: '<n> in/h',
+			want: 'mm/min',
+			line: ['2.54 cm / 1 in', '10 mm / 1 cm', '1 h / 60 min'],
+		},
+		{
+			level: 3,
+			draw: { n: between('1.13', '9.87') },
+			says: ['The spring gives {<n> gal/min|start}.', 'The old pump lifts {<n> gal/min|start}.'],
+			start: '<n> gal/min',
+			want: 'mL/s',
+			line: ['3.785411784 L / 1 gal', '1000 mL / 1 L', '1 min / 60 s'],
+		},
+		{
+			level: 3,
+			draw: { n: between('1.13', '9.87') },
+			says: ['Feed for the dogs goes at {<n> lb/d|start}.', 'The stove burns {<n> lb/d|start} of pellets.'],
+			start: '<n> lb/d',
+			want: 'g/h',
+			line: ['453.59237 g / 1 lb', '1 d / 24 h'],
+		},
+		{
+			level: 3,
+			draw: { d: between('1.13', '9.87'), t: between('11.3', '58.7') },
+			says: ['A dog team ran {<d> km in <t> min|start}.', 'The balloon drifted {<d> km in <t> min|start}.'],
+			asks: ['What mean speed is that in m/s?', 'How many metres per second is that?', 'Write it as a speed in m/s.'],
+			start: '<d> km in <t> min',
+			want: 'm/s',
+			line: ['1000 m / 1 km', '1 min / 60 s'],
+		},
+	],
+};

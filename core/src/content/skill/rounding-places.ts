@@ -1,0 +1,77 @@
+import { between } from '../../exercise/draws';
+import type { Skill } from './skill';
+
+/** Rounding to a place: tenths, hundredths, tens. */
+export const roundingPlaces: Skill = {
+	skill: 'rounding-places',
+	title: 'Rounding to a place',
+	letter: '3',
+	about: 'Round a number to the nearest tenth, hundredth or ten.',
+	watch: 'A place is no count: 0.04 to the nearest tenth is 0.0, and the zero is written.',
+	slips: ['truncated', 'digits-many', 'digits-few'],
+	scenes: [
+		{
+			level: 1,
+			draw: { n: between('10.113', '98.987') },
+			says: ['A branch of the old pine measures {<n> cm|start}.', 'Snow on the board stands at {<n> cm|start}.'],
+			asks: ['Round it to the nearest tenth.', 'Write it with one decimal.', 'What is that to the nearest tenth?'],
+			start: '<n> cm',
+			want: 'cm',
+			rounding: { place: -1 },
+		},
+		{
+			level: 1,
+			draw: { n: between('10.13', '98.87') },
+			says: ['A crate of jars weighs {<n> kg|start}.', 'The dog on the scale has {<n> kg|start}.'],
+			asks: ['Round it to the nearest whole kilogram.', 'What is that to the nearest kilogram?'],
+			start: '<n> kg',
+			want: 'kg',
+			rounding: { place: 0 },
+		},
+		{
+			level: 2,
+			draw: { n: between('1.1003', '98.9967') },
+			says: ['The drip line gives {<n> mL|start} a minute.', 'The syringe is filled to {<n> mL|start}.'],
+			asks: ['Round it to two decimals.', 'What is that to the nearest hundredth?', 'Write it with two decimals.'],
+			start: '<n> mL',
+			want: 'mL',
+			rounding: { place: -2 },
+		},
+		{
+			level: 2,
+			draw: { n: between('113.7', '987.3') },
+			says: ['The hut stands {<n> m|start} above the station.', 'The cable is {<n> m|start} long.'],
+			asks: ['Round it to the nearest ten metres.', 'What is that to the nearest ten?'],
+			start: '<n> m',
+			want: 'm',
+			rounding: { place: 1 },
+		},
+		{
+			level: 3,
+			draw: { n: between('3.9511', '7.9989') },
+			says: ['The lens of the old lamp is {<n> mm|start} thick.', 'The wick stands out by {<n> mm|start}.'],
+			asks: ['Round it to the nearest tenth.', 'Write it with one decimal.'],
+			start: '<n> mm',
+			want: 'mm',
+			rounding: { place: -1 },
+		},
+		{
+			level: 3,
+			draw: { n: between('0.0111', '0.9489') },
+			says: ['The frost went {<n> m|start} into the ground.', 'The valve opens by {<n> m|start}.'],
+			asks: ['Round it to the nearest tenth of a metre.', 'What is that to one decimal?'],
+			start: '<n> m',
+			want: 'm',
+			rounding: { place: -1 },
+		},
+		{
+			level: 3,
+			draw: { n: between('1113', '9987') },
+			says: ['The balloon burst at {<n> m|start}.', 'From the mast one sees a ridge {<n> m|start} away.'],
+			asks: ['Round it to the nearest hundred metres.', 'What is that to the nearest hundred?'],
+			start: '<n> m',
+			want: 'm',
+			rounding: { place: 2 },
+		},
+	],
+};

@@ -1,0 +1,52 @@
+import { between } from '../../exercise/draws';
+import type { Skill } from './skill';
+
+function asks(unit: string): readonly string[] {
+	return [
+		`How large is that change in ${unit}?`,
+		`Write the change in ${unit}.`,
+		`What difference is that in ${unit}?`,
+	];
+}
+
+/** A difference of temperature, which only scales. */
+export const temperatureDifferences: Skill = {
+	skill: 'temperature-differences',
+	title: 'Temperature differences',
+	letter: 's',
+	about: 'Change a difference of temperature to the degrees of another scale.',
+	watch: 'A difference is so many degrees wherever it begins: it scales and does not shift.',
+	slips: ['difference-shifted', 'flipped-factor'],
+	scenes: [
+		{
+			level: 1,
+			draw: { n: between('2.11', '28.89') },
+			says: ['From dawn to noon the glasshouse warms by {<n> °C|start}.', 'The wax cools by {<n> °C|start}.'],
+			asks: asks('K'),
+			start: '<n> °C',
+			want: 'K',
+			difference: true,
+		},
+		{
+			level: 2,
+			draw: { n: between('2.1', '38.9') },
+			says: ['In an hour it became colder by {<n> °C|start}.', 'The roots are warmed by {<n> °C|start}.'],
+			asks: asks('°F'),
+			start: '<n> °C',
+			want: '°F',
+			difference: true,
+		},
+		{
+			level: 3,
+			draw: { n: between('4.1', '58.9') },
+			says: [
+				'The old recorder shows a fall of {<n> °F|start}.',
+				'Between the hut and the pass it differs by {<n> °F|start}.',
+			],
+			asks: asks('K'),
+			start: '<n> °F',
+			want: 'K',
+			difference: true,
+		},
+	],
+};

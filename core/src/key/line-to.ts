@@ -1,0 +1,43 @@
+import type { Chain, Factor, Start } from '../chain/chain';
+import { scaleSteps, shiftBy } from '../chain/scale-steps';
+import type { Exercise } from '../exercise/exercise';
+import { good, type Outcome } from '../numeral/fault';
+import { withPi } from '../numeral/pi';
+import { valueIn } from '../quantity/convert';
+import { readQuantity } from '../quantity/quantity';
+import { route } from '../route/route';
+import { likeUnits } from '../unit/like-units';
+import { parseUnit } from '../unit/parse-unit';
+import type { Unit } from '../unit/unit';
+import { keyChain, unitOfStart } from './key';
+
+function isReading(exercise: Exercise, from: Unit, to: Unit): boolean {
+	return !exercise.difference && likeUnits(from, to) && (from.offset || to.offset);
+}
+
+/**
+ * The line of an exercise from a start to a unit: its own, the steps between two scales, or a route with its terms added.
+ * @returns the line, or a fault of a unit, or `no-route`.
+ */
+export function lineTo(exercise: Exercise, start: Start, want: string): Outcome<Chain> {
+	if (exercise.line) return good(keyChain({ ...exercise, start, want: { unit: want } }, exercise.line));
+	const [from, to] = [parseUnit(unitOfStart(start), { counted: true }), parseUnit(want, { counted: true })];
+	if (!from.ok) return from;
+	if (!to.ok) return to;
+	const lay = (factors: readonly Factor[]): Chain => ({
+		start,
+		...(exercise.exactStart ? { exactStart: true } : {}),
+		factors,
+		want,
+	});
+	if (isReading(exercise, from.value, to.value)) return good(lay(scaleSteps(from.value, to.value)));
+	const way = route(from.value.text, to.value.text, { facts: exercise.facts, tables: true });
+	if (!way.ok) return way;
+	const added = (exercise.terms ?? []).flatMap((term): Factor[] => {
+		const read = readQuantity(term, { counted: true });
+		if (!read.ok || !read.value.number) return [];
+		const { value, pi } = valueIn(read.value.number, read.value.unit, to.value, true);
+		return [shiftBy(withPi(value, pi))];
+	});
+	return good(lay([...way.value.factors.map((factor) => ({ ...factor, given: true })), ...added]));
+}

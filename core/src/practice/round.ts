@@ -1,0 +1,107 @@
+import type { Level } from '../content/skill/skill';
+import { SKILLS, skillNamed } from '../content/skills';
+import { Dice } from '../exercise/dice';
+import type { Exercise } from '../exercise/exercise';
+import { bad, good, type Outcome } from '../numeral/fault';
+import { fresh } from './fresh';
+import { plainCode } from './round-names';
+
+/** How many exercises a Round may have. */
+export const ROUND_COUNTS = [5, 10, 20] as const;
+
+/** What a Round is made from: the same plan makes the same Round on every machine. */
+export type RoundPlan = {
+	readonly skills: readonly string[];
+	readonly level: Level;
+	readonly count: (typeof ROUND_COUNTS)[number];
+	/** A whole number from 0 up to 2^20. */
+	readonly seed: number;
+};
+
+/** An exercise of a Round, with the skill it trains. */
+export type RoundExercise = Exercise & { readonly skill: string };
+
+/** Digits of codes: no letter that is taken for another or for a digit. */
+const DIGITS = '0123456789abcdefghjkmnpqrstvwxyz';
+const SEED_DIGITS = 4;
+/** The most skills one Round mixes. */
+export const SKILLS_IN_ROUND = 8;
+
+export const SEEDS = DIGITS.length ** SEED_DIGITS;
+
+/** A last digit that shows whether one of the others was mistyped or two were exchanged. */
+function checkDigit(text: string): string {
+	let sum = 0;
+	for (const [i, digit] of [...text].entries()) sum += (i + 2) * DIGITS.indexOf(digit);
+	return DIGITS[sum % 31] as string;
+}
+
+/** The short code of a Round, in groups of four: "4k7m-9ae". */
+export function roundCode({ skills, level, count, seed }: RoundPlan): string {
+	const shape = DIGITS[(level - 1) * ROUND_COUNTS.length + ROUND_COUNTS.indexOf(count)] as string;
+	let digits = '';
+	for (let i = 0, left = seed; i < SEED_DIGITS; i++, left = Math.floor(left / DIGITS.length))
+		digits = (DIGITS[left % DIGITS.length] as string) + digits;
+	const letters = skills.map((skill) => skillNamed(skill)?.letter ?? '').join('');
+	const code = shape + digits + letters;
+	return (code + checkDigit(code)).replace(/(.{4})(?=.)/g, '$1-');
+}
+
+/**
+ * The plan a code stands for, however it is typed.
+ * @returns the plan, or `unknown-code` with what may be wrong with it.
+ */
+export function readRoundCode(text: string): Outcome<RoundPlan> {
+	const code = plainCode(text);
+	const refuse = (message: string) => bad('unknown-code', message, [0, text.length]);
+	if (code === '') return refuse('There is no code here yet. One looks like 4k7m-9ae.');
+	const strange = [...code].find((digit) => !DIGITS.includes(digit));
+	if (strange) return refuse(`A code has digits and letters; “${strange}” is in none. One looks like 4k7m-9ae.`);
+	if (code.length < SEED_DIGITS + 3) return refuse('A part of this code is missing. One looks like 4k7m-9ae.');
+	const body = code.slice(0, -1);
+	if (checkDigit(body) !== code.at(-1))
+		return refuse('This is no code of a Round: one of its letters or digits is another, or two have changed places.');
+	const shape = DIGITS.indexOf(body[0] as string);
+	const level = Math.floor(shape / ROUND_COUNTS.length) + 1;
+	const count = ROUND_COUNTS[shape % ROUND_COUNTS.length];
+	const letters = [...body.slice(1 + SEED_DIGITS)];
+	const skills = letters.map((letter) => SKILLS.find((skill) => skill.letter === letter)?.skill);
+	if (level > 3 || count === undefined || letters.length > SKILLS_IN_ROUND || skills.some((skill) => !skill))
+		return refuse('This code is of a Round that this version does not know.');
+	const seed = [...body.slice(1, 1 + SEED_DIGITS)].reduce(
+		(sum, digit) => sum * DIGITS.length + DIGITS.indexOf(digit),
+		0,
+	);
+	return good({ skills: skills as string[], level: level as Level, count, seed });
+}
+
+/** The skill of the exercise at a place of a Round, from 0: its skills come in turn. */
+export function skillAt({ skills }: Pick<RoundPlan, 'skills'>, place: number): string {
+	return skills[place % skills.length] as string;
+}
+
+/**
+ * The exercises of a Round, its skills in turn.
+ * @returns the exercises, or what `fresh` ends with.
+ */
+export function roundExercises(plan: RoundPlan): Outcome<readonly RoundExercise[]> {
+	const { skills, level, count, seed } = plan;
+	const sets = new Map<string, readonly Exercise[]>();
+	for (const skill of skills) {
+		const made = fresh({ skill, seed: `round ${seed}`, level, count: Math.ceil(count / skills.length) });
+		if (!made.ok) return made;
+		sets.set(skill, made.value);
+	}
+	return good(
+		Array.from({ length: count }, (_, place): RoundExercise => {
+			const skill = skillAt(plan, place);
+			const exercise = sets.get(skill)?.[Math.floor(place / skills.length)] as Exercise;
+			return { ...exercise, skill };
+		}),
+	);
+}
+
+/** A seed for a Round from any text that is new each time, such as an id. */
+export function seedFrom(text: string): number {
+	return new Dice(text).whole(0, SEEDS - 1);
+}

@@ -1,0 +1,145 @@
+import { type Card, createEmptyCard, fsrs, type Grade, Rating } from 'ts-fsrs';
+import type { Level } from '../content/skill/skill';
+import { SKILLS } from '../content/skills';
+import { slipNamed } from '../slip/slips';
+import { slipsIn, type Try, type Went, wentOf } from './outcome';
+
+/** An exercise of a Round that was worked: its skill and level, and the tries at it. */
+export type Practised = { readonly skill: string; readonly level: Level; readonly tries: readonly Try[] };
+
+/** Where a skill stands: when it is due again, and what is said of it. */
+export type SkillState = {
+	readonly skill: string;
+	/** How many of its exercises were worked, and how many were right at once. */
+	readonly worked: number;
+	readonly atOnce: number;
+	/** When it is about to be forgotten, in milliseconds since 1970; null for what was never practised. */
+	readonly due: number | null;
+	readonly isDue: boolean;
+	/** The slips that came, the most frequent first. */
+	readonly slips: readonly { readonly code: string; readonly times: number }[];
+	/** The level to go on with. */
+	readonly level: Level;
+	/** Why it is suggested, in words; '' where there is no reason to. */
+	readonly why: string;
+};
+
+/** How a review is graded by how the exercise went. */
+const GRADES: Readonly<Record<Exclude<Went, 'untouched'>, Grade>> = {
+	'at-once': Rating.Good,
+	'after-nudge': Rating.Hard,
+	'after-try': Rating.Hard,
+	shown: Rating.Again,
+	'not-yet': Rating.Again,
+};
+
+const DAY_MS = 86_400_000;
+/** A slip that came as often as this among the latest exercises is worth a Round of its own. */
+const RECURS = 2;
+/** How many of the latest exercises of a skill count for its slips and its level. */
+const LATEST = 10;
+/** How many in a row right at once lead to the next level, or not right lead back. */
+const IN_A_ROW = 4;
+
+// Skills are practised in sittings, not in minutes: the scheduler's steps within a day are left out.
+const scheduler = fsrs({ enable_fuzz: false, enable_short_term: false, request_retention: 0.9 });
+
+function lastTry({ tries }: Practised): number {
+	return tries.at(-1)?.when ?? 0;
+}
+
+/** What the scheduler makes of a skill's exercises: one review a day, the worst of that day's. */
+function cardOf(worked: readonly Practised[]): Card | null {
+	const days = new Map<number, { when: number; grade: Grade }>();
+	for (const one of worked) {
+		const went = wentOf(one.tries);
+		if (went === 'untouched') continue;
+		const when = lastTry(one);
+		const day = Math.floor(when / DAY_MS);
+		const known = days.get(day);
+		days.set(day, { when, grade: known ? (Math.min(known.grade, GRADES[went]) as Grade) : GRADES[went] });
+	}
+	let card: Card | null = null;
+	for (const { when, grade } of [...days.values()].sort((a, b) => a.when - b.when)) {
+		card = scheduler.next(card ?? createEmptyCard(when), when, grade).card;
+	}
+	return card;
+}
+
+function levelOf(worked: readonly Practised[]): Level {
+	const latest = worked.slice(-IN_A_ROW);
+	const level = worked.at(-1)?.level ?? 1;
+	if (latest.length < IN_A_ROW || latest.some((one) => one.level !== level)) return level;
+	const went = latest.map(({ tries }) => wentOf(tries));
+	if (went.every((one) => one === 'at-once')) return Math.min(3, level + 1) as Level;
+	return went.every((one) => one === 'not-yet' || one === 'shown') ? (Math.max(1, level - 1) as Level) : level;
+}
+
+function timesText(times: number): string {
+	return times === 2 ? 'twice' : `${times} times`;
+}
+
+function whyOf(isDue: boolean, overdue: number, slips: SkillState['slips']): string {
+	const [slip] = slips;
+	const title = slip && slip.times >= RECURS ? slipNamed(slip.code)?.title : undefined;
+	const came = title && slip ? `“${title}” came ${timesText(slip.times)}` : '';
+	const due = !isDue
+		? ''
+		: overdue < 1
+			? 'due today'
+			: `due since ${Math.floor(overdue)} ${overdue < 2 ? 'day' : 'days'}`;
+	return [due, came].filter(Boolean).join('; ');
+}
+
+/** Where each skill stands, in the order that teaches. */
+export function skillStates(practised: readonly Practised[], now: number): readonly SkillState[] {
+	const bySkill = new Map<string, Practised[]>();
+	for (const one of [...practised].sort((a, b) => lastTry(a) - lastTry(b)))
+		if (one.tries.length) bySkill.set(one.skill, [...(bySkill.get(one.skill) ?? []), one]);
+	return SKILLS.map(({ skill }) => {
+		const worked = bySkill.get(skill) ?? [];
+		const due = cardOf(worked)?.due.getTime() ?? null;
+		const isDue = due !== null && due <= now;
+		const slips = slipsIn(worked.slice(-LATEST).flatMap(({ tries }) => tries));
+		return {
+			skill,
+			worked: worked.length,
+			atOnce: worked.filter(({ tries }) => wentOf(tries) === 'at-once').length,
+			due,
+			isDue,
+			slips,
+			level: levelOf(worked),
+			why: whyOf(isDue, due === null ? 0 : (now - due) / DAY_MS, slips),
+		};
+	});
+}
+
+/** A skill picked, and why. */
+export type Picked = { readonly skill: string; readonly why: string };
+
+/** How much a recurring slip weighs beside a day of being due. */
+const SLIP_WEIGHT = 2;
+
+/**
+ * What to practise next: the skills about to be forgotten and those with slips that recur; with room left, the next
+ * ones in the order that teaches.
+ * @param most how many skills at the most.
+ */
+export function pickSkills(all: readonly SkillState[], now: number, most = 3): readonly Picked[] {
+	const weight = ({ due, isDue, slips }: SkillState) =>
+		(isDue && due !== null ? 1 + (now - due) / DAY_MS : 0) +
+		slips.filter(({ times }) => times >= RECURS).reduce((sum, { times }) => sum + times * SLIP_WEIGHT, 0);
+	const called = all
+		.filter(({ why }) => why !== '')
+		.sort((a, b) => weight(b) - weight(a))
+		.slice(0, most)
+		.map(({ skill, why }) => ({ skill, why }));
+	const next = all.filter(({ worked }) => worked === 0).map(({ skill }) => ({ skill, why: 'new to you' }));
+	const picked = [...called, ...next.slice(0, Math.max(0, Math.min(most - called.length, called.length ? 1 : 2)))];
+	if (picked.length) return picked;
+	// All were practised and none is due: the one that will be soonest.
+	return [...all]
+		.sort((a, b) => (a.due ?? 0) - (b.due ?? 0))
+		.slice(0, 1)
+		.map(({ skill }) => ({ skill, why: 'the next to be due' }));
+}

@@ -1,0 +1,38 @@
+import { parseUnit } from '../../unit/parse-unit';
+
+/** Words that end a unit: they join quantities, or begin what comes next. */
+export const JOINS = new Set(
+	'a an and are as at be by can do does for from had has have he her his how if into is it its no not of off on one or out over she so than that the their then they this to up was were what when which while who will with you your each every all more less times through down about after before until during only apart long wide high deep tall'.split(
+		' ',
+	),
+);
+
+const WORD = /^[\p{L}°′″µμΩÅ%'"][\p{L}\d°′″µμΩÅ%^⁻⁰¹²³⁴⁵⁶⁷⁸⁹·/()*-]*/u;
+
+/** A word of a text, with its place. */
+export type Word = { readonly text: string; readonly from: number; readonly to: number };
+
+/** The words after a place on the same line, up to the next stop or number. */
+export function wordsAfter(text: string, from: number): readonly Word[] {
+	const words: Word[] = [];
+	let at = from;
+	while (words.length < 6) {
+		const gap = /^[ \t\u00a0\u2009\u202f]?(?:-(?=\p{L}))?/u.exec(text.slice(at))?.[0].length ?? 0;
+		const match = WORD.exec(text.slice(at + gap));
+		if (!match) break;
+		const word = match[0].replace(/[-·/(*]+$/, '').replace(/(?<!\([^)]*)\)+$/, '');
+		if (word === '') break;
+		words.push({ text: word, from: at + gap, to: at + gap + word.length });
+		at += gap + word.length;
+		if (word.length < match[0].length) break;
+	}
+	return words;
+}
+
+/** Whether a run of words is a unit of the tables. */
+export function isUnit(text: string): boolean {
+	return parseUnit(text).ok;
+}
+
+/** A word that may name a counted thing. */
+export const COUNTED = /^\p{Ll}[\p{Ll}-]+$/u;

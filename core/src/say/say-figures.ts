@@ -1,0 +1,19 @@
+import { toSuperscript } from '../numeral/superscript';
+
+/** "1 figure", "3 figures". */
+export function figuresText(count: number): string {
+	return `${count} ${count === 1 ? 'figure' : 'figures'}`;
+}
+
+/** A place in words: "the tenths", "the hundreds". */
+export function placeText(place: number): string {
+	const known: Readonly<Record<number, string>> = {
+		2: 'hundreds',
+		1: 'tens',
+		0: 'ones',
+		[-1]: 'tenths',
+		[-2]: 'hundredths',
+		[-3]: 'thousandths',
+	};
+	return `the ${known[place] ?? `10${toSuperscript(place)}`}`;
+}

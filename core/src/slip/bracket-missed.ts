@@ -1,0 +1,26 @@
+import { rational, toPower } from '../numeral/rational';
+import { numbersOf } from './evidence';
+import type { SlipKind } from './slip-kind';
+
+/** Keyed a / b x c for a / (b x c). */
+export const bracketMissed: SlipKind = {
+	code: 'bracket-missed',
+	title: 'The bottom keyed without brackets',
+	nudge: 'On a calculator the bottom needs brackets: divided by ( … × … ).',
+	suspects: (evidence) => {
+		const below = numbersOf(evidence).filter(
+			({ side, number }) => side === 'bottom' && number.value.n !== number.value.d && number.value.sign !== 0,
+		);
+		if (below.length < 2) return [];
+		const rest = below
+			.slice(1)
+			.reduce((product, { number, power }) => product.mul(toPower(number.value, power)), rational(1n));
+		return [
+			{
+				value: evidence.truth.mul(rest.mul(rest)),
+				why: 'That is what a calculator gives without brackets round the bottom: it divides by the first number only.',
+			},
+		];
+	},
+	mixes: true,
+};

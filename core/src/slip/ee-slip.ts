@@ -1,0 +1,19 @@
+import { rational } from '../numeral/rational';
+import { numbersOf, replaced } from './evidence';
+import type { SlipKind } from './slip-kind';
+
+/** Keyed 10 EE -2 for 10^-2: ten times too large. */
+export const eeSlip: SlipKind = {
+	code: 'ee-slip',
+	title: '10 EE keyed for a power of ten',
+	nudge: 'EE means “times ten to the”, so 10⁻² is keyed 1 EE −2.',
+	suspects: (evidence) =>
+		numbersOf(evidence)
+			.filter(({ number }) => number.form.kind === 'power')
+			.map((placed) => ({
+				value: replaced(evidence.truth, placed, placed.number.value.mul(rational(10n))),
+				factor: placed.index,
+				why: 'That is what comes when 10 EE is keyed for a power of ten; it is 1 EE.',
+			})),
+	mixes: true,
+};

@@ -1,0 +1,27 @@
+import { ofReading } from './scales';
+import type { SlipKind } from './slip-kind';
+import { withStep } from './with-step';
+
+/** The same number with the other sign, as written. */
+function turnedSign(shift: string): string {
+	return /^\s*[-−]/.test(shift) ? shift.replace(/[-−]/, '') : `-${shift.trim()}`;
+}
+
+/** The shift added for subtracted, or the other way about. */
+export const offsetBackwards: SlipKind = {
+	code: 'offset-backwards',
+	title: 'The shift goes the wrong way',
+	nudge: 'Take freezing water through your steps: does it come out right?',
+	mendShift: [
+		{
+			why: 'goes the wrong way: it adds where it should take away, or the other way about. Which of the two zeros is lower?',
+			mend: (factors, at, shift) => withStep(factors, at, { shift: turnedSign(shift) }),
+		},
+	],
+	suspects: ofReading(({ value, ratio, scaled, before, after }) =>
+		[scaled.sub(after), value.sub(before).mul(ratio)].map((one) => ({
+			value: one,
+			why: 'The shift goes the wrong way: added where it should be taken away, or the other way about.',
+		})),
+	),
+};

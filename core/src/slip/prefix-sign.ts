@@ -1,0 +1,31 @@
+import type { ReadFactor } from '../chain/read-chain';
+import { isPowerOfTen } from '../numeral/rational';
+import { printQuantity } from '../say/say';
+import { eachFactor, exchanged, isEqual } from './evidence';
+import type { SlipKind } from './slip-kind';
+
+function isOfTens({ top, bottom }: ReadFactor): boolean {
+	return [top, bottom].every(({ number }) => number !== null && isPowerOfTen(number.value.abs()));
+}
+
+/** The power of ten on the wrong side: 1 m = 10^-2 cm. */
+export const prefixSign: SlipKind = {
+	code: 'prefix-sign',
+	title: 'The power of ten on the wrong side',
+	nudge:
+		'The 1 goes with the prefixed unit, the power of ten with the unit without a prefix. Which of the two is larger?',
+	laid: true,
+	suspects: (evidence) =>
+		eachFactor(evidence, (worth, i) => {
+			const factor = evidence.factors[i] as ReadFactor;
+			if (!isOfTens(factor)) return null;
+			const { top, bottom } = factor.written;
+			return {
+				value: evidence.truth.div(worth.mul(worth)),
+				factor: i,
+				why: `That is what comes with the power of ten on the wrong side. How is it with ${printQuantity(top)} and ${printQuantity(bottom)}?`,
+			};
+		}),
+	mixes: true,
+	unequal: { order: 2, by: (factor) => isOfTens(factor) && isEqual(exchanged(factor.written)) },
+};

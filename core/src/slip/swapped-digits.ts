@@ -1,0 +1,58 @@
+import type { Numeral } from '../numeral/numeral';
+import { parseNumeral } from '../numeral/parse-numeral';
+import type { Rational } from '../numeral/rational';
+import { round } from '../numeral/round';
+import { swapsOf } from '../numeral/swaps';
+import { isEqual, numbersOf, replaced } from './evidence';
+import type { SlipKind } from './slip-kind';
+
+/** The values of a written number with two neighbouring digits exchanged. */
+function swaps({ form, value }: Numeral): readonly Rational[] {
+	if (form.kind !== 'decimal') return [];
+	const { digits } = form;
+	const of = parseNumeral(digits);
+	if (!of.ok || of.value.value.sign === 0) return [];
+	return swapsOf(digits).flatMap((text) => {
+		const swapped = parseNumeral(text);
+		return swapped.ok ? [value.mul(swapped.value.value.div(of.value.value))] : [];
+	});
+}
+
+const WHY = 'Two digits have changed places. Compare the numbers with those of the problem, digit by digit.';
+
+/** Two digits exchanged when copying: of the start, of a fact, or of the answer itself. */
+export const swappedDigits: SlipKind = {
+	code: 'swapped-digits',
+	title: 'Two digits changed places',
+	nudge: 'Put a finger under each number of the problem and read it digit by digit beside yours.',
+	suspects: (evidence) => {
+		const { truth, exercise, answer } = evidence;
+		const read = exercise.start && !('top' in exercise.start) ? parseNumeral(exercise.start.number) : null;
+		const start = read?.ok && read.value.value.sign !== 0 && !evidence.key.unit.offset ? read.value : null;
+		const starts = start
+			? swaps(start).map((by) => ({ value: truth.mul(by.div(start.value)), factor: -1, why: WHY }))
+			: [];
+		const facts = numbersOf(evidence).flatMap((placed) =>
+			swaps(placed.number).map((by) => ({
+				value: replaced(truth, placed, by),
+				factor: placed.index,
+				why: WHY,
+			})),
+		);
+		// The answer itself, copied with two digits exchanged, is right once they are exchanged back.
+		const right = answer.significant === null ? null : round(truth, { significant: answer.significant }).value;
+		const copied =
+			right && swaps(answer).some((value) => value.equals(right)) ? [{ value: answer.value, why: WHY }] : [];
+		return [...starts, ...facts, ...copied];
+	},
+	mixes: true,
+	unequal: {
+		order: 3,
+		by: ({ written }) =>
+			(['top', 'bottom'] as const).some((side) =>
+				swapsOf(written[side].number.trim()).some((number) =>
+					isEqual({ ...written, [side]: { ...written[side], number } }),
+				),
+			),
+	},
+};

@@ -1,0 +1,25 @@
+import { sidesOfStart } from '../chain/chain';
+import { withPi } from '../numeral/pi';
+import { readQuantity } from '../quantity/quantity';
+import type { SlipKind } from './slip-kind';
+
+/** Started from a rate instead of the quantity the problem asks about. */
+export const wrongStart: SlipKind = {
+	code: 'wrong-start',
+	title: 'Started from the rate',
+	nudge: 'What does the question ask about? The line starts from that; so much for so much is a factor.',
+	laid: true,
+	suspects: ({ exercise, truth, factors }) => {
+		if (!exercise.start || 'top' in exercise.start || !exercise.facts.length || !factors.length) return [];
+		const read = readQuantity(sidesOfStart(exercise.start).top, { counted: true });
+		const number = read.ok ? read.value.number : null;
+		if (!number || number.value.sign === 0) return [];
+		return [
+			{
+				value: truth.div(withPi(number.value, number.pi)),
+				factor: -1,
+				why: 'That is what comes without the quantity the problem asks about. Was the line begun with the rate?',
+			},
+		];
+	},
+};

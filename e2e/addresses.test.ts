@@ -1,0 +1,95 @@
+import { Browser, PHONE } from './src/browser';
+import { Whole } from './src/whole';
+
+jest.setTimeout(120_000);
+
+let whole: Whole;
+let browser: Browser;
+
+beforeAll(async () => {
+	whole = await Whole.start();
+});
+
+afterAll(async () => {
+	await whole.stop();
+});
+
+beforeEach(async () => {
+	browser = await Browser.open({ screen: PHONE });
+});
+
+afterEach(async () => {
+	const errors = await browser.errors();
+	await browser.close();
+	expect(errors).toEqual([]);
+});
+
+async function at(path: string): Promise<void> {
+	await browser.driver.wait(async () => (await browser.driver.getCurrentUrl()) === `${whole.url}${path}`, 8000, path);
+}
+
+describe('an address', () => {
+	it.each([
+		['of no exercise', '/desk/no-such-exercise'],
+		['of no exercise to hand in', '/hand-in/no-such-exercise'],
+		['of no part of the Shelf', '/shelf/no-such-part'],
+		['of no page', '/no/such/page'],
+		['of the list of routes', '/_sitemap'],
+	])('%s says so, and leads on to the Desk and the Rounds', async (_, path) => {
+		await browser.driver.get(`${whole.url}${path}`);
+		await browser.says('Not here');
+		await browser.says('What you have worked is all still there.');
+		await browser.pressButton('Rounds');
+		await at('/rounds');
+		await browser.driver.navigate().back();
+		await browser.says('Not here');
+		await browser.pressButton('Desk');
+		await browser.says('new snow on the Fennel Ridge snow board');
+	});
+
+	it('of the page to hand in opens for an exercise of a Round, and opens again', async () => {
+		await browser.driver.get(`${whole.url}/hand-in/round-00ks56fga-01`);
+		await browser.says('To the Desk');
+		await browser.says('mL');
+		await browser.driver.navigate().refresh();
+		await browser.says('To the Desk');
+		await browser.pressButton('To the Desk');
+		await at('/desk/round-00ks56fga-01');
+	});
+});
+
+describe('the link of the demo desk', () => {
+	const kept = async () => (await fetch(`${whole.url}/api/desks/fennel-ridge-demo/works`)).json();
+
+	it('lays a copy: what is done there is kept, and the demo stays as it is for everybody', async () => {
+		const before = await kept();
+		expect(before.works.length).toBeGreaterThan(0);
+		await browser.go(whole.demo);
+		await browser.until('numbers', (text) => text.includes('2.54'));
+		await browser.press('unit--1-bottom-h', 'fact-1h=60min', 'place-min-below');
+		await browser.until('balance-says', (text) => text === 'The line closes: only mm/min stands.');
+		await browser.until('kept', (text) => text === 'Kept on this device and on the server.');
+		await browser.go(whole.demo);
+		await browser.until('balance-says', (text) => text === 'The line closes: only mm/min stands.');
+		expect(await kept()).toEqual(before);
+	});
+});
+
+describe('a fact touched low in the sheet', () => {
+	it('shows both ways it can stand within the screen', async () => {
+		await browser.go(`${whole.url}/desk/new-snow`);
+		await browser.press('unit--1-top-in');
+		const low = (await browser.driver.executeScript(
+			`const floor = document.querySelector('[data-testid="tool-answer"]').getBoundingClientRect().top;
+			const below = [...document.querySelectorAll('[data-testid^="fact-"]')].filter((e) => e.getBoundingClientRect().bottom <= floor);
+			return below.at(-1).dataset.testid;`,
+		)) as string;
+		await browser.press(low);
+		await browser.says('Which goes on the bottom?');
+		const [lowest, floor] = (await browser.driver.executeScript(
+			`const ways = [...document.querySelectorAll('[data-testid^="place-"]')].map((e) => e.getBoundingClientRect().bottom);
+			return [Math.max(...ways), document.querySelector('[data-testid="tool-answer"]').getBoundingClientRect().top];`,
+		)) as [number, number];
+		expect(lowest).toBeLessThanOrEqual(floor);
+	});
+});

@@ -1,0 +1,3 @@
+export * from './line-forms';
+export * from './line-latex';
+export * from './line-text';

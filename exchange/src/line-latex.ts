@@ -1,0 +1,116 @@
+import {
+	type Chain,
+	fromSuperscript,
+	onlyAdds,
+	type Piece,
+	printWritten,
+	type Side,
+	START,
+	sidesOfStart,
+	symbolOfPart,
+	type WorkedChain,
+} from '@tidy-sum/core';
+import { unroundedNumber } from '@tidy-sum/core/help';
+
+const SIGNS: Readonly<Record<string, string>> = {
+	'×': ' \\times ',
+	'−': '-',
+	'…': '\\ldots ',
+	'%': '\\%',
+	'{': '\\{',
+	'}': '\\}',
+	π: '\\pi ',
+	'\u202f': '\\,',
+};
+
+/** A printed text as LaTeX: signs by name, superscripts as powers. */
+function latexOf(text: string): string {
+	return text
+		.replace(/[×−…%{}π\u202f]/gu, (sign) => SIGNS[sign] ?? sign)
+		.replace(/[⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+/gu, (raised) => `^{${fromSuperscript(raised)}}`);
+}
+
+/** A number as LaTeX: 3.0e3 as 3.0 × 10³, 3 1/2 with a true fraction. */
+function numberLatex(text: string): string {
+	const fraction = /^([-−]?)(?:(\d+)\s+)?(\d+)\s?[/⁄]\s?(\d+)$/.exec(text.trim());
+	if (fraction) {
+		const [, sign, whole = '', top, bottom] = fraction;
+		return `${sign ? '-' : ''}${whole}\\tfrac{${top}}{${bottom}}`;
+	}
+	return latexOf(printWritten(text)).trim();
+}
+
+function unitLatex(symbol: string, power: number): string {
+	const [, base = symbol, label] = /^(.*?)(?:\{(.*)\})?$/u.exec(symbol) ?? [];
+	const name = `\\mathrm{${base.replace(/%/g, '\\%').replace(/ /g, '\\ ')}}`;
+	return `${name}${label ? `_{\\mathrm{${label}}}` : ''}${power > 1 ? `^{${power}}` : ''}`;
+}
+
+/** The units of one side of a block, each struck where it cancels. */
+function unitsLatex(worked: WorkedChain, block: number, side: Side, power: number): string {
+	const groups = new Map<string, Piece[]>();
+	// Inside a raised bracket each unit stands once.
+	for (const piece of worked.pieces)
+		if (piece.block === block && piece.side === side && piece.nth % power === 0) {
+			const of = `${piece.written}${piece.part}`;
+			groups.set(of, [...(groups.get(of) ?? []), piece]);
+		}
+	return [...groups.values()]
+		.map((pieces) => {
+			const struck = pieces.filter(({ pair }) => pair !== null);
+			const symbol = symbolOfPart({ ...(pieces[0] as Piece).unit, power: 1 });
+			const left = pieces.length - struck.length;
+			const gone = struck.length ? `\\cancel{${unitLatex(symbol, struck.length)}}` : '';
+			return [gone, left ? unitLatex(symbol, left) : ''].filter(Boolean).join('\\,');
+		})
+		.join('\\,');
+}
+
+function sideLatex(worked: WorkedChain, block: number, side: Side, number: string | null, power = 1): string {
+	const units = unitsLatex(worked, block, side, power);
+	const shown = number === null ? (units ? '' : '1') : numberLatex(number);
+	return [shown, units].filter(Boolean).join('\\,');
+}
+
+/**
+ * A line as LaTeX, piece by piece: the start, each factor with its sign, and what it comes to; so that a page can
+ * break it between them. After a step that adds, what came before is one piece in brackets.
+ */
+export function lineLatexPieces(chain: Chain, worked: WorkedChain): readonly string[] {
+	const start = sidesOfStart(chain.start);
+	const above = sideLatex(worked, START, 'top', start.top.number);
+	const below = sideLatex(worked, START, 'bottom', start.bottom?.number ?? null);
+	let pieces = [`\\frac{${above}}{${below}}`];
+	let added = false;
+	for (const [i, factor] of chain.factors.entries()) {
+		const { top, bottom, power = 1, shift } = factor;
+		if (!onlyAdds(factor)) {
+			const fraction = `\\frac{${sideLatex(worked, i, 'top', top.number, power)}}{${sideLatex(worked, i, 'bottom', bottom.number, power)}}`;
+			const raised = power > 1 ? `\\left(${fraction}\\right)^{${power}}` : fraction;
+			if (added) pieces = [`\\left(${pieces.join(' ')}\\right)`];
+			pieces.push(`\\times ${raised}`);
+			added = false;
+		}
+		if (shift === undefined) continue;
+		const number = numberLatex(shift);
+		pieces.push(number.startsWith('-') ? `- ${number.slice(1)}` : `+ ${number}`);
+		added = true;
+	}
+	const number = unroundedNumber(worked);
+	if (number === '') return pieces;
+	const unit = worked.unit.text === '' ? '' : `\\,${unitTextLatex(worked.unit.text)}`;
+	return [...pieces, `= ${latexOf(number).trim()}${unit}`];
+}
+
+/**
+ * A line as LaTeX: true fractions, struck units (\cancel of the package of that name), powers on brackets, and
+ * what it comes to.
+ */
+export function lineLatex(chain: Chain, worked: WorkedChain): string {
+	return lineLatexPieces(chain, worked).join(' ');
+}
+
+/** A whole unit as it is printed: "m/s²", "g{honey}". */
+function unitTextLatex(text: string): string {
+	return `\\mathrm{${latexOf(text).replace(/ /g, '\\ ')}}`;
+}

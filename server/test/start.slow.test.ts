@@ -1,0 +1,104 @@
+import { chmodSync, mkdirSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { join } from 'node:path';
+import { readConfig, StartFault } from '../src/config';
+import { makeFolder, startAndEnd, startServer } from './running';
+
+// Starting a process takes as long as the machine needs; nothing here is about time.
+jest.setTimeout(60_000);
+
+describe('readConfig', () => {
+	it('has sensible values for everything', () => {
+		expect(readConfig({}, '/home/tidy')).toEqual({
+			host: '127.0.0.1',
+			port: 4310,
+			dataFolder: '/home/tidy/data',
+			appFolder: '/home/tidy/app/dist',
+			logLevel: 'info',
+			demo: true,
+		});
+	});
+
+	it.each([
+		[{ PORT: 'http' }, /PORT should be a whole number/],
+		[{ PORT: '70000' }, /PORT should be a whole number/],
+		[{ HOST: ' ' }, /HOST is empty/],
+		[{ DATA_DIR: '' }, /DATA_DIR is empty/],
+		[{ LOG_LEVEL: 'loud' }, /LOG_LEVEL should be/],
+		[{ DEMO: 'maybe' }, /DEMO should be/],
+	])('says what is wrong with %j', (env, message) => {
+		expect(() => readConfig(env, '/')).toThrow(StartFault);
+		expect(() => readConfig(env, '/')).toThrow(message);
+	});
+});
+
+describe('the server as a process', () => {
+	const folder = makeFolder();
+	const env = { DATA_DIR: folder.data, APP_DIR: folder.app };
+	afterAll(folder.remove);
+
+	it('loses nothing it had acknowledged when it is killed', async () => {
+		const path = '/api/desks/desk-kill/works';
+		const first = await startServer(env);
+		const acknowledged: string[] = [];
+		const body = { exercise: 'new-snow', steps: [{ do: 'answer', text: '1.16' }] };
+		for (let i = 0; i < 40; i++) {
+			const response = await fetch(`${first.url}${path}/work-00${i}`, {
+				method: 'PUT',
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify({ base: 0, body }),
+			});
+			if (response.ok) acknowledged.push(`work-00${i}`);
+		}
+		first.child.kill('SIGKILL');
+		await first.ended;
+		const second = await startServer(env);
+		const { works } = (await (await fetch(second.url + path)).json()) as { works: { id: string }[] };
+		expect(acknowledged).toHaveLength(40);
+		expect(works.map(({ id }) => id).sort()).toEqual(acknowledged.sort());
+		second.child.kill('SIGTERM');
+		expect(await second.ended).toBe(0);
+	});
+
+	it('ends well on SIGTERM, and lays the demo only where it may', async () => {
+		const running = await startServer({ ...env, DEMO: 'no' });
+		expect(running.output()).not.toContain('?desk=');
+		running.child.kill('SIGTERM');
+		expect(await running.ended).toBe(0);
+	});
+
+	it('says that the port is taken, and exits with 1', async () => {
+		const other = createServer().listen(0, '127.0.0.1');
+		await new Promise((resolve) => other.once('listening', resolve));
+		const { port } = other.address() as { port: number };
+		const { code, output } = await startAndEnd({ ...env, PORT: `${port}` });
+		expect(code).toBe(1);
+		expect(output).toContain(`Port ${port} on 127.0.0.1 is taken`);
+		await new Promise((resolve) => other.close(resolve));
+	});
+
+	it('says that the data folder cannot be written, and exits with 1', async () => {
+		const file = join(folder.data, 'not-a-folder');
+		mkdirSync(folder.data, { recursive: true });
+		writeFileSync(file, '');
+		chmodSync(file, 0o444);
+		const { code, output } = await startAndEnd({ ...env, DATA_DIR: join(file, 'data') });
+		expect(code).toBe(1);
+		expect(output).toMatch(/data folder .* cannot be written/);
+	});
+
+	it('says that the database cannot be opened, and exits with 1', async () => {
+		const broken = join(folder.data, 'broken');
+		mkdirSync(broken, { recursive: true });
+		writeFileSync(join(broken, 'tidy-sum.sqlite'), 'this is no database, only a few words in a file '.repeat(100));
+		const { code, output } = await startAndEnd({ ...env, DATA_DIR: broken });
+		expect(code).toBe(1);
+		expect(output).toContain('cannot be opened');
+	});
+
+	it('says that the app is not built, and exits with 1', async () => {
+		const { code, output } = await startAndEnd({ ...env, APP_DIR: join(folder.data, 'nowhere') });
+		expect(code).toBe(1);
+		expect(output).toContain('not built yet');
+	});
+});
