@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { By, Key } from 'selenium-webdriver';
 import { Browser, PHONE } from './src/browser';
 import { Whole } from './src/whole';
-import { place, WORKED, workThrough, write } from './src/work-through';
+import { check, place, WORKED, workThrough, write } from './src/work-through';
 
 jest.setTimeout(120_000);
 
@@ -181,7 +181,7 @@ describe('one exercise on a phone', () => {
 		await browser.go(`${whole.url}/desk/trail-mile`);
 		await browser.press('tool-answer');
 		await write(browser, '42 yd');
-		await browser.press('check');
+		await check(browser);
 		expect(await browser.text('verdict')).not.toContain('4220');
 		await browser.press('show-worked');
 		expect(await browser.text('worked-line')).toContain('Multiply by 1760 yards over 1 mile. Miles cancel.');

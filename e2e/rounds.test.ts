@@ -1,7 +1,7 @@
 import { By, Key } from 'selenium-webdriver';
 import { Browser, DESKTOP, PHONE, SCREENS } from './src/browser';
 import { Whole } from './src/whole';
-import { place, WORKED, write } from './src/work-through';
+import { check, place, WORKED, write } from './src/work-through';
 
 jest.setTimeout(240_000);
 
@@ -43,8 +43,7 @@ async function answerOnce(text: string): Promise<void> {
 	if (!(await browser.has('answer'))) await browser.press('tool-answer');
 	if (await browser.has('change-answer')) await browser.press('change-answer');
 	await write(browser, text);
-	await browser.press('check');
-	await browser.find('verdict');
+	await check(browser);
 }
 
 /** Waits until the exercise of this number, from 1, is on the Desk. */

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { Key } from 'selenium-webdriver';
 import { Browser, DESKTOP, PHONE, type Screen } from './src/browser';
 import { Whole } from './src/whole';
-import { place, WORKED, workThrough, write } from './src/work-through';
+import { check, place, WORKED, workThrough, write } from './src/work-through';
 
 jest.setTimeout(180_000);
 
@@ -75,7 +75,9 @@ async function eachState(browser: Browser, look: (state: string) => Promise<void
 	await look('a verdict');
 	await browser.press('change-answer');
 	await write(browser, '3 kg');
-	await browser.press('check', 'show-worked');
+	await check(browser);
+	await browser.press('show-worked');
+	await browser.find('worked-line');
 	await look('the worked line');
 	await browser.press('open-beside');
 	await browser.find('beside-says');

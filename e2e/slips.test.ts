@@ -1,7 +1,7 @@
 import { By, Key } from 'selenium-webdriver';
 import { Browser, PHONE, SCREENS } from './src/browser';
 import { Whole } from './src/whole';
-import { place, WORKED, workThrough, write } from './src/work-through';
+import { check, place, WORKED, workThrough, write } from './src/work-through';
 
 jest.setTimeout(180_000);
 
@@ -24,8 +24,7 @@ async function answer(text: string): Promise<void> {
 	await browser.press('tool-answer');
 	if (await browser.has('change-answer')) await browser.press('change-answer');
 	await write(browser, text);
-	await browser.press('check');
-	await browser.find('verdict');
+	await check(browser);
 }
 
 /** A block written by hand: units first, then numbers. */

@@ -100,6 +100,13 @@ export async function write(browser: Browser, answer: string): Promise<void> {
 	await field.sendKeys(answer);
 }
 
+/** Checks what is typed, and waits until what may have happened is looked for: its words push the buttons down. */
+export async function check(browser: Browser): Promise<void> {
+	await browser.press('check');
+	await browser.find('verdict');
+	await browser.driver.wait(async () => !(await browser.has('looking')), 8000, 'still looking for what may have happened');
+}
+
 /** Works an exercise from its start to the checked answer. */
 export async function workThrough(browser: Browser, name: string): Promise<void> {
 	const { places = [], blocks, answer } = WORKED[name] as (typeof WORKED)[string];
@@ -108,6 +115,5 @@ export async function workThrough(browser: Browser, name: string): Promise<void>
 	await browser.until('balance-says', (text) => text.startsWith('The line closes'));
 	await browser.press('tool-answer');
 	await write(browser, answer);
-	await browser.press('check');
-	await browser.find('verdict');
+	await check(browser);
 }

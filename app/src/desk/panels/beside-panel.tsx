@@ -75,7 +75,8 @@ function LineOf({ title, chain, at }: { readonly title: string; readonly chain: 
 export function BesidePanel({ view, acts }: PanelProps<'beside'>) {
 	const styles = useStyles();
 	const { exercise, chain, worked, beside, work } = view;
-	const [other, setOther] = useState<string | null>(work.shown ? 'key' : (beside[0] ?? null));
+	const [chosen, setOther] = useState<string | null>(null);
+	const other = chosen ?? (work.shown ? 'key' : (beside[0] ?? null));
 	const theirBody = useAppSelector(({ works }) => works.byId[other ?? '']?.body);
 	const theirs = useMemo((): Chain | null => {
 		if (other === null) return null;
