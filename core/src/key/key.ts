@@ -8,6 +8,7 @@ import { type Rational, rational } from '../numeral/rational';
 import { type Converted, convert, valueIn } from '../quantity/convert';
 import type { Quantity } from '../quantity/quantity';
 import { route } from '../route/route';
+import { isAlikeAlone, routeByTies } from '../route/tied-route';
 import { likeUnits } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
 import type { Unit } from '../unit/unit';
@@ -39,8 +40,9 @@ export function unitOfStart(start: Start): string {
 }
 
 /**
- * Works the key of an exercise: by its line; by adding its terms; by converting the start where that is
- * alike with what is wanted; else by a route over its facts and the built-in tables.
+ * Works the key of an exercise: by its line; by adding its terms; by a route through a fact that ties alike units
+ * which are not equal; by converting the start where that is alike with what is wanted; else by a route over its facts
+ * and the built-in tables.
  */
 export function keyOf(exercise: UnitExercise): Outcome<Key> {
 	const want = parseUnit(exercise.want.unit, { counted: true });
@@ -51,7 +53,9 @@ export function keyOf(exercise: UnitExercise): Outcome<Key> {
 	if (exercise.line) return byLine(exercise, start, exercise.line, want.value);
 	const from = parseUnit(unitOfStart(start), { counted: true });
 	if (!from.ok) return { ok: false, fault: within(from.fault, 'exercise.start') };
-	if (likeUnits(from.value, want.value))
+	const tied = routeByTies(from.value, want.value, exercise.facts);
+	if (tied) return byLine(exercise, start, tied, want.value);
+	if (isAlikeAlone(from.value, want.value))
 		return 'top' in start ? byLine(exercise, start, [], want.value) : byConverting(exercise, start, want.value);
 	const found = route(from.value.text, want.value.text, { facts: exercise.facts, tables: true });
 	if (!found.ok) return found;

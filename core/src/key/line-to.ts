@@ -6,6 +6,7 @@ import { withPi } from '../numeral/pi';
 import { valueIn } from '../quantity/convert';
 import { readQuantity } from '../quantity/quantity';
 import { route } from '../route/route';
+import { routeByTies } from '../route/tied-route';
 import { likeUnits } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
 import type { Unit } from '../unit/unit';
@@ -31,7 +32,10 @@ export function lineTo(exercise: Exercise, start: Start, want: string): Outcome<
 		want,
 	});
 	if (isReading(exercise, from.value, to.value)) return good(lay(scaleSteps(from.value, to.value)));
-	const way = route(from.value.text, to.value.text, { facts: exercise.facts, tables: true });
+	const tied = routeByTies(from.value, to.value, exercise.facts);
+	const way = tied
+		? good({ factors: tied })
+		: route(from.value.text, to.value.text, { facts: exercise.facts, tables: true });
 	if (!way.ok) return way;
 	const added = (exercise.terms ?? []).flatMap((term): Factor[] => {
 		const read = readQuantity(term, { counted: true });

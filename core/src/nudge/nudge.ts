@@ -9,9 +9,11 @@ import { isStated } from '../exercise/is-stated';
 import type { Fact } from '../fact/fact';
 import type { FactsFrom } from '../fact/facts-holding';
 import { route } from '../route/route';
+import { routeByTies, tyingFacts } from '../route/tied-route';
 import { quoted } from '../say/listed';
 import { printQuantity, printUnitText, printWritten } from '../say/say';
 import { figuresText } from '../say/say-figures';
+import { parseUnit } from '../unit/parse-unit';
 import { sayParts } from './say-parts';
 
 /** What a student who is stuck is told, one step after another: where to look first, the very block last. */
@@ -84,13 +86,24 @@ function nextOfKey(chain: Chain, worked: WorkedChain, exercise: Exercise): Facto
 	return key.value.read.factors[chain.factors.length]?.written;
 }
 
+/** The first factor of the way that is left: through a fact that ties alike units, until that one is laid. */
+function nextOf(worked: WorkedChain, want: string, facts: readonly Fact[], tables: FactsFrom['allowed'] | true) {
+	const ties = tyingFacts(facts);
+	const laid = ties.length > 0 && worked.read.factors.some((factor) => isStated(factor, { facts: ties }));
+	const goal = ties.length && !laid ? parseUnit(want, { counted: true }) : null;
+	const tied = goal?.ok ? routeByTies(worked.unit, goal.value, facts) : null;
+	if (tied) return tied[0];
+	const left = laid ? facts.filter((fact) => !ties.includes(fact)) : facts;
+	const way = route(worked.unit.text, want, { facts: left, tables: tables ?? true });
+	return way.ok ? way.value.factors[0] : undefined;
+}
+
 function onTheWay(chain: Chain, worked: WorkedChain, want: string, exercise: Exercise, from: FactsFrom): Nudges {
 	const facts = [...exercise.facts, ...(from.own ?? [])];
 	const tables = from.allowed ?? true;
 	const stands = worked.unit.text || 'a plain number';
 	const differs = `What stands is ${stands}; wanted is ${printUnitText(want) || 'a plain number'}.${sayParts(worked, want)}`;
-	const way = route(worked.unit.text, want, { facts, tables });
-	const next = way.ok ? way.value.factors[0] : nextOfKey(chain, worked, exercise);
+	const next = nextOf(worked, want, facts, tables) ?? nextOfKey(chain, worked, exercise);
 	if (!next)
 		return [differs, 'No fact of the tables or of the problem leads on from here. Take a step back and look again.'];
 	const gone = cancelledBy(chain, next);

@@ -18,6 +18,11 @@ export function labelsAgree(a: string | undefined, b: string | undefined): boole
 	return a === undefined || b === undefined || a === b;
 }
 
+/** Whether two places are one: the same unit to the same power, of no two substances. */
+function isAt(place: Place, end: Place): boolean {
+	return place.base === end.base && place.power === end.power && labelsAgree(place.label, end.label);
+}
+
 function keyOf(place: Place): string {
 	return `${place.base}^${place.power}{${place.label ?? ''}}`;
 }
@@ -43,7 +48,7 @@ export function waysFrom(
 	lookedFor: ReadonlySet<string>,
 	ends: readonly Place[] = [],
 ): readonly Way[] {
-	const missing = new Set(ends.map(({ base, power }) => `${base}^${power}`));
+	const missing = new Set(ends);
 	const best = new Map<string, Way>();
 	let level: Way[] = [{ place: start, count: 0, odd: 0, steps: [] }];
 	best.set(keyOf(start), level[0] as Way);
@@ -65,7 +70,7 @@ export function waysFrom(
 		}
 		for (const [key, way] of next) {
 			best.set(key, way);
-			missing.delete(`${way.place.base}^${way.place.power}`);
+			for (const end of missing) if (isAt(way.place, end)) missing.delete(end);
 		}
 		if (ends.length && missing.size === 0) break;
 		level = [...next.values()];
