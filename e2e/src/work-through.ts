@@ -104,7 +104,11 @@ export async function write(browser: Browser, answer: string): Promise<void> {
 export async function check(browser: Browser): Promise<void> {
 	await browser.press('check');
 	await browser.find('verdict');
-	await browser.driver.wait(async () => !(await browser.has('looking')), 8000, 'still looking for what may have happened');
+	await browser.driver.wait(
+		async () => !(await browser.has('looking')),
+		8000,
+		'still looking for what may have happened',
+	);
 }
 
 /** Works an exercise from its start to the checked answer. */
