@@ -4,8 +4,8 @@ import { check as checkAnswer } from '@tidy-sum/core/practice';
 import { askCheckSchema } from '@tidy-sum/schema/ask';
 import { op } from '../op';
 
-function line({ verdict, why }: VerdictLine): { verdict: string; why: string } {
-	return { verdict, why };
+function line({ verdict, why, follows }: VerdictLine) {
+	return { verdict, why, ...(follows === undefined ? {} : { follows }) };
 }
 
 export const check = op(askCheckSchema, ({ exercise, answer, chain }) => {

@@ -1,5 +1,6 @@
 import type { Chain, Factor } from '../chain/chain';
 import type { Asking, Exercise, WantField, Wants } from '../exercise/exercise';
+import type { OwnLine } from '../key/own-key';
 import type { Judged } from '../key/verdict';
 import type { Fault, Outcome } from '../numeral/fault';
 
@@ -46,8 +47,8 @@ export type Answering = Typing | Placing | Choosing;
 export type AnswerKind<K extends WantField> = {
 	/** The field of `want` by which it is known. */
 	readonly field: K;
-	/** Judges an answer as it is typed; the line it was worked by is judged apart from it. */
-	readonly judge: (exercise: Asking<K>, text: string) => Outcome<Judged>;
+	/** Judges an answer as it is typed; a line of the student's own that holds decides what is right (contract, "check"). */
+	readonly judge: (exercise: Asking<K>, text: string, own?: OwnLine) => Outcome<Judged>;
 	/** The worked solution. */
 	readonly solve: (exercise: Asking<K>) => Outcome<Solution>;
 	/** The exact value of the key as text, "n/d", by its solution. */
@@ -84,8 +85,8 @@ class AskedKind<K extends WantField> {
 		private readonly exercise: Asking<K>,
 	) {}
 
-	judge(text: string): Outcome<Judged> {
-		return this.kind.judge(this.exercise, text);
+	judge(text: string, own?: OwnLine): Outcome<Judged> {
+		return this.kind.judge(this.exercise, text, own);
 	}
 
 	solve(): Outcome<Solution> {

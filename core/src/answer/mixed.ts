@@ -2,6 +2,7 @@ import { addingStep, type Chain, type Factor } from '../chain/chain';
 import type { Asking, Exercise, Wants } from '../exercise/exercise';
 import { isRightValue } from '../key/is-right-value';
 import { type Key, keyOf } from '../key/key';
+import { keyOfOwn, type OwnLine, withoutAside } from '../key/own-key';
 import type { Judged, VerdictLine } from '../key/verdict';
 import { partsOf, toMixed } from '../mixed/mixed';
 import { bad, good, type Outcome, type Span, within } from '../numeral/fault';
@@ -27,7 +28,7 @@ declare module '../exercise/exercise' {
 }
 
 /** Judges an answer that is a mixed measure: its parts together, and that each stands in its own unit. */
-function judgeMixed(exercise: Asking<'mixed'>, text: string): Outcome<Judged> {
+function judgeMixed(exercise: Asking<'mixed'>, text: string, own?: OwnLine): Outcome<Judged> {
 	const { mixed } = exercise.want;
 	const units: Unit[] = [];
 	for (const [i, unit] of mixed.entries()) {
@@ -35,7 +36,10 @@ function judgeMixed(exercise: Asking<'mixed'>, text: string): Outcome<Judged> {
 		if (!read.ok) return { ok: false, fault: within(read.fault, `exercise.want.mixed.${i}`) };
 		units.push(read.value);
 	}
-	const key = keyOf({ ...exercise, want: { unit: smallestOf(exercise.want) } });
+	const whole = { ...exercise, want: { unit: smallestOf(exercise.want) } };
+	// What a line sets aside belongs to the answer all the same.
+	const mine = own?.holds ? keyOfOwn(whole, { ...own, chain: withoutAside(own.chain) }) : null;
+	const key = mine ? good(mine) : keyOf(whole);
 	if (!key.ok) return key;
 	const read = readMixedAnswer(text);
 	if (!read.ok) return { ok: false, fault: within(read.fault, 'answer') };

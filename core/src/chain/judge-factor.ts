@@ -2,7 +2,7 @@ import { fewestFigures } from '../numeral/fewest-figures';
 import type { Numeral } from '../numeral/numeral';
 import { isUnitNumber } from '../numeral/parse-numeral';
 import { withPi } from '../numeral/pi';
-import { isPowerOfTen, isWhole, ONE, type Rational } from '../numeral/rational';
+import { isPowerOfTen, isWhole, ONE, type Rational, rational } from '../numeral/rational';
 import { isRoundingOf } from '../numeral/round';
 import type { ReadQuantity } from '../quantity/quantity';
 import { isCounted } from '../unit/dimension';
@@ -63,8 +63,13 @@ function isCount(top: Full, bottom: Full): boolean {
 	const counted = (side: Full) => isCounted(side.unit.dimension);
 	if (counted(top) && counted(bottom)) return true;
 	const wholeFor = (side: Full, other: Full) =>
-		counted(side) && isWhole(side.number.value) && side.number.pi === 0 && isWrittenOne(other.number);
+		counted(side) && isPlainWhole(side.number) && isWrittenOne(other.number);
 	return wholeFor(top, bottom) || wholeFor(bottom, top);
+}
+
+/** A whole number as one counts: 15 and 1,200, not 12.0 or 6.02 × 10^23. */
+function isPlainWhole({ form }: Numeral): boolean {
+	return form.kind === 'decimal' && form.exponent === null && !form.digits.includes('.');
 }
 
 function isWrittenOne(number: Numeral): boolean {
@@ -73,10 +78,17 @@ function isWrittenOne(number: Numeral): boolean {
 
 function trulyEqual(top: Full, bottom: Full): boolean {
 	if (top.unit.text !== bottom.unit.text && (top.unit.figures ?? bottom.unit.figures) !== null) return false;
-	const a = top.number.value.mul(top.unit.factor);
-	const b = bottom.number.value.mul(bottom.unit.factor);
-	if (!a.equals(b)) return false;
-	return a.sign === 0 || top.number.pi + top.unit.pi === bottom.number.pi + bottom.unit.pi;
+	const ratio = ratioOfUnits(top.unit, bottom.unit);
+	const a = top.number.value.mul(ratio.value);
+	if (!a.equals(bottom.number.value)) return false;
+	return a.sign === 0 || top.number.pi + ratio.pi === bottom.number.pi;
+}
+
+/** Ratios of units up to here, where they are whole, are learned whole: 5280 ft in a mile. */
+const WHOLE_TO = rational(100_000n);
+
+function isSmallWhole(value: Rational): boolean {
+	return isWhole(value) && value.compare(WHOLE_TO) < 0;
 }
 
 /** A measured equivalence: 1 gal = 3.785 L holds, 2.5 ft = 10 in does not. */
@@ -84,7 +96,7 @@ function nearlyEqual(top: Full, bottom: Full): boolean {
 	const ratio = ratioOfUnits(top.unit, bottom.unit);
 	if (ratio.pi === 0) {
 		const { value } = ratio;
-		if (isWhole(value) || isWhole(ONE.div(value)) || isPowerOfTen(value)) return false;
+		if (isSmallWhole(value) || isSmallWhole(ONE.div(value)) || isPowerOfTen(value)) return false;
 	}
 	const judged = [
 		isUnitNumber(top.number) ? null : isTrueTo(top, bottom),

@@ -1,5 +1,6 @@
 import type { Outcome } from '../numeral/fault';
 import { type Numeral, placeKept } from '../numeral/numeral';
+import { isUnitNumber } from '../numeral/parse-numeral';
 import { withPi } from '../numeral/pi';
 import { type Printed, printInPlain, printValue } from '../numeral/print';
 import { ONE, type Rational, toPower } from '../numeral/rational';
@@ -164,7 +165,9 @@ function figuresOf(read: ReadChain, factors: readonly FactorJudged[]) {
 	if (startFigures !== null) add(START, { significant: startFigures, atMost: startFigures });
 	else if (!read.exactStart) {
 		add(START, read.start.top.number);
-		add(START, read.start.bottom?.number ?? null);
+		// 18.5 mi over 1 h is 18.5 mi/h: the written 1 limits nothing.
+		const below = read.start.bottom?.number ?? null;
+		if (below && !isUnitNumber(below)) add(START, below);
 	}
 	for (const [i, factor] of factors.entries()) add(i, factor);
 	if (!limits.length) return { significant: null, atMost: null, limitedBy: [] };

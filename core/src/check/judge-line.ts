@@ -1,30 +1,55 @@
 import { goalOf } from '../answer/answer-kinds';
-import { type Chain, sidesOfStart } from '../chain/chain';
-import type { ReadFactor } from '../chain/read-chain';
+import { type Chain, type Start, sidesOfStart } from '../chain/chain';
+import { type ReadFactor, readChain } from '../chain/read-chain';
 import type { WorkedChain } from '../chain/work-chain';
 import { workChain } from '../chain/work-chain';
 import type { Exercise } from '../exercise/exercise';
 import { isStated, sameAmount } from '../exercise/is-stated';
+import type { Fact } from '../fact/fact';
+import { unitOfStart } from '../key/key';
+import { lineTo } from '../key/line-to';
 import type { VerdictLine } from '../key/verdict';
 import type { Outcome } from '../numeral/fault';
 import { within } from '../numeral/fault';
 import { isSwapOf } from '../numeral/swaps';
-import type { Quantity } from '../quantity/quantity';
-import { type ReadQuantity, readQuantity } from '../quantity/quantity';
+import type { ReadQuantity } from '../quantity/quantity';
+import { tyingFacts } from '../route/tied-route';
 import { openLine } from '../slip/open-line';
 import { likeUnits, sameSize } from '../unit/like-units';
+import { parseUnit } from '../unit/parse-unit';
 import { symbolOfPart } from '../unit/print-unit';
 import { judgeShifts } from './judge-shifts';
 
+/** A start as one amount: 18.5 mi over 1 h is 18.5 mi/h. */
+function amountOf(start: Start): ReadQuantity | null {
+	const read = readChain({ start, factors: [] });
+	if (!read.ok) return null;
+	const { top, bottom } = read.value.start;
+	if (!bottom) return top;
+	const unit = parseUnit(unitOfStart(start), { counted: true });
+	if (!unit.ok || !top.number || !bottom.number) return null;
+	const value = top.number.value.div(bottom.number.value);
+	return { number: { ...top.number, value, pi: top.number.pi - bottom.number.pi }, unit: unit.value };
+}
+
+/** Whether a line begins with the amount the problem asks about, in whichever writing. */
 function startsRight(chain: Chain, exercise: Exercise): boolean {
 	if (!exercise.start) return true;
-	const [mine, asked] = [sidesOfStart(chain.start), sidesOfStart(exercise.start)];
-	const same = (a: Quantity | null, b: Quantity | null) => {
-		if (!a || !b) return a === b;
-		const [x, y] = [readQuantity(a, { counted: true }), readQuantity(b, { counted: true })];
-		return x.ok && y.ok && sameAmount(x.value, y.value);
-	};
-	return same(mine.top, asked.top) && same(mine.bottom, asked.bottom);
+	const [mine, asked] = [amountOf(chain.start), amountOf(exercise.start)];
+	return mine !== null && asked !== null && sameAmount(mine, asked);
+}
+
+/** What the problem ties, where its key goes by that and the line by none of it. */
+function leftOut(worked: WorkedChain, exercise: Exercise): Fact | null {
+	const facts = [...exercise.facts, ...(exercise.line ?? []).map(({ top, bottom }) => ({ left: top, right: bottom }))];
+	const ties = tyingFacts(facts);
+	const goal = ties.length ? goalOf(exercise) : null;
+	if (goal === null || !exercise.start || worked.read.factors.some((factor) => isStated(factor, { facts: ties })))
+		return null;
+	const key = lineTo(exercise, exercise.start, goal);
+	const line = key.ok ? readChain(key.value) : null;
+	if (!line?.ok) return null;
+	return ties.find((tie) => line.value.factors.some((factor) => isStated(factor, { facts: [tie] }))) ?? null;
 }
 
 /** Judges a line that was given: its start, each block, and where it ends (contract, "check", line). */
@@ -98,6 +123,12 @@ function verdictOf(chain: Chain, worked: WorkedChain, exercise: Exercise): Verdi
 	const blocks = [...start, ...wrongBlocks(worked, exercise)];
 	const shifts = worked.reached && !blocks.length ? judgeShifts(chain, worked, exercise) : null;
 	if (shifts) return shifts;
+	const past = worked.reached && !blocks.length ? leftOut(worked, exercise) : null;
+	if (past) {
+		const [a, b] = [past.left, past.right].map(({ number, unit }) => `${number} ${unit}`.trim());
+		const why = `The problem says that ${a} goes with ${b}, and no block of this line does.`;
+		return { verdict: 'wrong', why, slips: [{ code: 'skipped-factor', why }] };
+	}
 	const end = worked.reached || start.length ? [] : [wrongEnd(chain, worked)];
 	// Where a block is not equal, how the line ends matters only for blocks laid the wrong way.
 	const all = blocks.length ? [...blocks, ...end.filter(({ factor }) => factor !== undefined)] : end;

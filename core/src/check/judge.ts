@@ -25,12 +25,14 @@ export type Judging = Omit<Judged, 'lines'> & { readonly lines: FourLines };
  *   the exercise itself.
  */
 export function judge(exercise: Exercise, answer: string, chain?: Chain): Outcome<Judging> {
-	const judged = answerKindOf(exercise)?.judge(answer) ?? bad('shape', 'This exercise does not say what is wanted.');
-	if (!judged.ok) return judged;
+	const kind = answerKindOf(exercise);
+	if (!kind) return bad('shape', 'This exercise does not say what is wanted.');
 	const line = chain
 		? judgeLine(chain, exercise)
 		: good<VerdictLine>({ verdict: 'not-asked', why: 'No line was given.' });
 	if (!line.ok) return line;
+	const judged = kind.judge(answer, chain && { chain, holds: line.value.verdict === 'right' });
+	if (!judged.ok) return judged;
 	const { lines: own, ...told } = judged.value;
 	const lines = { line: line.value, ...own, value: advised(own.value, line.value, told.seen !== undefined) };
 	const right = Object.values(lines).every(({ verdict }) => verdict === 'right' || verdict === 'not-asked');

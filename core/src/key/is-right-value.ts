@@ -21,17 +21,36 @@ export function isRightValue(answer: Numeral, truth: { value: Rational; pi: numb
 	const value = withPi(truth.value, truth.pi - answer.pi);
 	const { significant, atMost } = answer;
 	if (significant === null || atMost === null) return false;
-	if (key.asked?.kind === 'place' && isRoundedToPlace(answer, value, key.asked.place)) return true;
+	if (key.asked?.kind === 'place') {
+		const place = placeReached(answer, key.asked.place);
+		if (place !== null && place >= key.asked.place) return isRoundedToPlace(answer, value, place, key.asked.place);
+	}
 	const least = key.exact === 'endless' ? ENDLESS_FIGURES : leastOf(key.asked);
 	for (let count = Math.max(significant, least); count <= atMost; count++)
 		if (isRoundingOf(answer.value, value, { significant: count })) return true;
 	return false;
 }
 
+/** How many places the digits of a plain whole number go below its last counted one: 3 in 2000. */
+function openPlaces({ form, ambiguous, significant, atMost }: Numeral): number {
+	return ambiguous && form.kind === 'decimal' && form.exponent === null ? (atMost ?? 0) - (significant ?? 0) : 0;
+}
+
+/**
+ * The place a number is written to where one is asked: zeros at the end without a point reach to it (250 m is to the
+ * ones where these are asked), as far as they go.
+ */
+export function placeReached(answer: Numeral, asked: number): number | null {
+	if (answer.lastPlace === null) return null;
+	return Math.max(answer.lastPlace - openPlaces(answer), Math.min(answer.lastPlace, asked));
+}
+
 function leastOf(asked: AskedFigures): number {
 	return asked?.kind === 'count' ? Math.min(ENOUGH_FIGURES, asked.from) : ENOUGH_FIGURES;
 }
 
-function isRoundedToPlace(answer: Numeral, value: Rational, place: number): boolean {
-	return (answer.lastPlace ?? place) >= place && isRoundingOf(answer.value, value, { place });
+/** A value rounded to its place, or to one so coarse that less than two figures are left, which is what was asked too. */
+function isRoundedToPlace(answer: Numeral, value: Rational, place: number, asked: number): boolean {
+	if (!isRoundingOf(answer.value, value, { place })) return false;
+	return place === asked || (answer.significant ?? 0) >= ENOUGH_FIGURES;
 }

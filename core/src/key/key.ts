@@ -80,7 +80,7 @@ function byConverting(exercise: UnitExercise, start: Quantity, want: Unit): Outc
 			: shifted
 				? { kind: 'place', place: lastPlace }
 				: { kind: 'count', from: significant, to: atMost };
-	return good({ value, pi, unit: want, ...asked(exercise, own, value, pi), limitedBy: own ? [-1] : [], chain: null });
+	return good({ value, pi, unit: want, ...askedFrom(exercise, own, value, pi), limitedBy: own ? [-1] : [], chain: null });
 }
 
 /** The sum of the start and the terms, good to the last place that all of them have (NIST SP 811, B.7). */
@@ -101,7 +101,7 @@ function byAdding(exercise: UnitExercise, terms: readonly Quantity[], want: Unit
 		if (lastPlace !== null) place = place === null ? lastPlace : Math.max(place, lastPlace);
 	}
 	const own: AskedFigures = place === null ? null : { kind: 'place', place };
-	return good({ value, pi: 0, unit: want, ...asked(exercise, own, value, 0), limitedBy: [], chain: null });
+	return good({ value, pi: 0, unit: want, ...askedFrom(exercise, own, value, 0), limitedBy: [], chain: null });
 }
 
 /** The line of a key as a chain: what it uses is given, whether its sides are equal or only the problem says so. */
@@ -133,11 +133,11 @@ function byLine(exercise: UnitExercise, start: Start, line: readonly Factor[], w
 	const { value: scaled, pi } = valueIn(value, unit, want, true);
 	const own: AskedFigures =
 		significant === null || atMost === null ? null : { kind: 'count', from: significant, to: atMost };
-	return good({ value: scaled, pi, unit: want, ...asked(exercise, own, scaled, pi), limitedBy, chain });
+	return good({ value: scaled, pi, unit: want, ...askedFrom(exercise, own, scaled, pi), limitedBy, chain });
 }
 
 /** What the exercise asks of the figures; its own count is that of the inputs. */
-function asked(exercise: Exercise, own: AskedFigures, value: Rational, pi: number): Pick<Key, 'asked' | 'exact'> {
+export function askedFrom(exercise: Exercise, own: AskedFigures, value: Rational, pi: number): Pick<Key, 'asked' | 'exact'> {
 	const { rounding } = exercise;
 	if (typeof rounding === 'object')
 		return {

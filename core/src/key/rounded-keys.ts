@@ -1,98 +1,87 @@
 import type { Factor } from '../chain/chain';
-import { workChain } from '../chain/work-chain';
+import { type ReadFactor, readChain } from '../chain/read-chain';
 import type { UnitExercise } from '../exercise/exercise';
-import type { TableFact } from '../fact/fact';
-import { isOfOne } from '../fact/fact-tables';
-import { FACT_ROWS } from '../fact/tables';
-import { parseNumeral } from '../numeral/parse-numeral';
-import { printRounded } from '../numeral/print';
-import { round } from '../numeral/round';
-import { valueIn } from '../quantity/convert';
-import type { Quantity } from '../quantity/quantity';
-import { type FactGraph, factGraph, givenFacts, withFacts } from '../route/fact-graph';
-import { routeOver } from '../route/route';
-import { parseUnit } from '../unit/parse-unit';
-import type { Unit } from '../unit/unit';
-import { unitOfParts } from '../unit/unit-of-parts';
-import { type Key, unitOfStart } from './key';
+import { isStated } from '../exercise/is-stated';
+import { ONE, type Rational, toPower } from '../numeral/rational';
+import { placeOf } from '../route/fact-graph';
+import { bridgeWorths, roundedWorths } from '../route/worths';
+import type { Unit, UnitPart } from '../unit/unit';
+import type { Key } from './key';
+import { lineTo } from './line-to';
 
 /** The least figures a fact between systems is taught with. */
 const LEAST_FIGURES = 3;
+/** The most keys that are looked at. */
+const KEYS_LIMIT = 200;
 
-function roundedText(number: string, figures: number): string {
-	const read = parseNumeral(number);
-	if (!read.ok || (read.value.significant ?? 0) <= figures) return number;
-	return printRounded(round(read.value.value, { significant: figures })).plain ?? number;
+function partOf(unit: Unit): UnitPart | null {
+	const [part] = unit.parts;
+	return part && unit.parts.length === 1 && part.power > 0 ? part : null;
 }
 
-function rounded(quantity: Quantity, figures: number): Quantity {
-	return { ...quantity, number: roundedText(quantity.number, figures) };
+/** Factors of the tables that lead on from each other: the unit left, the unit come to, and on which side of the line. */
+type Run = { readonly from: Unit; readonly to: Unit; readonly power: number; readonly side: 'top' | 'bottom' };
+
+function runOf({ top, bottom, power }: ReadFactor, side: Run['side']): Run {
+	return side === 'top'
+		? { from: bottom.unit, to: top.unit, power, side }
+		: { from: top.unit, to: bottom.unit, power, side };
 }
 
-function isBetween({ tables }: TableFact): boolean {
-	return tables.includes('between');
+/** The runs of factors of a route, those the problem states left out. */
+function runsOf(factors: readonly ReadFactor[], exercise: UnitExercise): readonly Run[] {
+	const runs: Run[] = [];
+	for (const factor of factors) {
+		if (isStated(factor, { facts: exercise.facts })) continue;
+		const last = runs.at(-1);
+		const joins =
+			last && last.power === factor.power && runOf(factor, last.side).from.text === last.to.text ? last : undefined;
+		if (joins) runs[runs.length - 1] = { ...joins, to: runOf(factor, joins.side).to };
+		else runs.push(runOf(factor, 'top'));
+	}
+	return runs;
 }
 
-function sameFact(factor: Factor, { left, right }: TableFact): boolean {
-	const [a, b] = [factor.top, factor.bottom].map(({ number, unit }) => `${number} ${unit}`);
-	const [x, y] = [left, right].map(({ number, unit }) => `${number} ${unit}`);
-	return (a === x && b === y) || (a === y && b === x);
+function worthsOfRun({ from, to, power, side }: Run, figures: number): readonly Rational[] {
+	const [a, b] = [partOf(from), partOf(to)];
+	if (!a || !b) return [ONE];
+	const worths = roundedWorths(placeOf(a), placeOf(b), figures);
+	return worths.length ? worths.map((worth) => toPower(worth, side === 'top' ? power : -power)) : [ONE];
+}
+
+/** The same of one factor of a key's own line, which is not left for other ways. */
+function worthsOfFactor(factor: ReadFactor, exercise: UnitExercise, figures: number): readonly Rational[] {
+	if (isStated(factor, { facts: exercise.facts })) return [ONE];
+	const { top, bottom, power } = factor;
+	return bridgeWorths(bottom.unit.text, top.unit.text, figures).map((worth) => toPower(worth, power));
+}
+
+function factorsOf(factors: readonly Factor[]): readonly ReadFactor[] {
+	const read = readChain({ start: { number: '1', unit: '' }, factors });
+	return read.ok ? read.value.factors : [];
 }
 
 /**
- * Other keys that are as right: those worked with one fact between systems rounded to as many figures as
- * are asked, at least three (1 mi = 1.61 km), which is how the tables on the wall give them.
+ * Other keys that are as right: those worked along a sensible route with the facts between systems rounded to as many
+ * figures as are asked, at least three, which is how the tables on the wall give them (1 mi = 1.61 km).
  */
 export function keysWithRoundedFacts(exercise: UnitExercise, key: Key): readonly Key[] {
-	const { start } = exercise;
-	if (!start || exercise.terms?.length || key.exact) return [];
+	const { start, line } = exercise;
+	if (!start || exercise.terms?.length || key.exact || exercise.difference) return [];
 	const figures = Math.max(LEAST_FIGURES, key.asked?.kind === 'count' ? key.asked.to : LEAST_FIGURES);
-	const lines = exercise.line ? [exercise.line] : routesBetween(exercise);
-	const keys: Key[] = [];
-	for (const line of lines) {
-		const used = FACT_ROWS.filter(isBetween);
-		const factors = line.map((factor) => {
-			const between = used.some((fact) => sameFact(factor, fact));
-			const loose = between ? { top: rounded(factor.top, figures), bottom: rounded(factor.bottom, figures) } : {};
-			return { ...factor, ...loose, given: factor.given ?? true };
-		});
-		const worked = workChain({ start, factors, want: exercise.want.unit });
-		if (!worked.ok || !worked.value.value) continue;
-		keys.push({ ...key, ...valueIn(worked.value.value, worked.value.unit, key.unit, true) });
+	const way = line ? null : (key.chain ?? chainTo(exercise, start));
+	const each = line
+		? factorsOf(line).map((factor) => worthsOfFactor(factor, exercise, figures))
+		: runsOf(factorsOf(way?.factors ?? []), exercise).map((run) => worthsOfRun(run, figures));
+	let worths: readonly Rational[] = [ONE];
+	for (const more of each) {
+		if (more.length < 2) continue;
+		worths = worths.flatMap((worth) => more.map((one) => worth.mul(one))).slice(0, KEYS_LIMIT);
 	}
-	return keys;
+	return worths.filter((worth) => !worth.equals(ONE)).map((worth) => ({ ...key, value: key.value.mul(worth) }));
 }
 
-/** The tables without the facts between systems. */
-let others: FactGraph | null = null;
-
-function withoutBetween(): FactGraph {
-	others ??= factGraph(
-		FACT_ROWS.filter((fact) => !isBetween(fact) && !isOfOne(fact.tables)),
-		true,
-	);
-	return others;
-}
-
-/** Whether a fact measures nothing that the units do not: one of mass is no help between lengths. */
-function mayHelp({ left }: TableFact, bases: ReadonlySet<string>): boolean {
-	const read = parseUnit(left.unit);
-	return read.ok && Object.keys(read.value.dimension).every((base) => bases.has(base));
-}
-
-function basesOf({ parts }: Unit): readonly string[] {
-	return parts.flatMap((part) => Object.keys(unitOfParts([part]).dimension));
-}
-
-/** The routes of an exercise by each of the facts between systems on its own. */
-function routesBetween(exercise: UnitExercise): readonly (readonly Factor[])[] {
-	const from = parseUnit(unitOfStart(exercise.start as NonNullable<UnitExercise['start']>), { counted: true });
-	const want = parseUnit(exercise.want.unit, { counted: true });
-	if (!from.ok || !want.ok || from.value.offset) return [];
-	const own = withFacts(withoutBetween(), givenFacts(exercise.facts));
-	const bases = new Set([...basesOf(from.value), ...basesOf(want.value)]);
-	return FACT_ROWS.filter((fact) => isBetween(fact) && mayHelp(fact, bases)).flatMap((fact) => {
-		const factors = routeOver(withFacts(own, [fact]), from.value, want.value, {});
-		return factors?.some((factor) => sameFact(factor, fact)) ? [factors] : [];
-	});
+function chainTo(exercise: UnitExercise, start: NonNullable<UnitExercise['start']>) {
+	const made = lineTo(exercise, start, exercise.want.unit);
+	return made.ok ? made.value : null;
 }

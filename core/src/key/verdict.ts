@@ -14,6 +14,8 @@ export type VerdictLine = {
 	readonly why: string;
 	readonly at?: Span;
 	readonly factor?: number;
+	/** Of a value beside a line that does not hold: whether the number is what that line comes to. */
+	readonly follows?: boolean;
 	/** The slips it shows by itself. */
 	readonly slips?: readonly FoundSlip[];
 };

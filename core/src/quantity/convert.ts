@@ -51,6 +51,11 @@ function measures(unit: Unit): string {
 
 /** Why two units cannot be converted into each other, naming both kinds. */
 export function unlike(from: Unit, to: Unit): ReturnType<typeof bad> {
+	if (from.plainKind === to.plainKind)
+		return bad(
+			'unlike',
+			`One cannot become the other by itself: ${from.text} and ${to.text} tell an angle and cycles. A cycle is one turn, which is 2π rad.`,
+		);
 	return bad('unlike', `One cannot become the other: ${measures(from)}, and ${measures(to)}.`);
 }
 

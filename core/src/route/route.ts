@@ -5,6 +5,7 @@ import type { TableName } from '../fact/fact-tables';
 import { bad, good, type Outcome, within } from '../numeral/fault';
 import { labelsClash, likeUnits, sameSize } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
+import { PREFIXES, prefixOf } from '../unit/prefixes';
 import type { Unit, UnitPart } from '../unit/unit';
 import { unitOfParts } from '../unit/unit-of-parts';
 import { withDefinitions } from './definitions';
@@ -251,6 +252,13 @@ function inOrder(from: Unit, factors: readonly Factor[]): readonly Factor[] {
 	return ordered;
 }
 
+/** The seconds of a frequency, with its prefix turned over: kHz is one in a millisecond. */
+function inSeconds({ parts }: Unit): readonly UnitPart[] {
+	const prefix = prefixOf(parts[0]?.prefix);
+	const turned = prefix && PREFIXES.find(({ power }) => power === -prefix.power);
+	return [{ unit: 's', power: -1, ...(turned ? { prefix: turned.symbol } : {}) }];
+}
+
 /**
  * The fewest factors from one unit to another over a graph of facts; null where there is no way.
  * @param besides what else may be tried: facts with several units on a side, and the units' definitions.
@@ -262,6 +270,10 @@ export function routeOver(
 	besides: { readonly compounds?: boolean; readonly definitions?: boolean },
 ): readonly Factor[] | null {
 	if (sameSize(from, to) && !labelsClash(from, to)) return [];
+	if (to.frequency && from.turns === 1) {
+		const turning = unitOfParts([{ unit: 'rev', power: 1 }, ...inSeconds(to)]);
+		if (likeUnits(from, turning)) return routeOver(graph, from, turning, besides);
+	}
 	const lookedFor = new Set([...basesOf(from.parts), ...basesOf(to.parts)]);
 	const simple = (over: FactGraph) => bySingles({ graph: over, lookedFor, ways: new Map() }, from.parts, to.parts);
 	const defined = besides.definitions ? withDefinitions(graph) : null;

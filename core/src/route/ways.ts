@@ -28,7 +28,7 @@ function keyOf(place: Place): string {
 }
 
 /** Where an edge leads from a place, raised as often as it takes; null where the powers do not fit. */
-function along(edge: Edge, at: Place): { readonly place: Place; readonly power: number } | null {
+export function along(edge: Edge, at: Place): { readonly place: Place; readonly power: number } | null {
 	if (at.power % edge.from.power !== 0 || !labelsAgree(edge.from.label, at.label)) return null;
 	const power = at.power / edge.from.power;
 	// A label met by an unlabelled side passes to the other one.

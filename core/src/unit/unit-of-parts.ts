@@ -35,17 +35,20 @@ function derive(parts: readonly UnitPart[], text: string, counted: readonly stri
 	let factor = ONE;
 	let pi = 0;
 	let figures: number | null = null;
+	let turns = 0;
 	for (const { unit, prefix, power } of parts) {
 		const row = rowOf(unit);
 		dimension = addDimension(dimension, row?.dimension ?? { [unit]: 1 }, power);
 		if (!row) continue;
 		factor = factor.mul(toPower(rowFactor(unit, row.factor).mul(prefixFactor(prefix)), power));
+		if (row.cycle === 'turn') turns += power;
 		pi += (row.pi ?? 0) * power;
 		if (row.figures) figures = Math.min(figures ?? row.figures, row.figures);
 	}
 	const [only] = parts;
 	const offset = parts.length === 1 && only?.power === 1 && rowOf(only.unit)?.offset !== undefined;
+	const frequency = parts.length === 1 && only?.power === 1 && rowOf(only.unit)?.cycle === 'rate';
 	const kind = dimensionKey(dimension);
 	const plainKind = dimensionKey(withoutRadians(dimension));
-	return { parts, dimension, kind, plainKind, factor, pi, figures, offset, text, counted };
+	return { parts, dimension, kind, plainKind, factor, pi, figures, offset, turns, frequency, text, counted };
 }

@@ -19,6 +19,8 @@ export type UnitRow = {
 	readonly figures?: number;
 	/** What is added to a reading before scaling to kelvins: 273.15 for °C. */
 	readonly offset?: string;
+	/** Whether it counts turns (a turn is one cycle), or cycles in a time. */
+	readonly cycle?: 'turn' | 'rate';
 	/** Which prefixes it takes: all of the SI, only those for multiples, or these and the binary ones. */
 	readonly prefixes?: 'all' | 'large' | 'binary';
 	readonly ucum?: string;

@@ -24,6 +24,9 @@ export type Unit = {
 	readonly pi: number;
 	readonly figures: number | null;
 	readonly offset: boolean;
+	/** The power of turns in it (1 in rev/min), and whether it is a frequency: Hz alone, with any prefix. */
+	readonly turns: number;
+	readonly frequency: boolean;
 	readonly text: string;
 	readonly counted: readonly string[];
 };

@@ -1,5 +1,6 @@
 import { type Chain, sidesOfStart } from '../../chain/chain';
 import type { UnitExercise } from '../../exercise/exercise';
+import { placeReached } from '../../key/is-right-value';
 import type { Key } from '../../key/key';
 import type { VerdictLine } from '../../key/verdict';
 import type { Numeral } from '../../numeral/numeral';
@@ -41,8 +42,7 @@ export function judgeFigures(answer: Numeral, exercise: UnitExercise, key: Key):
 	if (significant === null || atMost === null || lastPlace === null)
 		return { verdict: 'wrong', why: 'Written like this the number does not show how many figures it has.' };
 	if (asked.kind === 'place') {
-		const may = answer.ambiguous && answer.form.kind === 'decimal' ? lastPlace - (atMost - significant) : lastPlace;
-		if (may <= asked.place && asked.place <= lastPlace)
+		if (placeReached(answer, asked.place) === asked.place)
 			return { verdict: 'right', why: `It is given to ${placeText(asked.place)}, as it should be.` };
 		return {
 			verdict: 'wrong',

@@ -1,12 +1,15 @@
 import type { Chain } from '../../chain/chain';
+import { workChain } from '../../chain/work-chain';
 import type { UnitExercise } from '../../exercise/exercise';
 import { isRightValue } from '../../key/is-right-value';
 import { type Key, keyOf } from '../../key/key';
+import { keyOfOwn, type OwnLine } from '../../key/own-key';
 import { keysWithRoundedFacts } from '../../key/rounded-keys';
 import type { AnswerLines, Judged, VerdictLine } from '../../key/verdict';
-import { type Outcome, within } from '../../numeral/fault';
+import { good, type Outcome, within } from '../../numeral/fault';
 import type { Rational } from '../../numeral/rational';
 import { valueIn } from '../../quantity/convert';
+import type { Quantity } from '../../quantity/quantity';
 import { type Answer, readAnswer } from '../../read/read-answer';
 import { kindOf } from '../../unit/dimension';
 import { nearUnits } from '../../unit/find-unit';
@@ -16,21 +19,36 @@ import type { Unit } from '../../unit/unit';
 import { judgeFigures } from './judge-figures';
 
 /** Judges an answer that is one quantity. */
-export function judgeQuantity(exercise: UnitExercise, text: string): Outcome<Judged> {
-	const key = keyOf(exercise);
-	if (!key.ok) return key;
+export function judgeQuantity(exercise: UnitExercise, text: string, own?: OwnLine): Outcome<Judged> {
+	const by = keyBy(exercise, own);
+	if (!by.ok) return by;
 	const read = readAnswer(text);
 	if (!read.ok) return { ok: false, fault: within(read.fault, 'answer') };
-	return { ok: true, value: judgeRead(exercise, key.value, read.value, text) };
+	return { ok: true, value: judgeRead(exercise, by.value, read.value, text, own) };
+}
+
+/** A key, and whether it is that of the student's own line, which alone decides then. */
+export type KeyBy = { readonly key: Key; readonly own: boolean };
+
+/**
+ * The key an answer is held against: that of a line of the student's own which holds, else that of the exercise.
+ * @param until the other end of a range.
+ */
+export function keyBy(exercise: UnitExercise, own: OwnLine | undefined, until?: Quantity): Outcome<KeyBy> {
+	const mine = own?.holds ? keyOfOwn(exercise, own, until) : null;
+	if (mine) return good({ key: mine, own: true });
+	const key = keyOf(until ? { ...exercise, start: until } : exercise);
+	return key.ok ? good({ key: key.value, own: false }) : key;
 }
 
 /** Judges an answer that has been read, against a key that has been worked. */
-export function judgeRead(exercise: UnitExercise, key: Key, answer: Answer, text: string): Judged {
-	const lines = linesOf(answer, exercise, key, text);
-	return { lines, seen: [{ exercise, lines, answer, key }] };
+export function judgeRead(exercise: UnitExercise, by: KeyBy, answer: Answer, text: string, own?: OwnLine): Judged {
+	const lines = linesOf(answer, exercise, by, text, own);
+	return { lines, seen: [{ exercise, lines, answer, key: by.key }] };
 }
 
-function linesOf(answer: Answer, exercise: UnitExercise, key: Key, text: string): AnswerLines {
+function linesOf(answer: Answer, exercise: UnitExercise, by: KeyBy, text: string, own?: OwnLine): AnswerLines {
+	const { key } = by;
 	const unit = judgeUnit(answer, exercise, key);
 	if (!answer.number) {
 		const missing: VerdictLine = {
@@ -40,19 +58,39 @@ function linesOf(answer: Answer, exercise: UnitExercise, key: Key, text: string)
 		};
 		return { value: missing, figures: { verdict: 'absent', why: 'There is no number to count figures in yet.' }, unit };
 	}
-	const value: VerdictLine = isRight(answer, exercise, key)
-		? { verdict: 'right', why: 'The value is right as far as it is written.' }
+	const follows = own && !own.holds ? { follows: followsFrom(own.chain, answer) } : {};
+	const written = `${answer.number.text}${answer.unit ? ` ${answer.unit.text}` : ''}`;
+	const value: VerdictLine = isRight(answer, exercise, by)
+		? { verdict: 'right', why: 'The value is right as far as it is written.', ...follows }
 		: {
 				verdict: 'wrong',
-				why: `This problem does not come to ${answer.number.text}${answer.unit ? ` ${answer.unit.text}` : ''}.`,
+				why: by.own ? `Your line does not come to ${written}.` : `This problem does not come to ${written}.`,
 				at: [0, answer.unitAt[0]],
+				...follows,
 			};
 	return { value, figures: judgeFigures(answer.number, exercise, key), unit };
 }
 
-function isRight(answer: Answer, exercise: UnitExercise, key: Key): boolean {
+function isRight(answer: Answer, exercise: UnitExercise, { key, own }: KeyBy): boolean {
 	const by = (one: Key) => answer.number !== null && isRightValue(answer.number, truthFor(answer, exercise, one), one);
-	return by(key) || keysWithRoundedFacts(exercise, key).some(by);
+	return by(key) || (!own && keysWithRoundedFacts(exercise, key).some(by));
+}
+
+/** Whether a number is what a line comes to, in the unit that stands there or in the unit it is written with. */
+function followsFrom(chain: Chain, { number, unit }: Answer): boolean {
+	const worked = workChain(chain);
+	if (!worked.ok || !worked.value.value || !number) return false;
+	const { value, unit: stands, significant, atMost } = worked.value;
+	const key = {
+		...value,
+		unit: stands,
+		asked: significant === null || atMost === null ? null : { kind: 'count' as const, from: significant, to: atMost },
+		exact: null,
+		limitedBy: [],
+		chain: null,
+	};
+	const inOwn = unit && likeUnits(unit, stands) ? [valueIn(value, stands, unit, true)] : [];
+	return [value, ...inOwn].some((truth) => isRightValue(number, truth, key));
 }
 
 /** The true value in the unit of the answer, where that is of the kind wanted; else in the wanted one. */

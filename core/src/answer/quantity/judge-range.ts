@@ -1,11 +1,11 @@
 import type { UnitExercise } from '../../exercise/exercise';
-import { keyOf } from '../../key/key';
+import type { OwnLine } from '../../key/own-key';
 import type { AnswerLines, Judged, Judgement, VerdictLine } from '../../key/verdict';
 import { type Outcome, type Span, within } from '../../numeral/fault';
 import { withPi } from '../../numeral/pi';
 import type { Quantity } from '../../quantity/quantity';
 import { type Part, readRangeAnswer } from '../../read/read-parts';
-import { judgeRead } from './judge-quantity';
+import { judgeRead, type KeyBy, keyBy } from './judge-quantity';
 
 type RangeExercise = UnitExercise & { readonly until: Quantity };
 
@@ -29,21 +29,23 @@ export function isRange(exercise: UnitExercise): exercise is RangeExercise {
 }
 
 /** Judges an answer that is a range: both ends by the same measure, each against its own key. */
-export function judgeRange(exercise: RangeExercise, text: string): Outcome<Judged> {
+export function judgeRange(exercise: RangeExercise, text: string, own?: OwnLine): Outcome<Judged> {
 	const { until, ...low } = exercise;
-	const ends = [keyOf(low), keyOf({ ...low, start: until })] as const;
+	const ends = [keyBy(low, own), keyBy(low, own, until)] as const;
 	if (!ends[0].ok) return ends[0];
 	if (!ends[1].ok) return ends[1];
 	// Of two values below zero the one further from it is the low one.
-	const down = withPi(ends[0].value.value, ends[0].value.pi).compare(withPi(ends[1].value.value, ends[1].value.pi)) > 0;
-	const [lowKey, highKey] = down ? [ends[1].value, ends[0].value] : [ends[0].value, ends[1].value];
+	const [first, second] = [ends[0].value, ends[1].value];
+	const valueOf = ({ key }: KeyBy) => withPi(key.value, key.pi);
+	const down = valueOf(first).compare(valueOf(second)) > 0;
+	const [lowKey, highKey] = down ? [second, first] : [first, second];
 	const read = readRangeAnswer(text);
 	if (!read.ok) return { ok: false, fault: within(read.fault, 'answer') };
-	const [first, second] = read.value;
+	const [one, other] = read.value;
 	const end: Span = [text.length, text.length];
-	const lowPart: Part = first ?? { number: null, unit: null, unitAt: end, at: end };
-	const highPart: Part = second ?? { number: null, unit: lowPart.unit, unitAt: end, at: end };
-	const lowJudged = judgeRead(low, lowKey, { ...lowPart, unit: lowPart.unit ?? highPart.unit }, text);
+	const lowPart: Part = one ?? { number: null, unit: null, unitAt: end, at: end };
+	const highPart: Part = other ?? { number: null, unit: lowPart.unit, unitAt: end, at: end };
+	const lowJudged = judgeRead(low, lowKey, { ...lowPart, unit: lowPart.unit ?? highPart.unit }, text, own);
 	const highJudged = judgeRead({ ...low, start: until }, highKey, highPart, text);
 	const lines: AnswerLines = {
 		value: worse(lowJudged.lines.value, highJudged.lines.value),

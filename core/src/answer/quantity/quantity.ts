@@ -39,7 +39,8 @@ export function countedInParts(text: string): readonly string[] {
 /** An answer that is one quantity, or a range of it from a low end to a high one. */
 export const quantity: AnswerKind<'unit'> = {
 	field: 'unit',
-	judge: (exercise, text) => (isRange(exercise) ? judgeRange(exercise, text) : judgeQuantity(exercise, text)),
+	judge: (exercise, text, own) =>
+		isRange(exercise) ? judgeRange(exercise, text, own) : judgeQuantity(exercise, text, own),
 	solve: solveQuantity,
 	keyText: (exercise) => {
 		const key = keyOf(exercise);

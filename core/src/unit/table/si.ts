@@ -16,7 +16,7 @@ export const SI_UNITS: readonly UnitRow[] = [
 	{ symbol: 'cd', name: 'candela', dimension: { cd: 1 }, factor: '1', prefixes: 'all', ucum: 'cd', source: BASE },
 	{ symbol: 'rad', name: 'radian', dimension: { rad: 1 }, factor: '1', prefixes: 'all', ucum: 'rad', source: DERIVED },
 	{ symbol: 'sr', name: 'steradian', dimension: { rad: 2 }, factor: '1', prefixes: 'all', ucum: 'sr', source: DERIVED },
-	{ symbol: 'Hz', name: 'hertz', plural: 'hertz', dimension: { s: -1 }, factor: '1', prefixes: 'all', ucum: 'Hz', source: DERIVED },
+	{ symbol: 'Hz', name: 'hertz', plural: 'hertz', dimension: { s: -1 }, factor: '1', cycle: 'rate', prefixes: 'all', ucum: 'Hz', source: DERIVED },
 	{ symbol: 'N', name: 'newton', dimension: { kg: 1, m: 1, s: -2 }, factor: '1', prefixes: 'all', ucum: 'N', source: DERIVED },
 	{ symbol: 'Pa', name: 'pascal', dimension: { kg: 1, m: -1, s: -2 }, factor: '1', prefixes: 'all', ucum: 'Pa', source: DERIVED },
 	{ symbol: 'J', name: 'joule', dimension: { kg: 1, m: 2, s: -2 }, factor: '1', prefixes: 'all', ucum: 'J', source: DERIVED },

@@ -16,7 +16,7 @@ export const TIME_AND_ANGLE_UNITS: readonly UnitRow[] = [
 	{ symbol: '°', name: 'degree', symbols: ['deg'], names: ['degree of arc'], dimension: { rad: 1 }, factor: '1/180', pi: 1, ucum: 'deg', source: BESIDE },
 	{ symbol: '′', name: 'arcminute', symbols: ['arcmin'], names: ['minute of arc', 'minutes of arc'], dimension: { rad: 1 }, factor: '1/10800', pi: 1, ucum: "'", source: BESIDE },
 	{ symbol: '″', name: 'arcsecond', symbols: ['arcsec'], names: ['second of arc', 'seconds of arc'], dimension: { rad: 1 }, factor: '1/648000', pi: 1, ucum: "''", source: BESIDE },
-	{ symbol: 'rev', name: 'revolution', symbols: ['revs'], dimension: { rad: 1 }, factor: '2', pi: 1, ucum: 'circ', source: TURN },
+	{ symbol: 'rev', name: 'revolution', symbols: ['revs'], dimension: { rad: 1 }, factor: '2', pi: 1, cycle: 'turn', ucum: 'circ', source: TURN },
 	{ symbol: 'fortnight', name: 'fortnight', dimension: { s: 1 }, factor: '1209600', source: 'fourteen days' },
 	{ symbol: 'mo_j', name: 'Julian month', dimension: { s: 1 }, factor: '2629800', ucum: 'mo_j', source: 'UCUM: 30.4375 days' },
 	{ symbol: 'mo_g', name: 'Gregorian month', dimension: { s: 1 }, factor: '2629746', ucum: 'mo_g', source: 'UCUM: 30.436875 days' },
