@@ -121,8 +121,35 @@ describe('parseUnit', () => {
 	it('offers near names, and none for what is near nothing', () => {
 		expect(fault('metrs').suggest).toEqual(['metre']);
 		expect(fault('galon').suggest).toContain('gallon');
-		expect(fault('KM').suggest).toContain('km');
+		expect(fault('MIEL').suggest).toContain('mile');
 		expect(nearUnits('xylophone')).toEqual([]);
+	});
+
+	it.each([
+		['Kg', 'kg'],
+		['KM', 'km'],
+		['MPH', 'mi/h'],
+		['LBS', 'lb'],
+		['Sec', 's'],
+		['KJ', 'kJ'],
+		['Hrs', 'h'],
+	])('reads %s in its capitals as %s, which alone can be meant', (text, unit) => {
+		expect(read(text).text).toBe(unit);
+	});
+
+	it.each(['Gal', 'Qt', 'M', 'Mg'])('keeps %s, which is a unit of its own', (text) => {
+		expect(read(text).text).toBe(text === 'M' ? 'mol/L' : text);
+	});
+
+	it.each([
+		['㎏', 'kg'],
+		['㎡', 'm²'],
+		['º', '°'],
+		['sq. cm', 'cm²'],
+		['m∕s', 'm/s'],
+		['kg of honey', 'kg{honey}'],
+	])('reads %s, which looks like %s', (text, unit) => {
+		expect(read(text).text).toBe(unit);
 	});
 
 	it('limits parts, length and depth', () => {

@@ -58,7 +58,7 @@ export type AnswerKind<K extends WantField> = {
 	/** The units that stand in what is wanted. */
 	readonly units: (want: Wants[K]) => readonly string[];
 	/** The counted things an answer as typed names. */
-	readonly countedIn: (text: string) => readonly string[];
+	readonly countedIn: (text: string, want: Wants[K]) => readonly string[];
 	readonly line: (exercise: Asking<K>) => LineNeed;
 	readonly adding: Adding;
 	/** What is asked for, in words, but for its form; `unit` is the one wanted as far as the student has said it. */
@@ -98,7 +98,7 @@ class AskedKind<K extends WantField> {
 	}
 
 	countedIn(text: string): readonly string[] {
-		return this.kind.countedIn(text);
+		return this.kind.countedIn(text, this.exercise.want);
 	}
 
 	says(unit: string | null): string {

@@ -41,7 +41,7 @@ function judgeMixed(exercise: Asking<'mixed'>, text: string, own?: OwnLine): Out
 	const mine = own?.holds ? keyOfOwn(whole, { ...own, chain: withoutAside(own.chain) }) : null;
 	const key = mine ? good(mine) : keyOf(whole);
 	if (!key.ok) return key;
-	const read = readMixedAnswer(text);
+	const read = readMixedAnswer(text, units);
 	if (!read.ok) return { ok: false, fault: within(read.fault, 'answer') };
 	return { ok: true, value: judged(exercise, key.value, units, read.value, text) };
 }
@@ -195,7 +195,7 @@ export const mixed: AnswerKind<'mixed'> = {
 	},
 	goal: smallestOf,
 	units: (want) => want.mixed,
-	countedIn: countedInParts,
+	countedIn: (text, want) => countedInParts(text, want.mixed),
 	line: () => 'may-lack',
 	adding: 'wholes-aside',
 	says: ({ want }) => want.mixed.join(' and '),

@@ -38,7 +38,14 @@ function states({ top, bottom }: ReadFactor, above: ReadQuantity, below: ReadQua
 type Stated = Pick<Fact, 'left' | 'right' | 'exact'>;
 
 function statedOf({ facts, line = [] }: Pick<Exercise, 'facts' | 'line'>): readonly Stated[] {
-	return [...facts, ...line.map(({ top, bottom, exact }: Factor) => ({ left: top, right: bottom, ...(exact === undefined ? {} : { exact }) }))];
+	return [
+		...facts,
+		...line.map(({ top, bottom, exact }: Factor) => ({
+			left: top,
+			right: bottom,
+			...(exact === undefined ? {} : { exact }),
+		})),
+	];
 }
 
 /**

@@ -7,7 +7,7 @@ import { endingPlaces } from '../numeral/print';
 import { type Rational, rational } from '../numeral/rational';
 import { type Converted, convert, valueIn } from '../quantity/convert';
 import type { Quantity } from '../quantity/quantity';
-import { route } from '../route/route';
+import { exactRoute } from '../route/route';
 import { isAlikeAlone, routeByTies } from '../route/tied-route';
 import { likeUnits } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
@@ -57,7 +57,7 @@ export function keyOf(exercise: UnitExercise): Outcome<Key> {
 	if (tied) return byLine(exercise, start, tied, want.value);
 	if (isAlikeAlone(from.value, want.value))
 		return 'top' in start ? byLine(exercise, start, [], want.value) : byConverting(exercise, start, want.value);
-	const found = route(from.value.text, want.value.text, { facts: exercise.facts, tables: true });
+	const found = exactRoute(from.value.text, want.value.text, exercise.facts);
 	if (!found.ok) return found;
 	return byLine(exercise, start, found.value.factors, want.value);
 }
@@ -80,7 +80,14 @@ function byConverting(exercise: UnitExercise, start: Quantity, want: Unit): Outc
 			: shifted
 				? { kind: 'place', place: lastPlace }
 				: { kind: 'count', from: significant, to: atMost };
-	return good({ value, pi, unit: want, ...askedFrom(exercise, own, value, pi), limitedBy: own ? [-1] : [], chain: null });
+	return good({
+		value,
+		pi,
+		unit: want,
+		...askedFrom(exercise, own, value, pi),
+		limitedBy: own ? [-1] : [],
+		chain: null,
+	});
 }
 
 /** The sum of the start and the terms, good to the last place that all of them have (NIST SP 811, B.7). */
@@ -137,7 +144,12 @@ function byLine(exercise: UnitExercise, start: Start, line: readonly Factor[], w
 }
 
 /** What the exercise asks of the figures; its own count is that of the inputs. */
-export function askedFrom(exercise: Exercise, own: AskedFigures, value: Rational, pi: number): Pick<Key, 'asked' | 'exact'> {
+export function askedFrom(
+	exercise: Exercise,
+	own: AskedFigures,
+	value: Rational,
+	pi: number,
+): Pick<Key, 'asked' | 'exact'> {
 	const { rounding } = exercise;
 	if (typeof rounding === 'object')
 		return {

@@ -5,7 +5,7 @@ import { good, type Outcome } from '../numeral/fault';
 import { withPi } from '../numeral/pi';
 import { valueIn } from '../quantity/convert';
 import { readQuantity } from '../quantity/quantity';
-import { route } from '../route/route';
+import { exactRoute } from '../route/route';
 import { routeByTies } from '../route/tied-route';
 import { likeUnits } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
@@ -33,9 +33,7 @@ export function lineTo(exercise: Exercise, start: Start, want: string): Outcome<
 	});
 	if (isReading(exercise, from.value, to.value)) return good(lay(scaleSteps(from.value, to.value)));
 	const tied = routeByTies(from.value, to.value, exercise.facts);
-	const way = tied
-		? good({ factors: tied })
-		: route(from.value.text, to.value.text, { facts: exercise.facts, tables: true });
+	const way = tied ? good({ factors: tied }) : exactRoute(from.value.text, to.value.text, exercise.facts);
 	if (!way.ok) return way;
 	const added = (exercise.terms ?? []).flatMap((term): Factor[] => {
 		const read = readQuantity(term, { counted: true });

@@ -1,4 +1,4 @@
-import { type Chain, type Factor } from '../chain/chain';
+import type { Chain, Factor } from '../chain/chain';
 import { hasShift, type WorkedChain, workChain } from '../chain/work-chain';
 import type { Exercise, UnitExercise } from '../exercise/exercise';
 import { statedBy } from '../exercise/is-stated';
@@ -16,7 +16,8 @@ export type OwnLine = { readonly chain: Chain; readonly holds: boolean };
 /** A block as its figures count: one of the problem's facts, however it is written, has the figures of that fact. */
 function asStated(factor: Factor, worked: WorkedChain, at: number, exercise: Exercise): Factor {
 	const read = worked.read.factors[at];
-	const fact = read && factor.exact === undefined && factor.figures === undefined ? statedBy(read, exercise) : undefined;
+	const fact =
+		read && factor.exact === undefined && factor.figures === undefined ? statedBy(read, exercise) : undefined;
 	if (!fact) return factor;
 	const exact = fact.exact === undefined ? {} : { exact: fact.exact };
 	return { ...factor, top: fact.left, bottom: fact.right, given: true, ...exact };
@@ -59,7 +60,12 @@ export function keyOfOwn(exercise: UnitExercise, { chain }: OwnLine, until?: Qua
 	const { start } = exercise;
 	const times = until && start && !('top' in start) ? timesStart(start, until) : null;
 	if (until && !times) return null;
-	const { value: scaled, pi } = valueIn(times ? { ...value, value: value.value.mul(times) } : value, unit, want.value, true);
+	const { value: scaled, pi } = valueIn(
+		times ? { ...value, value: value.value.mul(times) } : value,
+		unit,
+		want.value,
+		true,
+	);
 	const { significant, atMost, limitedBy } = figuresOfOwn(exercise, chain, made.value, until ?? exercise.start);
 	const own: AskedFigures =
 		significant === null || atMost === null ? null : { kind: 'count', from: significant, to: atMost };

@@ -1,23 +1,18 @@
 import { bad, good, type Span } from './fault';
 import { figuresOfDigits } from './figures-of-digits';
+import { EXPONENT, plainSigns, SIGN, SPACE, TEN_POWER, TIMES } from './number-signs';
 import { EXPONENT_LIMIT, NUMERAL_LIMIT, type Numeral, type NumeralForm, type NumeralOutcome } from './numeral';
 import { decimal, ONE, type Rational, rational, tenTo } from './rational';
 import { fromSuperscript } from './superscript';
 import { VULGAR, VULGAR_SIGNS } from './vulgar';
-
-const SPACE = ' \\u00a0\\u2009\\u202f';
-const SIGN = '[-+\\u2212]';
-const RAISED = '[⁺⁻]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+';
-/** What may stand after 10: ^3, ^-3, ^(-3), ** is not among them, or superscripts. */
-const TEN_POWER = `10(?:\\^(?:\\(${SIGN}?\\d+\\)|${SIGN}?\\d+)|${RAISED})`;
 
 const POWER = new RegExp(`^(${SIGN}?)(${TEN_POWER})$`);
 const PI = new RegExp(`^(${SIGN}?)(\\d*)[${SPACE}]?(?:pi|π)(?:/(\\d+))?$`, 'i');
 const FRACTION = new RegExp(`^(${SIGN}?)(?:(\\d+)[${SPACE}]+)?(\\d+)[${SPACE}]?[/⁄][${SPACE}]?(\\d+)$`);
 const VULGAR_FORM = new RegExp(`^(${SIGN}?)(\\d*)[${SPACE}]?([${VULGAR_SIGNS}])$`);
 const MANTISSA = new RegExp(`^(${SIGN}?)([\\d.,${SPACE}]*)`);
-const EXPONENT_E = new RegExp(`^[eE](${SIGN}?\\d+)$`);
-const EXPONENT_TEN = new RegExp(`^[${SPACE}]*[xX×*·⋅][${SPACE}]*(${TEN_POWER})$`);
+const EXPONENT_E = new RegExp(`^${EXPONENT}$`);
+const EXPONENT_TEN = new RegExp(`^[${SPACE}]*${TIMES}[${SPACE}]*(${TEN_POWER})$`);
 
 /**
  * Reads one number in any of the writings a student uses (contract, "numeral"), keeping its figures.
@@ -40,8 +35,8 @@ const REMEMBERED = 40;
 const memory = new Map<string, NumeralOutcome>();
 
 function readNumeral(text: string): NumeralOutcome {
-	const typed = text.trim();
-	const from = typed === '' ? 0 : text.indexOf(typed);
+	const typed = plainSigns(text.trim());
+	const from = text.length - text.trimStart().length;
 	const whole: Span = [from, from + typed.length];
 	if (typed === '') return bad('empty', 'There is no number here yet.', [0, text.length]);
 	if (text.length > NUMERAL_LIMIT)
@@ -74,8 +69,11 @@ function isMinus(sign: string | undefined): boolean {
 
 /** The whole power in "^-3", "^(-3)", "10⁻³" or "e-3"; its size is judged by the caller. */
 function exponentOf(text: string): number {
-	const plain = fromSuperscript(text.replace(/^10(?=[\^⁺⁻⁰¹²³⁴⁵⁶⁷⁸⁹])/, '').replace(/[\^()]/g, '')).replace('−', '-');
-	return Number(plain);
+	const raised = text
+		.trim()
+		.replace(/^(?:10|[eE])/, '')
+		.replace(/[\s^()]/g, '');
+	return Number(fromSuperscript(raised).replace('−', '-'));
 }
 
 function tooLarge(at: Span) {
@@ -124,9 +122,9 @@ function decimalNumeral(typed: string, from: number): NumeralOutcome {
 
 	let exponent: number | null = null;
 	if (tail !== '') {
-		const match = EXPONENT_E.exec(tail) ?? EXPONENT_TEN.exec(tail);
-		if (!match) return tailFault(tail, typed, written, from, tailAt);
-		exponent = exponentOf(match[1] as string);
+		const match = EXPONENT_TEN.exec(tail)?.[1] ?? EXPONENT_E.exec(tail)?.[0];
+		if (match === undefined) return tailFault(tail, typed, written, from, tailAt);
+		exponent = exponentOf(match);
 		if (Math.abs(exponent) > EXPONENT_LIMIT) return tooLarge(tailAt);
 	}
 	if (!/\d/.test(digits)) return bad('not-a-number', `“${typed}” has no digits.`, [from, from + typed.length]);

@@ -1,16 +1,15 @@
-import { parseNumeral } from '../numeral/parse-numeral';
+import { EXPONENT, plainSigns, SIGN, SPACE, TEN_POWER, TIMES } from '../numeral/number-signs';
 import { VULGAR_SIGNS } from '../numeral/vulgar';
 
-const SPACE = '\\s\\u00a0\\u2009\\u202f';
-const TEN = `10(?:\\^\\(?[-+−]?\\d+\\)?|[⁺⁻]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)`;
+const GAP = `[${SPACE}]*`;
 
 /** The longest beginning of a text that is written like a number, right or wrong. */
 const NUMBER_LIKE = new RegExp(
-	`^[${SPACE}]*(?:` +
-		`[-+−]?${TEN}(?!\\d)|` +
-		`[-+−]?[\\d.,${SPACE}]*(?:[${VULGAR_SIGNS}]|\\d[${SPACE}]*[/⁄][${SPACE}]*\\d+)?` +
-		`(?:[eE][-+−]?\\d+|[${SPACE}]*[xX×*·⋅][${SPACE}]*${TEN})?` +
-		`(?:[${SPACE}]*(?:π|pi(?![\\p{L}])))?(?:/\\d+)?)`,
+	`^${GAP}(?:` +
+		`${SIGN}?${TEN_POWER}(?!\\d)|` +
+		`${SIGN}?[\\d.,${SPACE}]*(?:[${VULGAR_SIGNS}]|\\d${GAP}[/⁄]${GAP}\\d+)?` +
+		`(?:${EXPONENT}(?![\\d\\p{L}])|${GAP}${TIMES}${GAP}${TEN_POWER})?` +
+		`(?:${GAP}(?:π|pi(?![\\p{L}])))?(?:/\\d+)?)`,
 	'u',
 );
 
@@ -24,16 +23,14 @@ const BEGINS = new RegExp(`^[-−.\\d${VULGAR_SIGNS}]`, 'u');
  * @returns the beginning that is written like a number, right or wrong; "" where there is none.
  */
 export function numberPart(text: string): string {
-	const head = (NUMBER_LIKE.exec(text)?.[0] ?? '').replace(SPACE_AFTER, '');
-	// "5 1/s" is five of 1/s: where the whole beginning is no number, one without its last 1 may be.
-	if (head.endsWith('1') && /^[\s]*\//.test(text.slice(head.length))) {
-		const shorter = head.slice(0, -1).trimEnd();
-		if (shorter !== '' && !parseNumeral(head).ok && parseNumeral(shorter).ok) return shorter;
-	}
-	return head;
+	const length = (NUMBER_LIKE.exec(plainSigns(text))?.[0] ?? '').replace(SPACE_AFTER, '').length;
+	const head = text.slice(0, length);
+	// "0.314 1/s" is 0.314 of 1/s: no group of digits goes over a slash.
+	const one = /[\s\u00a0\u2009\u202f]+1$/.exec(head);
+	return one && /^\s*[/÷]/.test(text.slice(length)) ? head.slice(0, one.index) : head;
 }
 
 /** Whether a text begins with a number. */
 export function beginsWithNumber(text: string): boolean {
-	return BEGINS.test(text);
+	return BEGINS.test(plainSigns(text));
 }

@@ -1,22 +1,27 @@
 import { FACTOR_POWER_LIMIT, type Factor } from '../chain/chain';
 import { fromSuperscript } from '../numeral/superscript';
 import type { Quantity } from '../quantity/quantity';
+import { beginsWithNumber } from './number-part';
 import { readQuantityText } from './read-typed';
 
 const BRACKETED = /^\s*\((.*)\)\s*(?:\^?\s*([²³⁴⁵⁶⁷⁸⁹]|[1-9]))?\s*$/u;
 
-/** A quantity from one side of a fraction; null where there is none. */
+/** A quantity from one side of a fraction, an unwritten 1 among them; null where there is none. */
 function sideOf(text: string): Quantity | null {
-	const read = readQuantityText(text.trim().replace(/^\((.*)\)$/u, '$1'));
+	const side = text
+		.trim()
+		.replace(/^\((.*)\)$/u, '$1')
+		.trim();
+	const read = readQuantityText(side === '' || beginsWithNumber(side) ? side : `1 ${side}`);
 	return read.ok ? read.value : null;
 }
 
 /** A factor as an answer writes it: "1 kJ / 10^3 J", "(100 cm / 1 m)^2", "12 in per 1 ft", "12 in/ft"; null when it is none. */
 export function readFactorText(text: string): Factor | null {
 	const bracketed = BRACKETED.exec(text);
-	const inner = bracketed && /[/÷]|\b(?:per|over)\b/iu.test(bracketed[1] as string) ? (bracketed[1] as string) : text;
+	const inner = bracketed && /[/÷:]|\b(?:per|over)\b/iu.test(bracketed[1] as string) ? (bracketed[1] as string) : text;
 	const power = bracketed?.[2] && inner !== text ? Number(fromSuperscript(bracketed[2])) : 1;
-	for (const match of inner.matchAll(/[/÷⁄]|\s+(?:per|over)\s+/giu)) {
+	for (const match of inner.matchAll(/[/÷⁄∕:∶]|\s+(?:per|over|to|for)\s+/giu)) {
 		const top = sideOf(inner.slice(0, match.index));
 		const bottom = sideOf(inner.slice(match.index + match[0].length));
 		if (top && bottom) return { top, bottom, ...(power > 1 ? { power: Math.min(power, FACTOR_POWER_LIMIT) } : {}) };

@@ -17,8 +17,7 @@ export function readQuantityText(text: string): Outcome<Quantity> {
 	const read = readAnswer(typed);
 	if (!read.ok) return read;
 	if (!read.value.number) return bad('empty', 'There is no number here yet.', [0, typed.length]);
-	const [from, to] = read.value.unitAt;
-	return good({ number: typed.slice(0, from).trim(), unit: typed.slice(from, to) });
+	return good(read.value.written);
 }
 
 /** What stands between the two quantities of a start. */

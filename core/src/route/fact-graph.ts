@@ -94,6 +94,17 @@ export function builtInGraph(): FactGraph {
 	return builtIn;
 }
 
+let exact: FactGraph | null = null;
+
+/** The same without what is rounded or measured. */
+export function exactGraph(): FactGraph {
+	exact ??= factGraph(
+		FACT_ROWS.filter(({ tables, exact: isExact }) => isExact && !isOfOne(tables)),
+		true,
+	);
+	return exact;
+}
+
 /** The facts of some tables alone; the prefixes when theirs is among them. */
 export function tablesGraph(allowed: readonly TableName[]): FactGraph {
 	return factGraph(

@@ -12,6 +12,7 @@ import { withDefinitions } from './definitions';
 import {
 	builtInGraph,
 	type Compound,
+	exactGraph,
 	type FactGraph,
 	factGraph,
 	givenFacts,
@@ -291,12 +292,23 @@ export type RouteFacts = {
 	readonly facts?: readonly Fact[];
 	/** The built-in tables beside the facts: all of them, none, or those a class may use. */
 	readonly tables?: boolean | readonly TableName[];
+	/** Of the tables only what is exact: no 39.37 in for 1 m, which would limit the figures. */
+	readonly exactly?: boolean;
 };
 
-function graphOf({ facts, tables = facts === undefined }: RouteFacts): FactGraph {
+function graphOf({ facts, tables = facts === undefined, exactly = false }: RouteFacts): FactGraph {
 	if (!tables) return factGraph(givenFacts(facts ?? []), false);
-	const built = tables === true ? builtInGraph() : tablesGraph(tables);
+	const built = tables === true ? (exactly ? exactGraph() : builtInGraph()) : tablesGraph(tables);
 	return facts?.length ? withFacts(built, givenFacts(facts)) : built;
+}
+
+/**
+ * The route of a key: by exact facts of the tables where these lead there, so that nothing but the problem limits the
+ * figures; else by any.
+ */
+export function exactRoute(from: string, to: string, facts: readonly Fact[]): Outcome<Route> {
+	const exact = route(from, to, { facts, tables: true, exactly: true });
+	return exact.ok ? exact : route(from, to, { facts, tables: true });
 }
 
 /**

@@ -6,7 +6,7 @@ import { parseUnit } from '../unit/parse-unit';
 import { printUnit } from '../unit/print-unit';
 import type { Unit, UnitPart } from '../unit/unit';
 import { unitOfParts } from '../unit/unit-of-parts';
-import { route } from './route';
+import { exactRoute, route } from './route';
 
 /** A fact that ties alike units: its two sides read, each of one unit. */
 type Tie = { readonly fact: Fact; readonly left: UnitPart; readonly right: UnitPart };
@@ -112,7 +112,7 @@ export function routeByTies(from: Unit, to: Unit, facts: readonly Fact[]): reado
 		] as const) {
 			const [side, other] = begin === 'r' ? [right, left] : [left, right];
 			const [start, goal] = [markedUnit(from, side, `tie${i}${begin}`), markedUnit(to, other, `tie${i}${end}`)];
-			const way = route(start.text, goal.text, { facts: apart, tables: true });
+			const way = exactRoute(start.text, goal.text, apart);
 			if (!way.ok || !leadsThrough(way.value.factors, alone, to)) continue;
 			if (best === null || way.value.factors.length < best.length) best = way.value.factors;
 		}

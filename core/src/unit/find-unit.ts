@@ -74,6 +74,23 @@ export function findUnit(word: string): Found | undefined {
 	return symbols.get(word) ?? names.get(word.toLowerCase());
 }
 
+let anyCase: ReadonlyMap<string, readonly string[]> | null = null;
+
+/** The symbols that are a word but for its capitals: MPH and Mph give mph, Kg gives kg. */
+export function symbolsInAnyCase(word: string): readonly string[] {
+	if (!anyCase) {
+		const made = new Map<string, string[]>();
+		for (const symbol of theIndex().symbols.keys()) {
+			const key = symbol.toLowerCase();
+			const same = made.get(key);
+			if (same) same.push(symbol);
+			else made.set(key, [symbol]);
+		}
+		anyCase = made;
+	}
+	return anyCase.get(word.toLowerCase()) ?? [];
+}
+
 let rows: ReadonlyMap<string, UnitRow> | null = null;
 
 /** The row with this canonical symbol. */

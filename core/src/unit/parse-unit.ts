@@ -1,6 +1,6 @@
 import { bad, good, type Outcome, type Span } from '../numeral/fault';
 import { fromSuperscript } from '../numeral/superscript';
-import { type Found, findUnit, nearUnits } from './find-unit';
+import { type Found, findUnit, nearUnits, symbolsInAnyCase } from './find-unit';
 import { singular } from './singular';
 import { PARTS_LIMIT, POWER_LIMIT, UNIT_TEXT_LIMIT, type Unit, type UnitPart } from './unit';
 import { unitOfParts } from './unit-of-parts';
@@ -147,7 +147,7 @@ class Reader {
 				.slice(0, length)
 				.map((token) => token.text)
 				.join(' ');
-			const found = this.inContext(name) ?? findUnit(name);
+			const found = this.inContext(name) ?? findUnit(name) ?? inOtherCase(name);
 			if (!found) continue;
 			this.next = this.list.indexOf(last) + 1;
 			return this.labelled(partsOf(found));
@@ -176,12 +176,31 @@ class Reader {
 
 	/** A label in braces, or a word after a space that is no unit and not nearly one: g{honey}, g honey. */
 	private labelled(parts: UnitPart[]): UnitPart[] {
+		const named = this.named();
+		if (named !== null) {
+			const [first, ...rest] = parts as [UnitPart, ...UnitPart[]];
+			return [{ ...first, label: named }, ...rest];
+		}
 		const token = this.peek();
 		const label = token && this.labelIn(token);
 		if (!token || !label) return parts;
 		this.next += label.startsWith(token.text) && label.length > token.text.length ? 2 : 1;
 		const [first, ...rest] = parts as [UnitPart, ...UnitPart[]];
 		return [{ ...first, label }, ...rest];
+	}
+
+	/** A substance told with “of”: kg of honey, g of table salt. */
+	private named(): string | null {
+		const [of, ...after] = this.list.slice(this.next);
+		if (of?.kind !== 'word' || of.text.toLowerCase() !== 'of' || !of.apart) return null;
+		const words: string[] = [];
+		for (const { kind, text, apart } of after) {
+			if (kind !== 'word' || !apart) break;
+			words.push(text);
+		}
+		if (!words.length) return null;
+		this.next += 1 + words.length;
+		return words.join(' ');
 	}
 
 	private labelIn(token: UnitSign): string | null {
@@ -197,6 +216,14 @@ class Reader {
 		if (findUnit(token.text) || nearUnits(token.text).length) return null;
 		return after?.kind === 'power' && /^\d+$/.test(after.text) ? token.text + after.text : token.text;
 	}
+}
+
+/** What a word in the wrong capitals can only mean: Kg, MPH, LBS. Where small letters are a symbol, these are meant. */
+function inOtherCase(word: string): Found | undefined {
+	if (word.length < 2 || word === word.toLowerCase()) return undefined;
+	const symbols = symbolsInAnyCase(word);
+	const meant = symbols.length === 1 ? symbols[0] : symbols.find((symbol) => symbol === symbol.toLowerCase());
+	return meant === undefined ? undefined : findUnit(meant);
 }
 
 function partsOf(found: Found): UnitPart[] {

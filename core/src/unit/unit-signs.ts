@@ -31,7 +31,57 @@ export function stop(code: FaultCode, message: string, at: Span, suggest?: reado
 	throw new UnitFault(bad(code, message, at, suggest).fault);
 }
 
-const CLEAN: Readonly<Record<string, string>> = { μ: 'µ', Ω: 'Ω', Å: 'Å', K: 'K', '’': "'", '”': '"', '“': '"' };
+/** Signs that stand for another, in print, in other scripts and in one sign for a whole unit. */
+const CLEAN: Readonly<Record<string, string>> = {
+	μ: 'µ',
+	Ω: 'Ω',
+	Å: 'Å',
+	K: 'K',
+	'’': "'",
+	'‘': "'",
+	ʹ: "'",
+	'`': "'",
+	'”': '"',
+	'“': '"',
+	'„': '"',
+	ʺ: '"',
+	º: '°',
+	'˚': '°',
+	'∘': '°',
+	'∙': '·',
+	'•': '·',
+	'✕': '×',
+	'⨯': '×',
+	'∕': '/',
+	'⁄': '/',
+	'∶': '/',
+	'‐': '-',
+	'‑': '-',
+	'﹣': '-',
+	'－': '-',
+	'–': '-',
+	'℃': '°C',
+	'℉': '°F',
+	'¢': 'cent',
+};
+
+/** One sign for a whole unit, as scripts of the East have them: ㎏, ㎜, ㎠ (Unicode, CJK Compatibility). */
+const ONE_SIGN = /[㍱-㏟]/u;
+
+/** A unit with plain signs, and for each of them where it stands in what was typed. */
+function cleaned(text: string): { readonly clean: string; readonly places: readonly number[] } {
+	let clean = '';
+	const places: number[] = [];
+	let from = 0;
+	for (const sign of text) {
+		const plain = CLEAN[sign] ?? (ONE_SIGN.test(sign) ? sign.normalize('NFKC').replace('∕', '/') : sign);
+		for (let i = 0; i < plain.length; i++) places.push(plain.length === sign.length ? from + i : from);
+		clean += plain;
+		from += sign.length;
+	}
+	places.push(from);
+	return { clean, places };
+}
 
 /** What a word raises the unit beside it to. */
 export const SQUARES: Readonly<Record<string, number>> = { square: 2, sq: 2, cubic: 3, cu: 3, squared: 2, cubed: 3 };
@@ -46,14 +96,18 @@ const PIECES: readonly (readonly [UnitSign['kind'] | 'space', RegExp])[] = [
 	['slash', /[/÷]/y],
 	[
 		'word',
-		/%\s?(?:\([wv]\/[wv]\)|[wv]\/[wv])|''|["'′″%‰]|℃|℉|°?(?:[\p{L}µ]|\[[^\s[\]{}]*\])(?:[\p{L}_]|\[[^\s[\]{}]*\])*(?:\d+\p{L}[\p{L}\d]*)?|°/uy,
+		/%\s?(?:\([wv]\/[wv]\)|[wv]\/[wv])|''|["'′″%‰$€£¥]|°?(?:[\p{L}µ]|\[[^\s[\]{}]*\])(?:[\p{L}_]|\[[^\s[\]{}]*\])*(?:\d+\p{L}[\p{L}\d]*)?|°/uy,
 	],
 	['number', /\d+/y],
 ];
 
 /** Cuts a unit as written into its signs. */
 export function unitSigns(text: string): UnitSign[] {
-	const clean = [...text].map((c) => CLEAN[c] ?? c).join('');
+	const { clean, places } = cleaned(text);
+	const placed = (from: number, to: number): Span => {
+		const first = places[from] as number;
+		return [first, Math.max(first + 1, places[to] as number)];
+	};
 	const out: UnitSign[] = [];
 	let i = 0;
 	let apart = false;
@@ -68,10 +122,12 @@ export function unitSigns(text: string): UnitSign[] {
 		}
 		if (before && /[.-]/.test(clean[i] as string)) {
 			const more = /^[\p{L}(°[]/u.test(clean.slice(i + 1));
-			if (more) out.push({ kind: 'times', text: clean[i] as string, at: [i, i + 1], apart });
-			if (more || (clean[i] === '.' && before.kind === 'word')) {
+			// An abbreviation has a full stop, also in front of its unit: sq. cm.
+			const shortened = clean[i] === '.' && (before.kind === 'square' || (!more && before.kind === 'word'));
+			if (more && !shortened) out.push({ kind: 'times', text: clean[i] as string, at: [i, i + 1], apart });
+			if (more || shortened) {
 				i += 1;
-				apart = !more;
+				apart = shortened;
 				continue;
 			}
 		}
@@ -79,7 +135,8 @@ export function unitSigns(text: string): UnitSign[] {
 			shape.lastIndex = i;
 			return { kind, match: shape.exec(clean) };
 		}).find(({ match }) => match);
-		if (!piece?.match) return stop('unit-unclear', `I cannot read “${text.slice(i, i + 1)}” in a unit.`, [i, i + 1]);
+		if (!piece?.match)
+			return stop('unit-unclear', `I cannot read “${text.slice(...placed(i, i + 1))}” in a unit.`, placed(i, i + 1));
 		const end = i + piece.match[0].length;
 		if (piece.kind === 'space') apart = true;
 		else {
@@ -88,7 +145,7 @@ export function unitSigns(text: string): UnitSign[] {
 		}
 		i = end;
 	}
-	return out;
+	return out.map((sign) => ({ ...sign, at: placed(...sign.at) }));
 }
 
 /** A whole power written straight after a symbol: m2, s-1, s−1. */

@@ -11,8 +11,9 @@ import type { Rational } from '../../numeral/rational';
 import { valueIn } from '../../quantity/convert';
 import type { Quantity } from '../../quantity/quantity';
 import { type Answer, readAnswer } from '../../read/read-answer';
+import { otherCapitals } from '../../read/unit-meant';
 import { kindOf } from '../../unit/dimension';
-import { nearUnits } from '../../unit/find-unit';
+import { findUnit, nearUnits } from '../../unit/find-unit';
 import { labelsClash, likeUnits, sameSize } from '../../unit/like-units';
 import { parseUnit } from '../../unit/parse-unit';
 import type { Unit } from '../../unit/unit';
@@ -22,7 +23,7 @@ import { judgeFigures } from './judge-figures';
 export function judgeQuantity(exercise: UnitExercise, text: string, own?: OwnLine): Outcome<Judged> {
 	const by = keyBy(exercise, own);
 	if (!by.ok) return by;
-	const read = readAnswer(text);
+	const read = readAnswer(text, [by.value.key.unit]);
 	if (!read.ok) return { ok: false, fault: within(read.fault, 'answer') };
 	return { ok: true, value: judgeRead(exercise, by.value, read.value, text, own) };
 }
@@ -128,6 +129,13 @@ export function strangeText(word: string): string {
 	return `I do not know “${word}” as a unit.${near.length ? ` Did you mean ${near.join(' or ')}?` : ''}`;
 }
 
+/** The name of a lone unit: the galileo, the quettatonne. */
+function nameOf({ parts, text }: Unit): string {
+	const found = findUnit(text);
+	const [part] = parts;
+	return found && 'row' in found && part ? `the ${found.prefix?.name ?? ''}${found.row.name}` : text;
+}
+
 function judgeUnit(answer: Answer, exercise: UnitExercise, key: Key): VerdictLine {
 	const { unit, unitAt } = answer;
 	const wanted = key.unit.text;
@@ -142,6 +150,13 @@ function judgeUnit(answer: Answer, exercise: UnitExercise, key: Key): VerdictLin
 	}
 	const strange = strangeWord(unit, exercise);
 	if (strange !== undefined) return { verdict: 'wrong', why: strangeText(strange), at: unitAt };
+	const meant = likeUnits(unit, key.unit) ? [] : otherCapitals(unit.text, key.unit);
+	if (meant.length)
+		return {
+			verdict: 'wrong',
+			why: `${unit.text} is a unit of its own, ${nameOf(unit)}. Is ${meant.join(' or ')} meant? Capitals matter in a symbol.`,
+			at: unitAt,
+		};
 	if (likeUnits(unit, key.unit))
 		return {
 			verdict: 'wrong',

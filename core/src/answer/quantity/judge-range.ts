@@ -39,14 +39,20 @@ export function judgeRange(exercise: RangeExercise, text: string, own?: OwnLine)
 	const valueOf = ({ key }: KeyBy) => withPi(key.value, key.pi);
 	const down = valueOf(first).compare(valueOf(second)) > 0;
 	const [lowKey, highKey] = down ? [second, first] : [first, second];
-	const read = readRangeAnswer(text);
+	const read = readRangeAnswer(text, [first.key.unit]);
 	if (!read.ok) return { ok: false, fault: within(read.fault, 'answer') };
 	const [one, other] = read.value;
 	const end: Span = [text.length, text.length];
-	const lowPart: Part = one ?? { number: null, unit: null, unitAt: end, at: end };
-	const highPart: Part = other ?? { number: null, unit: lowPart.unit, unitAt: end, at: end };
+	const nothing = { number: null, unitAt: end, at: end, written: { number: '', unit: '' } };
+	const lowPart: Part = one ?? { ...nothing, unit: null };
+	const highPart: Part = other ?? { ...nothing, unit: lowPart.unit };
 	const lowJudged = judgeRead(low, lowKey, { ...lowPart, unit: lowPart.unit ?? highPart.unit }, text, own);
-	const highJudged = judgeRead({ ...low, start: until }, highKey, highPart, text);
+	const highJudged = judgeRead(
+		{ ...low, start: until },
+		highKey,
+		{ ...highPart, unit: highPart.unit ?? lowPart.unit },
+		text,
+	);
 	const lines: AnswerLines = {
 		value: worse(lowJudged.lines.value, highJudged.lines.value),
 		figures: worse(lowJudged.lines.figures, highJudged.lines.figures),

@@ -6,6 +6,8 @@ import { rationalText } from '../../numeral/rational';
 import { readAnswer } from '../../read/read-answer';
 import { readMixedAnswer } from '../../read/read-parts';
 import { printUnitText } from '../../say/say';
+import { parseUnit } from '../../unit/parse-unit';
+import type { Unit } from '../../unit/unit';
 import type { AnswerKind } from '../answer-kind';
 import { judgeQuantity, strangeText, strangeWord } from './judge-quantity';
 import { isRange, judgeRange } from './judge-range';
@@ -17,7 +19,7 @@ import { solveQuantity } from './solve-quantity';
  * with its place in the text; null when it can be held against the exercise.
  */
 function writingFault(exercise: UnitExercise, text: string): Fault | null {
-	const read = readAnswer(text);
+	const read = readAnswer(text, wantedUnits([exercise.want.unit]));
 	if (!read.ok) return read.fault;
 	const { number, unit, unitAt } = read.value;
 	if (!number) return bad('empty', 'There is no number here yet.', [0, text.length]).fault;
@@ -30,9 +32,17 @@ export function emptyFault(text: string): Fault | null {
 	return text.trim() === '' ? bad('empty', 'There is no answer here yet.', [0, text.length]).fault : null;
 }
 
+/** Units that are wanted, read; those that cannot be are left out. */
+function wantedUnits(wanted: readonly string[]): readonly Unit[] {
+	return wanted.flatMap((text) => {
+		const unit = parseUnit(text, { counted: true });
+		return unit.ok ? [unit.value] : [];
+	});
+}
+
 /** The counted things that the quantities of a text name. */
-export function countedInParts(text: string): readonly string[] {
-	const parts = readMixedAnswer(text);
+export function countedInParts(text: string, wanted: readonly string[]): readonly string[] {
+	const parts = readMixedAnswer(text, wantedUnits(wanted));
 	return parts.ok ? parts.value.flatMap(({ unit }) => unit?.counted ?? []) : [];
 }
 
@@ -48,7 +58,7 @@ export const quantity: AnswerKind<'unit'> = {
 	},
 	goal: ({ unit }) => unit,
 	units: ({ unit }) => [unit],
-	countedIn: countedInParts,
+	countedIn: (text, { unit }) => countedInParts(text, [unit]),
 	line: ({ terms, line }) => (terms !== undefined || line === undefined ? 'may-lack' : 'needed'),
 	adding: 'as-the-key',
 	says: (_, unit) => (unit === null ? 'not said yet' : printUnitText(unit) || 'a plain number'),
