@@ -104,7 +104,7 @@ describe('the four lines', () => {
 		['27.1 ft/s', 'right', 'right', 'right', null],
 		['27.13 ft/s', 'right', 'wrong', 'right', 'digits-many'],
 		['27 ft/s', 'right', 'wrong', 'right', 'digits-few'],
-		['30 ft/s', 'wrong', 'wrong', 'right', null],
+		['30 ft/s', 'wrong', 'wrong', 'right', 'digits-few'],
 		['27.1', 'right', 'right', 'absent', 'unit-missing'],
 		['27.1 kg', 'right', 'right', 'wrong', 'unit-wrong'],
 		['1630 ft/min', 'right', 'right', 'wrong', 'stopped-early'],

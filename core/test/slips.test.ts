@@ -42,6 +42,7 @@ describe('a slip known by the answer alone', () => {
 	it.each<[string, Exercise, string]>([
 		['flipped-factor', GUST, '9.73e-7 ft/s'],
 		['skipped-factor', GUST, '1630 ft/s'],
+		['skipped-factor', exercise('2.50 h', 's'), '150. s'],
 		['power-missed', exercise('0.350 m^2', 'cm^2', [over('100 cm', '1 m', { power: 2 })]), '35.0 cm^2'],
 		['wrong-number', exercise('12.5 ft', 'in', [over('12 in', '1 ft')]), '200 in'],
 		['ee-slip', exercise('3.45 km', 'm', [over('10^3 m', '1 km')]), '34500 m'],
@@ -66,7 +67,6 @@ describe('a slip known by the answer alone', () => {
 			'39600 ft/s',
 		],
 		['repeated-factor', exercise('2.47 ft', 'cm', [over('12 in', '1 ft'), over('2.54 cm', '1 in')]), '191 cm'],
-		['stopped-early', GUST, '97700 ft/s'],
 		[
 			'wrong-start',
 			exercise('4.8 L', 'min', [over('1000 mL', '1 L'), over('1 min', '72 mL')], {
@@ -80,7 +80,7 @@ describe('a slip known by the answer alone', () => {
 			'15.1 mm/min',
 		],
 		['decimal-as-parts', exercise('5 in', 'ft', undefined, { terms: [q('7 ft')], rounding: { place: -2 } }), '7.50 ft'],
-		['whole-included', exercise('5 in', 'ft', undefined, { terms: [q('7 ft')], rounding: { place: -2 } }), '0.42 ft'],
+		['stopped-early', exercise('5 in', 'ft', undefined, { terms: [q('7 ft')], rounding: { place: -2 } }), '0.42 ft'],
 		['digits-from-exact', exercise('18.53 ft', 'in', [over('12 in', '1 ft')]), '220 in'],
 	])('%s is among the first three', (code, of, answer) => {
 		expect(codes(of, answer).slice(0, 3)).toContain(code);
@@ -117,7 +117,7 @@ describe('a slip known by the answer alone', () => {
 		const beam: Exercise = { ...exercise('8.75 ft', ''), want: { mixed: ['ft', 'in'] } };
 		expect(codes(beam, '8 ft 75 in')[0]).toBe('decimal-as-parts');
 		expect(codes(beam, '8 ft 7.5 in')[0]).toBe('decimal-as-parts');
-		expect(codes(beam, '8 ft 8 in')).toEqual([]);
+		expect(codes(beam, '8 ft 3 in')).toEqual([]);
 	});
 
 	it('comes with another: both are named', () => {

@@ -70,7 +70,8 @@ function judged(exercise: Exercise, key: Key, units: readonly Unit[], parts: rea
 				at: all,
 			};
 	const lines = { value, figures, unit };
-	return { lines, parts: { exercise, lines, units, parts } };
+	const total = totalOf(parts, units.at(-1) as Unit);
+	return { lines, parts: { exercise, lines, units, parts, total, truth: withPi(key.value, key.pi) } };
 }
 
 /** The parts as one value of the smallest unit wanted; null where a part is of another kind. */

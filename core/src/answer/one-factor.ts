@@ -67,7 +67,14 @@ function judgeOneFactor(exercise: Asking<'factor'>, text: string): Outcome<Judge
 			};
 	const slips: FoundSlip[] = [];
 	if (flipped) slips.push({ code: 'flipped-factor', factor: 0, why: unit.why });
-	if (!holds) slips.push({ code: 'unequal-factor', factor: 0, why: value.why });
+	// Which slip made its sides unequal is told by the factor itself.
+	if (!holds)
+		slips.push({
+			code: equal === false ? null : 'unequal-factor',
+			factor: 0,
+			why: value.why,
+			...(read ? { block: read } : {}),
+		});
 	return good({ lines: { value, figures, unit }, slips });
 }
 

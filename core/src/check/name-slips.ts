@@ -46,7 +46,8 @@ function soughtIn({ lines, answer: { number, unit }, key }: Seen) {
 
 function searched(seen: Seen, own: Chain | null): readonly Slip[] {
 	const number = soughtIn(seen);
-	return number ? findSlips(seen.exercise, seen.key, number, own) : [];
+	// What follows from a line that fails is explained by that line.
+	return number && !seen.lines.value.follows ? findSlips(seen.exercise, seen.key, number, own) : [];
 }
 
 /**

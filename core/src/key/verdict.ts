@@ -1,6 +1,7 @@
 import type { ReadFactor } from '../chain/read-chain';
 import type { Exercise, UnitExercise } from '../exercise/exercise';
 import type { Span } from '../numeral/fault';
+import type { Rational } from '../numeral/rational';
 import type { Answer } from '../read/read-answer';
 import type { Part } from '../read/read-parts';
 import type { Unit } from '../unit/unit';
@@ -60,6 +61,9 @@ export type SeenParts = {
 	readonly lines: AnswerLines;
 	readonly units: readonly Unit[];
 	readonly parts: readonly Part[];
+	/** What the parts come to, and what they should, in the smallest unit; null where a part is of another kind. */
+	readonly total: Rational | null;
+	readonly truth: Rational;
 };
 
 /** An answer judged by itself: its lines, and what slips are told by. */

@@ -1,6 +1,36 @@
-import { rational, tenTo } from '../numeral/rational';
+import { withPi } from '../numeral/pi';
+import { endingPlaces } from '../numeral/print';
+import { type Rational, rational, tenTo } from '../numeral/rational';
+import { round } from '../numeral/round';
+import { valueIn } from '../quantity/convert';
 import { readQuantity } from '../quantity/quantity';
+import { rowOf } from '../unit/find-unit';
+import { likeUnits, ratioOfUnits, sameSize } from '../unit/like-units';
+import type { Unit } from '../unit/unit';
 import type { SlipKind } from './slip-kind';
+
+/** The most digits after a point that are read as a number of the smaller unit. */
+const DIGITS = 4;
+
+/**
+ * What the digits of a part after the point may be taken for as a number of the smaller unit, with the point at any
+ * place among them, rounded or cut: .625 for 625, 62.5, 62, 63, 6.25, 6 and 50 for .5.
+ */
+function readAsParts(after: Rational): readonly Rational[] {
+	if (after.sign === 0) return [];
+	const exact = endingPlaces(after) !== null;
+	const digits = exact ? Math.max(2, endingPlaces(after) as number) : DIGITS;
+	return Array.from({ length: digits }, (_, i) => after.mul(tenTo(i + 1))).flatMap((size) => {
+		const cut = rational(size.floor());
+		const near = round(size, { place: 0 }).value;
+		return [size, ...[cut, near].filter(({ sign }) => sign > 0)];
+	});
+}
+
+function nameOfUnit({ text, parts: [part] }: Unit): string {
+	const row = part && rowOf(part.unit);
+	return row && !part.prefix ? (row.plural ?? `${row.name}s`) : text;
+}
 
 /** The digits after a point read as the smaller unit: 8 ft 75 in for 8.75 ft, or 7.5 ft for 7 ft 5 in. */
 export const decimalAsParts: SlipKind = {
@@ -8,18 +38,26 @@ export const decimalAsParts: SlipKind = {
 	title: 'Digits after the point read as the smaller unit',
 	nudge: 'Half a foot is how many inches? Take the part after the point times that many.',
 	showsInParts: ({ exercise: { start }, lines, units, parts }) => {
-		if (lines.value.verdict !== 'wrong') return null;
-		const [large, small] = parts;
-		const match = start && !('top' in start) ? /^([-−]?\d+)\.(\d+)$/.exec(start.number.trim()) : null;
-		if (!match || !large?.number || !small?.number || units.length < 2) return null;
-		const [, whole = '', digits = ''] = match;
-		if (large.number.text.trim() !== whole) return null;
-		const size = small.number.value.abs();
-		const read = rational(BigInt(digits));
-		// Any place of the point among those digits is the same slip.
-		return Array.from({ length: digits.length }, (_, k) => read.mul(tenTo(-k))).some((one) => one.equals(size))
-			? `The digits after the point are tenths and hundredths of ${units[0]?.text ?? 'the unit'}, not ${units[1]?.text ?? 'the smaller one'}.`
-			: null;
+		if (lines.value.verdict !== 'wrong' || !start || 'top' in start) return null;
+		const read = readQuantity(start, { counted: true });
+		const number = read.ok ? read.value.number : null;
+		const [largest] = units;
+		if (!read.ok || !number || !largest || !likeUnits(read.value.unit, largest)) return null;
+		const all = valueIn(number, read.value.unit, largest, true);
+		let left = withPi(all.value, all.pi).abs();
+		for (const [i, unit] of units.entries()) {
+			const [part, next] = [parts[i], parts[i + 1]];
+			const small = units[i + 1];
+			if (!part?.number || !part.unit || !next?.number || !small || !sameSize(part.unit, unit)) return null;
+			const whole = rational(left.floor());
+			if (!part.number.value.abs().equals(whole)) return null;
+			const after = left.sub(whole);
+			if (readAsParts(after).some((size) => next.number?.value.abs().equals(size)))
+				return `The digits after the point are tenths and hundredths of ${nameOfUnit(unit)}, not ${nameOfUnit(small)}.`;
+			const ratio = ratioOfUnits(unit, small);
+			left = after.mul(withPi(ratio.value, ratio.pi));
+		}
+		return null;
 	},
 	suspects: ({ exercise: { start, terms }, key }) => {
 		const [large] = terms ?? [];

@@ -1,12 +1,14 @@
 import type { Chain } from '../chain/chain';
-import { workChain } from '../chain/work-chain';
+import { hasShift, workChain } from '../chain/work-chain';
 import type { UnitExercise } from '../exercise/exercise';
 import type { Key } from '../key/key';
+import { lineTo } from '../key/line-to';
 import type { Slip } from '../key/verdict';
 import type { Numeral } from '../numeral/numeral';
 import { withPi } from '../numeral/pi';
 import type { Rational } from '../numeral/rational';
 import { isRoundingOf } from '../numeral/round';
+import { digitsFew } from './digits-few';
 import { otherLines } from './other-lines';
 import { pairSlips } from './pair-slips';
 import type { Evidence, SlipKind } from './slip-kind';
@@ -29,6 +31,13 @@ export function fits({ value, significant, atMost }: Numeral, suspect: Rational)
 	return false;
 }
 
+/** The line of an exercise: that of its key, else the route from its start to what is wanted; null where there is none. */
+function lineOf(exercise: UnitExercise, key: Key): Chain | null {
+	if (key.chain || !exercise.start) return key.chain;
+	const line = lineTo(exercise, exercise.start, exercise.want.unit);
+	return line.ok ? line.value : null;
+}
+
 function evidenceOf(exercise: UnitExercise, key: Key, answer: Numeral, chain: Chain | null): Evidence {
 	const worked = chain ? workChain(chain) : null;
 	return {
@@ -37,19 +46,54 @@ function evidenceOf(exercise: UnitExercise, key: Key, answer: Numeral, chain: Ch
 		truth: withPi(key.value, key.pi),
 		answer,
 		chain,
-		factors: worked?.ok ? worked.value.read.factors : [],
+		// Where a step adds, what one factor is worth to the whole is not told by the factor alone.
+		factors: worked?.ok && !hasShift(worked.value.read) ? worked.value.read.factors : [],
 	};
 }
 
+/** Slips that come before those of a number in a fact, also where they are seen on another line. */
+const LEFT_OR_TURNED: readonly SlipKind[] = SLIPS.filter(({ code }) =>
+	['flipped-factor', 'skipped-factor'].includes(code),
+);
+
 const MIXING: readonly SlipKind[] = SLIPS.filter(({ mixes }) => mixes);
 
-function singlesIn(evidence: Evidence, kinds: readonly SlipKind[], placed: boolean): readonly Slip[] {
-	return kinds.flatMap(({ code, suspects }): Slip[] => {
+/** A slip that would have given an answer, and whether with all the figures that are written. */
+type Fit = Slip & { readonly whole: boolean };
+
+function singlesIn(evidence: Evidence, kinds: readonly SlipKind[], placed: boolean): readonly Fit[] {
+	return kinds.flatMap(({ code, suspects }): Fit[] => {
 		const found = suspects?.(evidence).find(({ value }) => fits(evidence.answer, value));
 		if (!found) return [];
-		const { factor, why } = found;
-		return [{ code, ...(factor === undefined || !placed ? {} : { factor }), why }];
+		const { factor, why, value } = found;
+		const whole = fitsWhole(evidence.answer, value);
+		return [{ code, ...(factor === undefined || !placed ? {} : { factor }), why, whole }];
 	});
+}
+
+/** Whether a number is a value with every figure that is written, those that may not count too: 200 for 200.0. */
+function fitsWhole({ value, atMost }: Numeral, suspect: Rational): boolean {
+	return (
+		value.equals(suspect) ||
+		(atMost !== null && atMost > ENOUGH_FIGURES && isRoundingOf(value, suspect, { significant: atMost }))
+	);
+}
+
+/**
+ * Slips as they are named: too few figures are told by a number that could be any, so that what is the number with all
+ * its figures comes before.
+ */
+function asNamed(found: readonly Fit[], ambiguous: boolean): readonly Slip[] {
+	const isFew = ({ code }: Fit) => code === digitsFew.code;
+	const few = ambiguous && found.some(isFew);
+	const ordered = few
+		? [
+				...found.filter((one) => one.whole && !isFew(one)),
+				...found.filter(isFew),
+				...found.filter((one) => !one.whole && !isFew(one)),
+			]
+		: found;
+	return ordered.map(({ whole: _, ...slip }) => slip);
 }
 
 /**
@@ -64,18 +108,23 @@ export function findSlips(
 	answer: Numeral,
 	own: Chain | null = null,
 ): readonly Slip[] {
-	const evidence = evidenceOf(exercise, key, answer, own ?? key.chain);
+	const evidence = evidenceOf(exercise, key, answer, own ?? lineOf(exercise, key));
 	const singles = singlesIn(evidence, SLIPS, true);
-	if (singles.length) return singles;
-	const elsewhere = new Map<string, Slip>();
+	// The line of a key is that of the class: what is seen on it is not looked for on another.
+	if (singles.length && (own || exercise.line)) return asNamed(singles, answer.ambiguous);
+	const found = new Map(singles.map((slip) => [slip.code, slip]));
 	for (const factors of otherLines(evidence.factors))
-		for (const slip of singlesIn({ ...evidence, factors }, MIXING, false))
-			if (!elsewhere.has(slip.code)) elsewhere.set(slip.code, slip);
-	if (elsewhere.size) return inOrder([...elsewhere.values()]);
+		for (const slip of singlesIn(
+			{ ...evidence, factors, elsewhere: true },
+			singles.length ? LEFT_OR_TURNED : MIXING,
+			false,
+		))
+			if (!found.has(slip.code)) found.set(slip.code, slip);
+	if (found.size) return asNamed(inOrder([...found.values()]), answer.ambiguous);
 	return pairSlips(evidence, MIXING, (value) => fits(answer, value));
 }
 
-function inOrder(slips: readonly Slip[]): readonly Slip[] {
+function inOrder(slips: readonly Fit[]): readonly Fit[] {
 	const order = (code: string) => SLIPS.findIndex((slip) => slip.code === code);
 	return [...slips].sort((a, b) => order(a.code) - order(b.code));
 }
@@ -90,7 +139,7 @@ const FAR = 0.3;
  * twice. Null where it rules out nothing.
  */
 export function ruledOut(exercise: UnitExercise, key: Key, answer: Numeral): string | null {
-	const evidence = evidenceOf(exercise, key, answer, key.chain);
+	const evidence = evidenceOf(exercise, key, answer, lineOf(exercise, key));
 	const off = (value: Rational) => Math.abs(value.nearly() / evidence.truth.nearly() - 1);
 	if (evidence.truth.sign === 0 || !evidence.factors.length || !(off(answer.value) < NEAR)) return null;
 	const blocks = SLIPS.filter(({ wholeBlock }) => wholeBlock);

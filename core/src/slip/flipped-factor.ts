@@ -1,8 +1,25 @@
 import { turnedFactor } from '../chain/chain';
 import type { ReadFactor } from '../chain/read-chain';
+import { ONE } from '../numeral/rational';
 import { printQuantity } from '../say/say';
 import { eachFactor } from './evidence';
-import type { SlipKind } from './slip-kind';
+import { ofReading, scalesOf } from './scales';
+import type { Evidence, SlipKind, Suspect } from './slip-kind';
+
+const DEGREES =
+	'That is what comes with the size of the degrees upside down. On which scale are they smaller, so that there are more of them?';
+
+const readingTurned = ofReading(DEGREES, (steps) => {
+	if (!steps.some(({ does }) => does === 'scale')) return [];
+	return [steps.map((step) => (step.does === 'scale' ? { ...step, by: ONE.div(step.by) } : step))];
+});
+
+/** The scale between two temperatures upside down: 9/5 for 5/9; of a difference too. */
+function scaleTurned(evidence: Evidence): readonly Suspect[] {
+	const scales = evidence.exercise.difference ? scalesOf(evidence) : null;
+	if (!scales) return readingTurned(evidence);
+	return scales.ratio.equals(ONE) ? [] : [{ value: scales.value.div(scales.ratio), why: DEGREES }];
+}
 
 /** A factor upside down: it divides where it should multiply. */
 export const flippedFactor: SlipKind = {
@@ -12,8 +29,9 @@ export const flippedFactor: SlipKind = {
 	laid: true,
 	wholeBlock: true,
 	mend: (factor) => [[turnedFactor(factor)]],
-	suspects: (evidence) =>
-		eachFactor(evidence, (worth, i) => {
+	suspects: (evidence) => [
+		...scaleTurned(evidence),
+		...eachFactor(evidence, (worth, i) => {
 			const { top, bottom } = (evidence.factors[i] as ReadFactor).written;
 			return {
 				value: evidence.truth.div(worth.mul(worth)),
@@ -21,5 +39,6 @@ export const flippedFactor: SlipKind = {
 				why: `That is what comes with one factor upside down. Look at the block of ${printQuantity(top)} over ${printQuantity(bottom)}.`,
 			};
 		}),
+	],
 	mixes: true,
 };

@@ -18,10 +18,11 @@ export const offsetBackwards: SlipKind = {
 			mend: (factors, at, shift) => withStep(factors, at, { shift: turnedSign(shift) }),
 		},
 	],
-	suspects: ofReading(({ value, ratio, scaled, before, after }) =>
-		[scaled.sub(after), value.sub(before).mul(ratio)].map((one) => ({
-			value: one,
-			why: 'The shift goes the wrong way: added where it should be taken away, or the other way about.',
-		})),
+	suspects: ofReading(
+		'The shift goes the wrong way: added where it should be taken away, or the other way about.',
+		(steps) =>
+			steps.flatMap((step, i) =>
+				step.does === 'shift' ? [steps.map((one, k) => (k === i ? { ...step, by: step.by.neg() } : one))] : [],
+			),
 	),
 };

@@ -1,5 +1,5 @@
 import { addingStep } from '../chain/chain';
-import { ofReading } from './scales';
+import { ofReading, type ScaleStep } from './scales';
 import type { SlipKind } from './slip-kind';
 import { withStep } from './with-step';
 
@@ -18,12 +18,12 @@ export const offsetOrder: SlipKind = {
 			mend: (factors, at, shift) => [...withStep(factors, at, { shift: undefined }), addingStep(shift)],
 		},
 	],
-	suspects: ofReading(({ value, ratio, scaled, before, after }) =>
-		ratio.n === ratio.d
-			? []
-			: [scaled.add(before), value.add(after).mul(ratio)].map((one) => ({
-					value: one,
-					why: 'Shifting and scaling are in the wrong order: the shift counts in degrees of one scale only.',
-				})),
+	suspects: ofReading(
+		'Shifting and scaling are in the wrong order: the shift counts in degrees of one scale only.',
+		(steps) =>
+			steps.slice(1).flatMap((step, i) => {
+				const before = steps[i] as ScaleStep;
+				return before.does === step.does ? [] : [[...steps.slice(0, i), step, before, ...steps.slice(i + 2)]];
+			}),
 	),
 };

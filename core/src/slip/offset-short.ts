@@ -3,7 +3,8 @@ import { ofReading } from './scales';
 import type { SlipKind } from './slip-kind';
 import { withStep } from './with-step';
 
-const SHORT = rationalOfRow('0.15');
+const FREEZING = rationalOfRow('273.15');
+const SHORT = rationalOfRow('273');
 
 /** 273 for 273.15. */
 export const offsetShort: SlipKind = {
@@ -19,14 +20,11 @@ export const offsetShort: SlipKind = {
 					: null,
 		},
 	],
-	suspects: ofReading(({ shifted, after, kelvins }) =>
-		kelvins
-			? [
-					{
-						value: after.sign > 0 ? shifted.sub(SHORT) : shifted.add(SHORT),
-						why: '0 °C is 273.15 K; 273 leaves out the part after the point.',
-					},
-				]
-			: [],
+	suspects: ofReading('0 °C is 273.15 K; 273 leaves out the part after the point.', (steps) =>
+		steps.flatMap((step, i) => {
+			if (step.does !== 'shift' || !step.by.abs().equals(FREEZING)) return [];
+			const by = step.by.sign < 0 ? SHORT.neg() : SHORT;
+			return [steps.map((one, k) => (k === i ? { ...step, by } : one))];
+		}),
 	),
 };

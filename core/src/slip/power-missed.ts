@@ -1,4 +1,4 @@
-import { toPower } from '../numeral/rational';
+import { ONE, rational, toPower } from '../numeral/rational';
 import { isEqual, worthOf } from './evidence';
 import type { SlipKind, Suspect } from './slip-kind';
 
@@ -18,11 +18,19 @@ export const powerMissed: SlipKind = {
 		factors.flatMap((factor, i): Suspect[] => {
 			const plain = factor.power > 1 ? worthOf({ ...factor, power: 1 }) : null;
 			if (!plain || plain.sign === 0) return [];
-			return Array.from({ length: factor.power - 1 }, (_, k) => ({
-				value: truth.div(toPower(plain, k + 1)),
-				factor: i,
-				why: 'An area takes the factor twice and a volume three times; here it was taken fewer times.',
-			}));
+			const times = rational(BigInt(factor.power));
+			return [
+				...Array.from({ length: factor.power - 1 }, (_, k) => ({
+					value: truth.div(toPower(plain, k + 1)),
+					factor: i,
+					why: 'An area takes the factor twice and a volume three times; here it was taken fewer times.',
+				})),
+				...[times, ONE.div(times)].map((by) => ({
+					value: truth.div(toPower(plain, factor.power - 1)).mul(by),
+					factor: i,
+					why: `The factor is multiplied by itself, not by ${factor.power}: a power is no product with its own number.`,
+				})),
+			];
 		}),
 	mixes: true,
 	// 1 m² = 100 cm² has the number of the plain units, not its square.

@@ -43,14 +43,23 @@ function roundedFacts(evidence: Evidence): readonly Rational[] {
 	});
 }
 
+/** The result rounded, and what came rounded again: 2.3449 as 2.345 as 2.35. */
+function roundedTwice({ truth, answer: { significant } }: Evidence): readonly Rational[] {
+	if (significant === null) return [];
+	return [1, 2, 3].map((more) => {
+		const first = round(truth, { significant: significant + more }).value;
+		return round(first, { significant }).value;
+	});
+}
+
 /** Rounded on the way, so that the last figures are off. */
 export const roundedEarly: SlipKind = {
 	code: 'rounded-early',
 	title: 'Rounded on the way',
 	nudge: 'Keep all digits in the calculator until the end, and round once.',
 	suspects: (evidence) => {
-		if (evidence.truth.sign === 0 || !evidence.factors.length) return [];
-		return [...roundedOnTheWay(evidence), ...roundedFacts(evidence)]
+		if (evidence.truth.sign === 0) return [];
+		return [...roundedOnTheWay(evidence), ...roundedFacts(evidence), ...roundedTwice(evidence)]
 			.filter((value) => isNear(value, evidence.truth))
 			.map((value): Suspect => ({ value, why: WHY }));
 	},

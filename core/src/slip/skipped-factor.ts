@@ -1,5 +1,44 @@
-import { eachFactor } from './evidence';
-import type { SlipKind } from './slip-kind';
+import { withPi } from '../numeral/pi';
+import { ONE } from '../numeral/rational';
+import { readQuantity } from '../quantity/quantity';
+import { printQuantity } from '../say/say';
+import { likeUnits } from '../unit/like-units';
+import { eachFactor, worthOf } from './evidence';
+import type { Evidence, SlipKind, Suspect } from './slip-kind';
+
+/** The value in a unit on the way, written as if it were in the wanted one. */
+function lastOnesLeft({ truth, factors, elsewhere }: Evidence): readonly Suspect[] {
+	if (elsewhere) return [];
+	const found: Suspect[] = [];
+	let value = truth;
+	for (let i = factors.length - 1; i >= 0; i--) {
+		const worth = worthOf(factors[i] as (typeof factors)[number]);
+		if (!worth || worth.sign === 0) break;
+		value = value.div(worth);
+		if (i < factors.length - 1)
+			found.push({
+				value,
+				factor: i,
+				why: 'That is the value in a unit on the way. Which unit does it really have?',
+			});
+	}
+	return found;
+}
+
+/** What the start is over, left out: the time of a drip rate. */
+function belowLeft({ exercise: { start }, truth, factors }: Evidence): readonly Suspect[] {
+	if (!start || !('top' in start)) return [];
+	const below = readQuantity(start.bottom, { counted: true });
+	if (!below.ok || !below.value.number || below.value.number.value.equals(ONE)) return [];
+	const { number, unit } = below.value;
+	const why = `That is what comes when ${printQuantity(start.bottom)} is left out. It stands below the line and divides.`;
+	const all = truth.mul(withPi(number.value, number.pi));
+	const turned = factors.reduce((value, factor) => {
+		const worth = worthOf(factor);
+		return worth && worth.sign !== 0 && likeUnits(factor.bottom.unit, unit) ? value.div(worth) : value;
+	}, all);
+	return [all, turned].map((value) => ({ value, factor: -1, why }));
+}
 
 /** A step left out. */
 export const skippedFactor: SlipKind = {
@@ -8,11 +47,14 @@ export const skippedFactor: SlipKind = {
 	nudge: 'Go through the units one after another: each that must go needs a block of its own.',
 	laid: true,
 	wholeBlock: true,
-	suspects: (evidence) =>
-		eachFactor(evidence, (worth, i) => ({
+	suspects: (evidence) => [
+		...eachFactor(evidence, (worth, i) => ({
 			value: evidence.truth.div(worth),
 			factor: i,
 			why: 'That is what comes with one step left out. Go through the units once more, one after another.',
 		})),
+		...lastOnesLeft(evidence),
+		...belowLeft(evidence),
+	],
 	mixes: true,
 };

@@ -17,6 +17,8 @@ export type Evidence = {
 	readonly answer: Numeral;
 	readonly chain: Chain | null;
 	readonly factors: readonly ReadFactor[];
+	/** Whether the line is another short one than that of the key or the student. */
+	readonly elsewhere?: boolean;
 };
 
 /** A sign by which a block tells which slip it was laid by; of several the most telling is named. */

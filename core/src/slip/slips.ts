@@ -11,8 +11,10 @@ import { offsetMissed } from './offset-missed';
 import { offsetOrder } from './offset-order';
 import { offsetShort } from './offset-short';
 import { placeSlip } from './place-slip';
+import { pointClaims } from './point-claims';
 import { powerMissed } from './power-missed';
 import { prefixSign } from './prefix-sign';
+import { rangeReversed } from './range-reversed';
 import { repeatedFactor } from './repeated-factor';
 import { roundedEarly } from './rounded-early';
 import { signLost } from './sign-lost';
@@ -41,6 +43,8 @@ export const SLIPS: readonly SlipKind[] = [
 	differenceShifted,
 	signLost,
 	truncated,
+	digitsFew,
+	digitsMany,
 	flippedFactor,
 	skippedFactor,
 	powerMissed,
@@ -59,8 +63,8 @@ export const SLIPS: readonly SlipKind[] = [
 	unitMissing,
 	unitWrong,
 	zerosUnclear,
-	digitsMany,
-	digitsFew,
+	pointClaims,
+	rangeReversed,
 	digitsFromExact,
 	unequalFactor,
 ];

@@ -1,30 +1,32 @@
-import { likeUnits } from '../unit/like-units';
-import { worthOf } from './evidence';
+import { withPi } from '../numeral/pi';
+import { valueIn } from '../quantity/convert';
+import { readQuantity } from '../quantity/quantity';
+import { printQuantity } from '../say/say';
+import { labelsClash, likeUnits } from '../unit/like-units';
 import type { SlipKind, Suspect } from './slip-kind';
 
-/** The value of a unit on the way, reported as if it were the one wanted. */
+/** The value of a unit on the way, reported in that unit; or one part of a sum. */
 export const stoppedEarly: SlipKind = {
 	code: 'stopped-early',
 	title: 'Stopped on the way',
 	nudge: 'Look at what still stands and hold it against what is wanted before you work the numbers.',
 	laid: true,
-	suspects: ({ truth, factors }) => {
-		const found: Suspect[] = [];
-		let value = truth;
-		for (let i = factors.length - 1; i > 0; i--) {
-			const worth = worthOf(factors[i] as (typeof factors)[number]);
-			if (!worth || worth.sign === 0) break;
-			value = value.div(worth);
-			found.push({
-				value,
-				factor: i,
-				why: 'That is the value in a unit on the way. Which unit does it really have?',
-			});
-		}
-		return found;
+	suspects: ({ exercise: { start, terms = [] }, key }) => {
+		if (!terms.length || (start && 'top' in start)) return [];
+		return [...(start && !('top' in start) ? [start] : []), ...terms].flatMap((term): readonly Suspect[] => {
+			const read = readQuantity(term, { counted: true });
+			if (!read.ok || !read.value.number || !likeUnits(read.value.unit, key.unit)) return [];
+			const { value, pi } = valueIn(read.value.number, read.value.unit, key.unit, true);
+			const why = `That is ${printQuantity(term)} alone. The other part belongs to the answer too.`;
+			return [{ value: withPi(value, pi), why }];
+		});
 	},
 	shows: ({ lines: { unit, value }, answer, key }) =>
-		unit.verdict === 'wrong' && value.verdict === 'right' && answer.unit && likeUnits(answer.unit, key.unit)
+		unit.verdict === 'wrong' &&
+		value.verdict === 'right' &&
+		answer.unit &&
+		likeUnits(answer.unit, key.unit) &&
+		!labelsClash(answer.unit, key.unit)
 			? unit.why
 			: null,
 };

@@ -6,13 +6,20 @@ import { swapsOf } from '../numeral/swaps';
 import { isEqual, numbersOf, replaced } from './evidence';
 import type { SlipKind } from './slip-kind';
 
+/** The digits of a number that count: neither zeros in front nor zeros at the end of a whole number. */
+function counting(digits: string): string {
+	const rest = digits.replace(/^[0.]+/, '');
+	return digits.includes('.') ? rest : rest.replace(/0+$/, '');
+}
+
 /** The values of a written number with two neighbouring digits exchanged. */
 function swaps({ form, value }: Numeral): readonly Rational[] {
 	if (form.kind !== 'decimal') return [];
 	const { digits } = form;
 	const of = parseNumeral(digits);
 	if (!of.ok || of.value.value.sign === 0) return [];
-	return swapsOf(digits).flatMap((text) => {
+	return swapsOf(counting(digits)).flatMap((rest) => {
+		const text = digits.replace(counting(digits), rest);
 		const swapped = parseNumeral(text);
 		return swapped.ok ? [value.mul(swapped.value.value.div(of.value.value))] : [];
 	});

@@ -34,11 +34,4 @@ export const wholeIncluded: SlipKind = {
 		const leftOut = parts.length === 1 && last.unit?.text === unit.text && size.equals(all.sub(whole).abs());
 		return included || leftOut ? WHY : null;
 	},
-	suspects: ({ exercise: { start, terms }, key }) => {
-		if (!start || 'top' in start || !terms?.length) return [];
-		const part = inUnit(start, key.unit);
-		return part
-			? [{ value: part, why: 'Only the smaller part was converted; the whole part belongs to the answer too.' }]
-			: [];
-	},
 };

@@ -14,12 +14,11 @@ export const wrongStart: SlipKind = {
 		const read = readQuantity(sidesOfStart(exercise.start).top, { counted: true });
 		const number = read.ok ? read.value.number : null;
 		if (!number || number.value.sign === 0) return [];
-		return [
-			{
-				value: truth.div(withPi(number.value, number.pi)),
-				factor: -1,
-				why: 'That is what comes without the quantity the problem asks about. Was the line begun with the rate?',
-			},
-		];
+		const alone = truth.div(withPi(number.value, number.pi));
+		return [alone, alone.div(withPi(number.value, number.pi))].map((value) => ({
+			value,
+			factor: -1,
+			why: 'That is what comes without the quantity the problem asks about. Was the line begun with the rate?',
+		}));
 	},
 };

@@ -36,8 +36,8 @@ export function judgeRange(exercise: RangeExercise, text: string, own?: OwnLine)
 	if (!ends[1].ok) return ends[1];
 	// Of two values below zero the one further from it is the low one.
 	const [first, second] = [ends[0].value, ends[1].value];
-	const valueOf = ({ key }: KeyBy) => withPi(key.value, key.pi);
-	const down = valueOf(first).compare(valueOf(second)) > 0;
+	const worthOf = ({ key }: KeyBy) => withPi(key.value, key.pi);
+	const down = worthOf(first).compare(worthOf(second)) > 0;
 	const [lowKey, highKey] = down ? [second, first] : [first, second];
 	const read = readRangeAnswer(text, [first.key.unit]);
 	if (!read.ok) return { ok: false, fault: within(read.fault, 'answer') };
@@ -46,6 +46,19 @@ export function judgeRange(exercise: RangeExercise, text: string, own?: OwnLine)
 	const nothing = { number: null, unitAt: end, at: end, written: { number: '', unit: '' } };
 	const lowPart: Part = one ?? { ...nothing, unit: null };
 	const highPart: Part = other ?? { ...nothing, unit: lowPart.unit };
+	const at: Span = [0, text.length];
+	const turned = (part: Part, by: KeyBy, of: UnitExercise) =>
+		judgeRead(of, by, { ...part, unit: part.unit ?? highPart.unit ?? lowPart.unit }, text, own).lines;
+	const crossed = [turned(highPart, lowKey, low), turned(lowPart, highKey, { ...low, start: until })] as const;
+	if (!worthOf(lowKey).equals(worthOf(highKey)) && crossed.every(({ value }) => value.verdict === 'right')) {
+		const why = 'Both ends are right, but the lower one comes first.';
+		const lines: AnswerLines = {
+			value: { verdict: 'wrong', why, at },
+			figures: worse(crossed[0].figures, crossed[1].figures),
+			unit: worse(crossed[0].unit, crossed[1].unit),
+		};
+		return { ok: true, value: { lines, slips: [{ code: 'range-reversed', why }] } };
+	}
 	const lowJudged = judgeRead(low, lowKey, { ...lowPart, unit: lowPart.unit ?? highPart.unit }, text, own);
 	const highJudged = judgeRead(
 		{ ...low, start: until },

@@ -1,0 +1,8 @@
+import type { SlipKind } from './slip-kind';
+
+/** The ends of a range in the wrong order, as happens below zero. Named where the range is judged. */
+export const rangeReversed: SlipKind = {
+	code: 'range-reversed',
+	title: 'The ends of the range in the wrong order',
+	nudge: 'Which of the two is colder, or smaller? Below zero the one with the larger number is the lower.',
+};
