@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { printValue, solutionOf, type UnitExercise, workChain } from '../src';
 import { check } from '../src/practice';
+import { rightAnswers } from './right-writings';
 
 const q = (text: string) => ({ number: text.split(' ')[0] as string, unit: text.split(' ')[1] ?? '' });
 
@@ -22,6 +23,16 @@ describe('a right answer', () => {
 		const powers = ['e', 'E', ' x 10^', ' × 10^', '*10^'].map((sign) => `${mantissa}${sign}${power}`);
 		return [text, ...(scientific ? powers : []), ...(plain === text ? [` ${text} `, text.replace('−', '-')] : [])];
 	}
+
+	it('is taken and never accused, as people write it', () => {
+		fc.assert(
+			fc.property(rightAnswers, ({ exercise: of, answer }) => {
+				const made = check(of, answer);
+				expect([answer, made.ok && made.value.right, made.ok && made.value.slips]).toEqual([answer, true, []]);
+			}),
+			{ numRuns: 20_000 },
+		);
+	});
 
 	it('is never accused, in any writing', () => {
 		let asked = 0;

@@ -11,6 +11,7 @@ import { casesIn, fuzzInputs } from '../../cli/test/fuzz-inputs';
 import { type Chain, convert, type Exercise, readChain, route, workChain, workRead } from '../../core/src';
 import { check, fresh, SKILLS } from '../../core/src/practice';
 import { UNIT_ROWS } from '../../core/src/unit/table';
+import { judging, refused } from './judging';
 import { median, microseconds, percentile, table } from './measure';
 import { namingSlips } from './slips';
 
@@ -230,6 +231,18 @@ function slips(): readonly Row[] {
 	];
 }
 
+/** How long an answer is judged, and right ones in random writings. */
+function answers(): readonly Row[] {
+	const { right, rightByRoute, wrong, wrongNamed } = judging();
+	return [
+		row('a right answer with a key line, judged', right, { most: 60 }, 'µs'),
+		row('the same over a route', rightByRoute, { most: 250 }, 'µs'),
+		row('a wrong answer, its four lines', wrong, { most: 300 }, 'µs'),
+		row('the same with its slips', wrongNamed / 1000, { most: 5 }, 'ms'),
+		row('of 200 000 right answers as people write them, refused or accused', refused(200_000), { most: 0 }, ''),
+	];
+}
+
 /** A line of six whose answer no single slip explains, so that other lines and pairs are gone through. */
 function namingOnSix(): Row {
 	const exercise: Exercise = {
@@ -267,6 +280,7 @@ function main(): void {
 		...calls(),
 		routes(),
 		...slips(),
+		...answers(),
 		namingOnSix(),
 		freshExercises(),
 		...commandLine(),

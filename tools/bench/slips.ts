@@ -87,7 +87,8 @@ const LAY: Readonly<Record<string, (factors: Factors, at: number, number: string
 		return number ? { factors: put(all, at, { ...one, [side]: { ...one[side], number } }) } : null;
 	},
 	'swapped-digits': (all, at, number) => {
-		const swap = (text: string) => text.replace(/(\d)(\.?)(\d)/, '$3$2$1');
+		// Of two digits that both count; a zero that only holds a place is not copied wrongly.
+		const swap = (text: string) => text.replace(/([1-9])(\.?)([1-9])/, '$3$2$1');
 		if (at === 0) return { factors: all, number: swap(number) };
 		const one = all[at] as Factor;
 		return { factors: put(all, at, { ...one, top: { ...one.top, number: swap(one.top.number) } }) };

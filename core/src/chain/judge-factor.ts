@@ -78,10 +78,15 @@ function isWrittenOne(number: Numeral): boolean {
 
 function trulyEqual(top: Full, bottom: Full): boolean {
 	if (top.unit.text !== bottom.unit.text && (top.unit.figures ?? bottom.unit.figures) !== null) return false;
-	const ratio = ratioOfUnits(top.unit, bottom.unit);
-	const a = top.number.value.mul(ratio.value);
-	if (!a.equals(bottom.number.value)) return false;
-	return a.sign === 0 || top.number.pi + ratio.pi === bottom.number.pi;
+	if (top.unit.frequency !== bottom.unit.frequency) {
+		const ratio = ratioOfUnits(top.unit, bottom.unit);
+		const same = top.number.value.mul(ratio.value).equals(bottom.number.value);
+		return same && top.number.pi + ratio.pi === bottom.number.pi;
+	}
+	const a = top.number.value.mul(top.unit.factor);
+	const b = bottom.number.value.mul(bottom.unit.factor);
+	if (!a.equals(b)) return false;
+	return a.sign === 0 || top.number.pi + top.unit.pi === bottom.number.pi + bottom.unit.pi;
 }
 
 /** Ratios of units up to here, where they are whole, are learned whole: 5280 ft in a mile. */

@@ -3,8 +3,10 @@ import { type ReadFactor, readChain } from '../chain/read-chain';
 import type { UnitExercise } from '../exercise/exercise';
 import { isStated } from '../exercise/is-stated';
 import { ONE, type Rational, toPower } from '../numeral/rational';
+import { round } from '../numeral/round';
+import type { ReadQuantity } from '../quantity/quantity';
 import { placeOf } from '../route/fact-graph';
-import { bridgeWorths, roundedWorths } from '../route/worths';
+import { isBridge, roundedWorths } from '../route/worths';
 import type { Unit, UnitPart } from '../unit/unit';
 import type { Key } from './key';
 import { lineTo } from './line-to';
@@ -49,11 +51,17 @@ function worthsOfRun({ from, to, power, side }: Run, figures: number): readonly 
 	return worths.length ? worths.map((worth) => toPower(worth, side === 'top' ? power : -power)) : [ONE];
 }
 
-/** The same of one factor of a key's own line, which is not left for other ways. */
+/** A number rounded to so many figures, against what it is. */
+function roundedTo({ number }: ReadQuantity, figures: number): Rational {
+	if (!number?.significant || number.value.sign === 0) return ONE;
+	return round(number.value, { significant: figures }).value.div(number.value);
+}
+
+/** The same of one factor of a key's own line, which is rounded as it is written and left for no other way. */
 function worthsOfFactor(factor: ReadFactor, exercise: UnitExercise, figures: number): readonly Rational[] {
-	if (isStated(factor, { facts: exercise.facts })) return [ONE];
 	const { top, bottom, power } = factor;
-	return bridgeWorths(bottom.unit.text, top.unit.text, figures).map((worth) => toPower(worth, power));
+	if (!isBridge(top.unit.text, bottom.unit.text) || isStated(factor, { facts: exercise.facts })) return [ONE];
+	return [ONE, toPower(roundedTo(top, figures).div(roundedTo(bottom, figures)), power)];
 }
 
 function factorsOf(factors: readonly Factor[]): readonly ReadFactor[] {

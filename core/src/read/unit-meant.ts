@@ -65,6 +65,8 @@ const WRITINGS: readonly ((text: string) => string | null)[] = [
 			? null
 			: `${text.slice(0, slash)}/(${below})`;
 	},
+	// All in capitals: FT/S.
+	(text) => (/^[^\p{Ll}]*$/u.test(text) && /\p{Lu}.*\p{Lu}.*\p{Lu}/u.test(text) ? text.toLowerCase() : null),
 	// True primes for feet and inches.
 	(text) => (/[′″]/.test(text) ? text.replaceAll('′', "'").replaceAll('″', '"') : null),
 	// A symbol of two words: mm Hg.

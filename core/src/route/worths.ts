@@ -66,7 +66,7 @@ function ratioOf(from: string, to: string): Rational {
  * What a fact between two units may be taken to be worth, against what it is: exactly that, or with its number rounded
  * to so many figures, either way round (1 lb = 0.454 kg, 1 kg = 2.20 lb).
  */
-export function bridgeWorths(from: string, to: string, figures: number): readonly Rational[] {
+function bridgeWorths(from: string, to: string, figures: number): readonly Rational[] {
 	if (!isBridge(from, to)) return [ONE];
 	const ratio = ratioOf(from, to);
 	const back = ONE.div(ratio);
