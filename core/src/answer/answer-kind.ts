@@ -3,6 +3,7 @@ import type { Asking, Exercise, WantField, Wants } from '../exercise/exercise';
 import type { OwnLine } from '../key/own-key';
 import type { Judged } from '../key/verdict';
 import type { Fault, Outcome } from '../numeral/fault';
+import type { Answer } from '../read/read-answer';
 
 /** How an exercise may be worked: the line (null where none is worked), and a whole answer that the check finds right. */
 export type Solution = { readonly chain: Chain | null; readonly answer: string };
@@ -25,8 +26,10 @@ export type Typing = {
 	readonly keys: readonly string[];
 	/** Whether it is one quantity: read back with its figures, and written in another form at a touch. */
 	readonly quantity: boolean;
-	/** Whether what is typed is read back in print. */
-	readonly readsBack: boolean;
+	/** What is typed, read as the check reads it, to be read back in print; null where it is not. */
+	readonly reads: ((text: string) => Outcome<readonly Answer[]>) | null;
+	/** What stands between the parts that are read back. */
+	readonly joins: string;
 	/** What is wrong with how it is written; null where it can be judged. */
 	readonly fault: (text: string) => Fault | null;
 };

@@ -82,7 +82,8 @@ export const count: AnswerKind<'figures'> = {
 		units: [],
 		keys: [],
 		quantity: false,
-		readsBack: false,
+		reads: null,
+		joins: '',
 		fault: emptyFault,
 	}),
 };

@@ -18,7 +18,7 @@ import { likeUnits, ratioOfUnits, sameSize } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
 import type { Unit } from '../unit/unit';
 import type { AnswerKind, Solution } from './answer-kind';
-import { countedInParts, emptyFault } from './quantity/quantity';
+import { countedInParts, emptyFault, wantedUnits } from './quantity/quantity';
 
 declare module '../exercise/exercise' {
 	interface Wants {
@@ -215,7 +215,8 @@ export const mixed: AnswerKind<'mixed'> = {
 		units: want.mixed,
 		keys: [],
 		quantity: false,
-		readsBack: true,
+		reads: (text) => readMixedAnswer(text, wantedUnits(want.mixed)),
+		joins: ' ',
 		fault: emptyFault,
 	}),
 };

@@ -28,8 +28,8 @@ export function NumberForms({ text, onWrite }: { readonly text: string; readonly
 	const styles = useStyles();
 	const read = readAnswer(text);
 	if (!read.ok || !read.value.number) return null;
-	const { number, unit, unitAt } = read.value;
-	const typed = text.slice(...unitAt);
+	const { number, unit, written } = read.value;
+	const typed = written.unit;
 	const mix = unit && MIXES[unit.text];
 	const mixed = mix && toMixed({ number: number.text, unit: typed }, mix);
 	return (

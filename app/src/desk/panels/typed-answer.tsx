@@ -1,13 +1,4 @@
-import {
-	askedBy,
-	figuresText,
-	parseUnit,
-	printWritten,
-	readAnswer,
-	sayAsked,
-	sayWanted,
-	type Typing,
-} from '@tidy-sum/core';
+import { askedBy, figuresText, parseUnit, printWritten, sayAsked, sayWanted, type Typing } from '@tidy-sum/core';
 import Check from 'lucide-react-native/icons/check';
 import Keyboard from 'lucide-react-native/icons/keyboard';
 import { useRef, useState } from 'react';
@@ -30,12 +21,14 @@ type Props = Pick<PanelProps<'answer'>, 'view' | 'acts' | 'wide'> & {
 };
 
 /** What has been typed, read back in print; with its count of figures unless silence is wanted. */
-function readBack({ support }: DeskView, { quantity, readsBack, example }: Typing, text: string): string {
-	const read = readAnswer(text);
-	if (text.trim() === '' || !readsBack) return example;
-	if (!read.ok || !read.value.number) return '';
-	const { number, unit } = read.value;
-	const reads = `Reads as ${printWritten(number.text)} ${unit?.text ?? ''}`.trimEnd();
+function readBack({ support }: DeskView, { quantity, reads: readAs, joins, example }: Typing, text: string): string {
+	if (text.trim() === '' || !readAs) return example;
+	const read = readAs(text);
+	const parts = read.ok ? read.value : [];
+	const number = parts[0]?.number;
+	if (!number || parts.some((part) => !part.number)) return '';
+	const printed = parts.map((part) => `${printWritten(part.number?.text ?? '')} ${part.unit?.text ?? ''}`.trimEnd());
+	const reads = `Reads as ${printed.join(joins)}`;
 	if (support === 'none' || !quantity) return reads;
 	const figures =
 		number.significant === null

@@ -4,7 +4,7 @@ import { bad, type Fault, good } from '../../numeral/fault';
 import { withPi } from '../../numeral/pi';
 import { rationalText } from '../../numeral/rational';
 import { readAnswer } from '../../read/read-answer';
-import { readMixedAnswer } from '../../read/read-parts';
+import { readMixedAnswer, readRangeAnswer } from '../../read/read-parts';
 import { printUnitText } from '../../say/say';
 import { parseUnit } from '../../unit/parse-unit';
 import type { Unit } from '../../unit/unit';
@@ -33,7 +33,7 @@ export function emptyFault(text: string): Fault | null {
 }
 
 /** Units that are wanted, read; those that cannot be are left out. */
-function wantedUnits(wanted: readonly string[]): readonly Unit[] {
+export function wantedUnits(wanted: readonly string[]): readonly Unit[] {
 	return wanted.flatMap((text) => {
 		const unit = parseUnit(text, { counted: true });
 		return unit.ok ? [unit.value] : [];
@@ -71,6 +71,7 @@ export const quantity: AnswerKind<'unit'> = {
 	},
 	answering: (exercise) => {
 		const range = isRange(exercise);
+		const wanted = wantedUnits([exercise.want.unit]);
 		return {
 			by: 'typing',
 			label: 'Your answer, a number and a unit',
@@ -81,7 +82,12 @@ export const quantity: AnswerKind<'unit'> = {
 			units: [],
 			keys: range ? [' to '] : [],
 			quantity: !range,
-			readsBack: true,
+			reads: (text) => {
+				if (range) return readRangeAnswer(text, wanted);
+				const read = readAnswer(text, wanted);
+				return read.ok ? good([read.value]) : read;
+			},
+			joins: ' to ',
 			fault: (text) => (range ? emptyFault(text) : writingFault(exercise, text)),
 		};
 	},
