@@ -14,6 +14,9 @@ const blockIdSchema = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/);
 /** How much the Desk says before the check. */
 export const SUPPORTS = ['close', 'light', 'none'] as const;
 
+/** How much of the numbers of a line is worked for the student. */
+export const NUMBERS = ['worked', 'laid-out', 'covered'] as const;
+
 const textSchema = z.string().max(1000);
 
 /** One thing done by itself. */
@@ -54,11 +57,14 @@ const singleStepSchema = z.discriminatedUnion('do', [
 	z.object({ do: z.literal('show') }),
 	/** A nudge was asked for: how many steps of it. */
 	z.object({ do: z.literal('nudge'), steps: z.number().int().min(1).max(20) }),
+	/** A number that was covered was looked at: which. */
+	z.object({ do: z.literal('uncover'), what: z.string().max(20) }),
 	/** One's own Shelf: facts kept, the tables in use, how much is said before the check. */
 	z.object({ do: z.literal('keep'), id: blockIdSchema, fact: factSchema }),
 	z.object({ do: z.literal('drop'), id: blockIdSchema }),
 	z.object({ do: z.literal('allow'), table: z.string().max(40), allowed: z.boolean() }),
 	z.object({ do: z.literal('support'), level: z.enum(SUPPORTS) }),
+	z.object({ do: z.literal('numbers'), way: z.enum(NUMBERS) }),
 ]);
 
 /**
@@ -90,6 +96,7 @@ const tryFields = {
 	slips: z.array(z.string().max(40)).max(5),
 	nudges: z.number().int().min(0),
 	shown: z.boolean(),
+	uncovered: z.number().int().min(0).max(100).optional(),
 };
 
 // What the core makes of a try is the first half of what is kept.

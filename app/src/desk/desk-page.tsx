@@ -104,7 +104,9 @@ function Work({ children, ...props }: Props & { readonly children: ReactNode }) 
 			) : null}
 			<OtherLine view={view} acts={acts} />
 			{children}
-			{view.blocks.length ? <Numbers view={view} onZeros={acts.onZeros} onCalculator={acts.onCalculator} /> : null}
+			{view.blocks.length ? (
+				<Numbers view={view} onZeros={acts.onZeros} onCalculator={acts.onCalculator} onUncover={acts.onUncover} />
+			) : null}
 			<KeptWhere />
 		</>
 	);

@@ -9,6 +9,7 @@ import { Button } from '../ui/button';
 import { Fraction } from '../ui/fraction';
 import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
+import { type Covered, isCovered } from '../work/numbers';
 import { unclearStart, Zeros } from './panels/zeros';
 import { sayFigures } from './say-block';
 
@@ -34,22 +35,37 @@ type Props = {
 	/** Told which figures of the start count. */
 	readonly onZeros: (figures: number) => void;
 	readonly onCalculator: () => void;
+	/** Looks at a number that is covered. */
+	readonly onUncover: (what: Covered) => void;
 };
 
 /** The numbers of the line, drawn in the frame after the line itself. */
-export function Numbers({ view, onZeros, onCalculator }: Props) {
-	return <Products view={useAfterPaint(view)} onZeros={onZeros} onCalculator={onCalculator} />;
+export function Numbers({ view, ...acts }: Props) {
+	return <Products view={useAfterPaint(view)} {...acts} />;
 }
 
+type UncoverProps = { readonly what: Covered; readonly say: string; readonly onUncover: (what: Covered) => void };
+
+/** In place of a number that is covered: one touch shows it, and that is kept. */
+function Uncover({ what, say, onUncover }: UncoverProps) {
+	return <Button label="Uncover" say={say} onPress={() => onUncover(what)} testID={`uncover-${what}`} />;
+}
+
+type StepsProps = Pick<Props, 'view' | 'onUncover'>;
+
 /** The running value in its running unit after the start and after each block, and the keys of a calculator. */
-function Steps({ view }: { readonly view: DeskView }) {
+function Steps({ view, onUncover }: StepsProps) {
 	const styles = useStyles();
 	const keys = keysOf(view.chain);
+	const { numbers, work, shown: line } = view;
+	const last = line.running.length - 1;
 	return (
 		<Box style={styles.steps} testID="running">
 			<Box role="list" style={styles.steps}>
-				{view.worked.running.map(({ value, pi, unit }, i) => {
+				{line.running.map(({ value, pi, unit }, i) => {
 					const name = i === 0 ? 'start' : `after block ${i}`;
+					const what: Covered = i === last ? 'result' : `after-${i - 1}`;
+					const covered = i > 0 && view.worked.value !== null && isCovered(numbers, work.uncovered, what);
 					return (
 						<Box key={name} role="listitem" style={styles.step}>
 							<Box style={styles.stepName}>
@@ -57,14 +73,16 @@ function Steps({ view }: { readonly view: DeskView }) {
 									{name}
 								</Words>
 							</Box>
+							{covered ? <Uncover what={what} say={`the value ${name}`} onUncover={onUncover} /> : null}
 							<Words>
-								{shown(value && { value, pi })} {unit}
+								{covered ? '' : `${shown(value && { value, pi })} `}
+								{unit}
 							</Words>
 						</Box>
 					);
 				})}
 			</Box>
-			{keys.ok ? (
+			{keys.ok && numbers !== 'covered' ? (
 				<>
 					<Words size="small" tone="soft">
 						On a scientific calculator, EE being its key for the power of ten:
@@ -79,35 +97,45 @@ function Steps({ view }: { readonly view: DeskView }) {
 }
 
 /** The products across the top and the bottom, one division, and how many figures the result may have and why. */
-const Products = memo(function Products({ view, onZeros, onCalculator }: Props) {
+const Products = memo(function Products({ view, onZeros, onCalculator, onUncover }: Props) {
 	const styles = useStyles();
 	const [steps, setSteps] = useState(false);
-	const { worked, chain, support } = view;
+	const { worked, shown: line, chain, support, numbers, work } = view;
+	const covered = (what: Covered) => worked.value !== null && isCovered(numbers, work.uncovered, what);
 	const [above, below] = [product(view, 'top'), product(view, 'bottom')];
 	const adds = hasShift(worked.read);
 	const unclear = support === 'none' ? null : unclearStart(view);
 	return (
 		<View style={styles.numbers} testID="numbers">
-			{adds ? <Steps view={view} /> : null}
-			{adds ? null : (
+			{adds ? <Steps view={view} onUncover={onUncover} /> : null}
+			{adds ? null : covered('products') ? (
+				<View style={styles.row}>
+					<Words tone="soft">The numbers are yours to work.</Words>
+					<Uncover what="products" say="the products above and below" onUncover={onUncover} />
+				</View>
+			) : (
 				<View style={styles.row}>
 					<Fraction
 						top={<Words style={styles.side}>{above}</Words>}
 						bottom={<Words style={styles.side}>{below}</Words>}
 					/>
-					{above === shown(worked.top) && below === shown(worked.bottom) ? null : (
+					{above === shown(line.top) && below === shown(line.bottom) ? null : (
 						<>
 							<Words>=</Words>
 							<Fraction
-								top={<Words style={styles.side}>{shown(worked.top)}</Words>}
-								bottom={<Words style={styles.side}>{shown(worked.bottom)}</Words>}
+								top={<Words style={styles.side}>{shown(line.top)}</Words>}
+								bottom={<Words style={styles.side}>{shown(line.bottom)}</Words>}
 							/>
 						</>
 					)}
 					<Words>=</Words>
-					<Words strong testID="quotient">
-						{shown(worked.value)}
-					</Words>
+					{covered('result') ? (
+						<Uncover what="result" say="what the line comes to" onUncover={onUncover} />
+					) : (
+						<Words strong testID="quotient">
+							{shown(line.value)}
+						</Words>
+					)}
 					<Words strong>{worked.unit.text}</Words>
 				</View>
 			)}
@@ -128,7 +156,7 @@ const Products = memo(function Products({ view, onZeros, onCalculator }: Props) 
 				)}
 				<Button label="Calculator" onPress={onCalculator} testID="open-calculator" />
 			</Box>
-			{steps && !adds ? <Steps view={view} /> : null}
+			{steps && !adds ? <Steps view={view} onUncover={onUncover} /> : null}
 		</View>
 	);
 });

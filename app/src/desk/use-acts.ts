@@ -11,6 +11,7 @@ import { checkWork } from '../work/check-work';
 import type { DeskView } from '../work/desk-view';
 import { ownName } from '../work/exercises';
 import { SHELF } from '../work/my-shelf';
+import type { Covered } from '../work/numbers';
 import { closed, type Panel, showed } from '../work/panel-slice';
 import { begunAnew, did, redid, swapped, undid } from '../work/works-slice';
 
@@ -101,6 +102,8 @@ function actsOf({ exercise, dispatch, go, arriving, since }: Hands) {
 			show({ kind: 'own' });
 			onDo(...steps);
 		},
+		/** Looks at a number that is covered; that is kept, and counts. */
+		onUncover: (what: Covered) => onDo({ do: 'uncover', what }),
 		onTold: () => onDo({ do: 'nudge', steps: 1 }),
 		onAnew: () => {
 			dispatch(begunAnew(exercise));

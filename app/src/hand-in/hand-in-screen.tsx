@@ -18,14 +18,14 @@ import type { DeskView } from '../work/desk-view';
 import { answerOf, wantOf } from '../work/line-of-work';
 
 /** The line as it is handed in, with the problem and the answer. */
-function paperOf({ exercise, chain, worked, work }: DeskView): LinePaper {
+function paperOf({ exercise, chain, shown, work }: DeskView): LinePaper {
 	return {
 		title: exercise.title,
 		prompt: exercise.prompt,
 		wanted: sayWanted(exercise, wantOf(exercise, work)),
 		answer: answerOf(exercise, work),
 		chain,
-		worked,
+		worked: shown,
 	};
 }
 
@@ -77,7 +77,7 @@ function Paper({ view }: { readonly view: DeskView }) {
 	const { exercise, work, verdict } = view;
 	const paper = useMemo(() => paperOf(view), [view]);
 	const { answer } = paper;
-	const sentences = useMemo(() => sayLine(view.worked), [view]);
+	const sentences = useMemo(() => sayLine(view.shown), [view]);
 	return (
 		<ScrollView style={styles.screen} contentContainerStyle={styles.page} role="main">
 			<Ways name={exercise.name} paper={paper} />
@@ -107,7 +107,7 @@ function Paper({ view }: { readonly view: DeskView }) {
 			</Words>
 			{verdict ? (
 				<Words size="small" tone="soft" testID="hand-in-check">
-					{`Checked. ${VERDICT_LINES.map((line) => `${line}: ${verdict[line].verdict}`).join(', ')}.${work.shown ? ' The worked line was shown.' : ''}${work.nudged ? ` Nudges: ${work.nudged}.` : ''}`}
+					{`Checked. ${VERDICT_LINES.map((line) => `${line}: ${verdict[line].verdict}`).join(', ')}.${work.shown ? ' The worked line was shown.' : ''}${work.nudged ? ` Nudges: ${work.nudged}.` : ''}${work.uncovered.length ? ` Numbers uncovered: ${work.uncovered.length}.` : ''}`}
 				</Words>
 			) : null}
 		</ScrollView>

@@ -21,6 +21,7 @@ import { Words } from '../ui/words';
 const SAYS: Readonly<Record<Went, string>> = {
 	'at-once': 'right at once',
 	'after-nudge': 'right after a nudge',
+	uncovered: 'right with a number uncovered',
 	'after-try': 'right after another try',
 	shown: 'with the line shown',
 	'not-yet': 'not right yet',
@@ -31,6 +32,7 @@ const SAYS: Readonly<Record<Went, string>> = {
 const SIGNS: Readonly<Record<Went, string>> = {
 	'at-once': '●',
 	'after-nudge': '◐',
+	uncovered: '◐',
 	'after-try': '◐',
 	shown: '○',
 	'not-yet': '○',

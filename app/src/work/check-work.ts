@@ -34,6 +34,7 @@ export function checkWork(name: string, since: number) {
 			slips: (naming?.slips ?? []).map(({ code }) => code),
 			nudges: work.nudged,
 			shown: work.shown,
+			...(work.uncovered.length ? { uncovered: work.uncovered.length } : {}),
 			answer: work.answer,
 			start: chain.factors.length ? chain.start : null,
 			factors: chain.factors,

@@ -14,6 +14,7 @@ import { exerciseNamed, isOwn, mustPlace, ownExercise } from './exercises';
 import { canRedo, canUndo, freshBody } from './history';
 import { chainOf, type LineParts, startOf, wantOf } from './line-of-work';
 import { type Support, shelfIn } from './my-shelf';
+import { type NumbersWay, numbersOf, withCovered } from './numbers';
 import { verdictOf } from './sent';
 import { type Block, type Work, workOf } from './work';
 import type { WorksState } from './works-slice';
@@ -25,6 +26,9 @@ export type DeskView = {
 	readonly blocks: readonly Block[];
 	readonly chain: Chain;
 	readonly worked: WorkedChain;
+	/** The same as it is shown: what is covered is left out. */
+	readonly shown: WorkedChain;
+	readonly numbers: NumbersWay;
 	readonly columns: readonly LaneColumn[];
 	readonly verdict: FourLines | null;
 	/** Why work that was sent to the check could not be judged; '' where it could, or was not sent. */
@@ -159,17 +163,28 @@ const besideIn = select(
 	{ memoizeOptions: { ...OF_SOME, resultEqualityCheck: sameIds } },
 );
 
+/** The line as it is shown, and how its numbers are. */
+const shownIn = select(
+	[exerciseIn, lineIn, shelfOf, (state: State, name: string) => workIn(state, name).uncovered],
+	(exercise, line, shelf, uncovered) => {
+		if (!exercise || !line) return null;
+		const numbers = numbersOf(exercise, shelf);
+		return { numbers, shown: withCovered(line.worked, numbers, uncovered) };
+	},
+);
+
 /** The Desk of the exercise with this name; null where there is none of that name, or its Round is not made yet. */
 export const deskIn = select(
-	[exerciseIn, bodyIn, workIn, lineIn, columnsIn, judgedIn, factsIn, besideIn, shelfOf],
-	(exercise, body, work, line, columns, judged, facts, beside, shelf): DeskView | null =>
-		exercise && line
+	[exerciseIn, bodyIn, workIn, lineIn, shownIn, columnsIn, judgedIn, factsIn, besideIn, shelfOf],
+	(exercise, body, work, line, shown, columns, judged, facts, beside, shelf): DeskView | null =>
+		exercise && line && shown
 			? {
 					exercise,
 					work,
 					blocks: work.blocks,
 					chain: line.chain,
 					worked: line.worked,
+					...shown,
 					columns,
 					verdict: judged?.ok ? judged.value : null,
 					unchecked: judged && !judged.ok ? judged.fault.message : '',

@@ -8,7 +8,7 @@ export type History = {
 
 /** Whether a step changes nothing one can see, so that undo passes over it. */
 function isSilent(step: Step | undefined): boolean {
-	return step?.do === 'nudge';
+	return step?.do === 'nudge' || step?.do === 'uncover';
 }
 
 const known = new WeakMap<readonly Step[], History>();

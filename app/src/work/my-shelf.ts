@@ -1,6 +1,6 @@
 import type { Fact, TableName } from '@tidy-sum/core';
 import { TABLE_NAMES } from '@tidy-sum/core';
-import type { Step, SUPPORTS, WorkBody } from '@tidy-sum/schema';
+import type { NUMBERS, Step, SUPPORTS, WorkBody } from '@tidy-sum/schema';
 import { historyOf } from './history';
 import type { WorksState } from './works-slice';
 
@@ -13,14 +13,15 @@ export type Support = (typeof SUPPORTS)[number];
 /** A fact of one's own, with the name it is kept under. */
 export type OwnFact = { readonly id: string; readonly fact: Fact };
 
-/** One's own Shelf: facts added, the tables in use, and the support chosen. */
+/** One's own Shelf: facts added, the tables in use, the support chosen, and how the numbers are shown, where that was. */
 export type Shelf = {
 	readonly own: readonly OwnFact[];
 	readonly allowed: readonly TableName[];
 	readonly support: Support;
+	readonly numbers: (typeof NUMBERS)[number] | null;
 };
 
-const EMPTY: Shelf = { own: [], allowed: TABLE_NAMES, support: 'close' };
+const EMPTY: Shelf = { own: [], allowed: TABLE_NAMES, support: 'close', numbers: null };
 
 const DOES: { readonly [K in Step['do']]?: (shelf: Shelf, step: Extract<Step, { do: K }>) => Shelf } = {
 	keep: (shelf, { id, fact }) => ({
@@ -33,6 +34,7 @@ const DOES: { readonly [K in Step['do']]?: (shelf: Shelf, step: Extract<Step, { 
 		allowed: TABLE_NAMES.filter((name) => (name === table ? allowed : shelf.allowed.includes(name))),
 	}),
 	support: (shelf, { level }) => ({ ...shelf, support: level }),
+	numbers: (shelf, { way }) => ({ ...shelf, numbers: way }),
 };
 
 function after(shelf: Shelf, step: Step): Shelf {

@@ -26,6 +26,8 @@ export type Work = {
 	readonly shown: boolean;
 	/** How many steps of nudges were asked for. */
 	readonly nudged: number;
+	/** The covered numbers that were looked at; no undo covers them again. */
+	readonly uncovered: readonly string[];
 };
 
 const EMPTY: Work = {
@@ -41,6 +43,7 @@ const EMPTY: Work = {
 	checked: false,
 	shown: false,
 	nudged: 0,
+	uncovered: [],
 };
 
 function change(work: Work, id: string, make: (factor: Factor) => Factor): Work {
@@ -129,13 +132,20 @@ function afterStep(work: Work, step: Step): Work {
 	return does ? does(work, step) : work;
 }
 
+const NONE: readonly string[] = [];
+
+function uncoveredIn(steps: readonly Step[]): readonly string[] {
+	const what = steps.flatMap((step) => (step.do === 'uncover' ? [step.what] : []));
+	return what.length ? [...new Set(what)] : NONE;
+}
+
 const folded = new WeakMap<readonly Step[], Work>();
 
 /** The work that the steps of a body come to; what was undone does not count. */
 export function workOf(body: WorkBody): Work {
 	let work = folded.get(body.steps);
 	if (!work) {
-		work = historyOf(body).done.reduce(afterStep, EMPTY);
+		work = { ...historyOf(body).done.reduce(afterStep, EMPTY), uncovered: uncoveredIn(body.steps) };
 		folded.set(body.steps, work);
 	}
 	return work;

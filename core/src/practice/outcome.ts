@@ -10,10 +10,12 @@ export type Try = {
 	/** How many steps of nudges had been asked for, and whether the worked line was shown. */
 	readonly nudges: number;
 	readonly shown: boolean;
+	/** How many numbers that were covered had been looked at; none where it is left out. */
+	readonly uncovered?: number | undefined;
 };
 
 /** How an exercise went, from right at once to not yet right. */
-export const WENT = ['at-once', 'after-nudge', 'after-try', 'shown', 'not-yet', 'untouched'] as const;
+export const WENT = ['at-once', 'after-nudge', 'uncovered', 'after-try', 'shown', 'not-yet', 'untouched'] as const;
 export type Went = (typeof WENT)[number];
 
 /** How an exercise went, by its tries in the order they were made. */
@@ -24,7 +26,8 @@ export function wentOf(tries: readonly Try[]): Went {
 	if (!right) return 'not-yet';
 	if (right.shown) return 'shown';
 	if (right !== first) return 'after-try';
-	return right.nudges > 0 ? 'after-nudge' : 'at-once';
+	if (right.nudges > 0) return 'after-nudge';
+	return right.uncovered ? 'uncovered' : 'at-once';
 }
 
 /** The slip that most likely was made in each try, with how often, the most frequent first. */

@@ -28,6 +28,7 @@ export type SkillState = {
 const GRADES: Readonly<Record<Exclude<Went, 'untouched'>, Grade>> = {
 	'at-once': Rating.Good,
 	'after-nudge': Rating.Hard,
+	uncovered: Rating.Hard,
 	'after-try': Rating.Hard,
 	shown: Rating.Again,
 	'not-yet': Rating.Again,

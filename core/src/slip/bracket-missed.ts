@@ -1,5 +1,5 @@
 import { rational, toPower } from '../numeral/rational';
-import { numbersOf } from './evidence';
+import { keyedAs, numbersOf } from './evidence';
 import type { SlipKind } from './slip-kind';
 
 /** Keyed a / b x c for a / (b x c). */
@@ -18,7 +18,7 @@ export const bracketMissed: SlipKind = {
 		return [
 			{
 				value: evidence.truth.mul(rest.mul(rest)),
-				why: 'That is what a calculator gives without brackets round the bottom: it divides by the first number only.',
+				why: `That is what a calculator gives without brackets round the bottom: it divides by the first number only.${keyedAs(evidence, (keys) => keys.replace(/÷ \( (.*) \)/, '÷ $1'))}`,
 			},
 		];
 	},

@@ -1,6 +1,11 @@
 import { rational } from '../numeral/rational';
-import { numbersOf, replaced } from './evidence';
+import { keyedAs, numbersOf, type PlacedNumber, replaced } from './evidence';
 import type { SlipKind } from './slip-kind';
+
+/** The exponent of a bare power of ten. */
+function exponentOf({ number: { form } }: PlacedNumber): number {
+	return form.kind === 'power' ? form.exponent : 0;
+}
 
 /** Keyed 10 EE -2 for 10^-2: ten times too large. */
 export const eeSlip: SlipKind = {
@@ -13,7 +18,7 @@ export const eeSlip: SlipKind = {
 			.map((placed) => ({
 				value: replaced(evidence.truth, placed, placed.number.value.mul(rational(10n))),
 				factor: placed.index,
-				why: 'That is what comes when 10 EE is keyed for a power of ten; it is 1 EE.',
+				why: `That is what comes when 10 EE is keyed for a power of ten; it is 1 EE.${keyedAs(evidence, (keys) => keys.replace(`1 EE ${exponentOf(placed)}`, `10 EE ${exponentOf(placed)}`))}`,
 			})),
 	mixes: true,
 };

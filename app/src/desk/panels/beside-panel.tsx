@@ -1,4 +1,4 @@
-import { type Chain, printUnrounded, solutionOf, workChain } from '@tidy-sum/core';
+import { type Chain, printUnrounded, solutionOf, type WorkedChain, workChain } from '@tidy-sum/core';
 import { compareLines, type LinesCompared } from '@tidy-sum/core/help';
 import { lineText } from '@tidy-sum/exchange/line-text';
 import { useMemo, useState } from 'react';
@@ -10,6 +10,7 @@ import { Button } from '../../ui/button';
 import { Words } from '../../ui/words';
 import { exerciseOf } from '../../work/exercises';
 import { chainOf } from '../../work/line-of-work';
+import { withCovered } from '../../work/numbers';
 import { workOf } from '../../work/work';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
@@ -42,16 +43,21 @@ function sayCompared({ sameRoute, differs, shorter, sameEnd }: LinesCompared, ot
 	];
 }
 
-function LineOf({ title, chain, at }: { readonly title: string; readonly chain: Chain; readonly at: number | null }) {
+type LineProps = {
+	readonly title: string;
+	readonly chain: Chain;
+	readonly worked: WorkedChain;
+	readonly at: number | null;
+};
+
+function LineOf({ title, chain, worked, at }: LineProps) {
 	const styles = useStyles();
-	const worked = workChain(chain);
-	if (!worked.ok) return null;
 	return (
 		<Box style={styles.line} role="group" aria-label={title}>
 			<Words strong>{title}</Words>
-			<Words>{lineText(chain, worked.value)}</Words>
+			<Words>{lineText(chain, worked)}</Words>
 			<Box role="list">
-				{worked.value.running.map(({ value, pi, unit }, i) => (
+				{worked.running.map(({ value, pi, unit }, i) => (
 					<Box
 						key={i === 0 ? 'start' : `block ${i}`}
 						role="listitem"
@@ -115,7 +121,7 @@ export function BesidePanel({ view, acts }: PanelProps<'beside'>) {
 				))}
 				<Button label="Try it anew" say="and keep this line" onPress={acts.onAnew} testID="beside-anew" />
 			</Box>
-			{compared && theirs ? (
+			{compared && theirs && second?.ok ? (
 				<>
 					<Box aria-live="polite" testID="beside-says">
 						{sayCompared(compared, name).map((sentence) => (
@@ -123,10 +129,11 @@ export function BesidePanel({ view, acts }: PanelProps<'beside'>) {
 						))}
 					</Box>
 					<Box style={styles.lines}>
-						<LineOf title="Yours" chain={chain} at={compared.differs?.first ?? null} />
+						<LineOf title="Yours" chain={chain} worked={view.shown} at={compared.differs?.first ?? null} />
 						<LineOf
 							title={other === 'key' ? 'The worked line' : 'The other try'}
 							chain={theirs}
+							worked={other === 'key' ? second.value : withCovered(second.value, view.numbers, work.uncovered)}
 							at={compared.differs?.second ?? null}
 						/>
 					</Box>

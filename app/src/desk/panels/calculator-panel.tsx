@@ -68,12 +68,14 @@ export function CalculatorPanel({ view, wide }: PanelProps<'calculator'>) {
 				{result.ok ? `= ${printUnrounded(result.value, DIGITS)}` : '='}
 			</Words>
 			<Box style={styles.row}>
-				<Button
-					label="Take the line"
-					disabled={!keys.ok}
-					onPress={() => keys.ok && setText(keys.value.keys.replace(/ =$/, ''))}
-					testID="take-line"
-				/>
+				{view.numbers === 'covered' ? null : (
+					<Button
+						label="Take the line"
+						disabled={!keys.ok}
+						onPress={() => keys.ok && setText(keys.value.keys.replace(/ =$/, ''))}
+						testID="take-line"
+					/>
+				)}
 				<Button label="Clear" onPress={() => setText('')} testID="clear-keys" />
 				<Button label="Erase" onPress={() => setText(text.trimEnd().replace(/(?:EE|.)$/u, ''))} testID="erase-keys" />
 			</Box>

@@ -9,6 +9,7 @@ import { Choices } from '../../ui/choices';
 import { Words } from '../../ui/words';
 import { SHELF_PARTS } from '../../ways/shelf-parts';
 import type { Support } from '../../work/my-shelf';
+import { chosenNumbers, type NumbersWay } from '../../work/numbers';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
 
@@ -30,6 +31,18 @@ const SAYS: Readonly<Record<Support, string>> = {
 	none: 'Nothing is said until the check.',
 };
 
+const NUMBERS: readonly { readonly value: NumbersWay; readonly label: string }[] = [
+	{ value: 'worked', label: 'worked' },
+	{ value: 'laid-out', label: 'laid out' },
+	{ value: 'covered', label: 'covered' },
+];
+
+const NUMBERS_SAY: Readonly<Record<NumbersWay, string>> = {
+	worked: 'The products and the result stand under the line.',
+	'laid-out': 'The products above and below stand under the line; you divide.',
+	covered: 'You work the numbers yourself, from the line.',
+};
+
 /** Everything that is not needed at each touch: the support, the tables in use, and the other views of the work. */
 export function MorePanel({ acts }: PanelProps<'more'>) {
 	const shelf = useShelf();
@@ -46,6 +59,16 @@ export function MorePanel({ acts }: PanelProps<'more'>) {
 			/>
 			<Words size="small" tone="soft" aria-live="polite" testID="support-says">
 				{SAYS[shelf.support]}
+			</Words>
+			<Choices
+				label="The numbers of the line"
+				choices={NUMBERS}
+				chosen={chosenNumbers(shelf)}
+				onChoose={(way) => onShelf({ do: 'numbers', way })}
+				testID="numbers-way"
+			/>
+			<Words size="small" tone="soft" aria-live="polite" testID="numbers-say">
+				{NUMBERS_SAY[chosenNumbers(shelf)]} A Round is laid out, whatever is chosen here.
 			</Words>
 			<Box style={styles.row}>
 				<Button label="Calculator" onPress={() => show({ kind: 'calculator' })} testID="more-calculator" />

@@ -21,9 +21,14 @@ export function TakePanel({ view, acts }: PanelProps<'take'>) {
 	const [thing, setThing] = useState('');
 	const [kept, setKept] = useState('');
 	const taken = takenOn(view.worked);
+	const isHidden = view.shown.value === null;
+	const uncover = () => {
+		if (isHidden) acts.onUncover('result');
+	};
 	const keep = () => {
 		const unit = thing.trim().replace(/^(?:an?|each|every|one)\s+/iu, '');
 		if (!taken || unit === '') return;
+		uncover();
 		acts.onKeep({ left: taken.quantity, right: { number: '1', unit }, exact: taken.figures === null });
 		setKept(unit);
 	};
@@ -32,13 +37,16 @@ export function TakePanel({ view, acts }: PanelProps<'take'>) {
 			{taken ? (
 				<>
 					<Words testID="take-says">
-						{`The line comes to ${unroundedText(view.worked)}. It is taken on unrounded${taken.figures === null ? '' : `, and ${taken.figures} of its figures count`}; rounding comes once, at the end.`}
+						{`${isHidden ? 'What the line comes to is covered, and taking it on uncovers it.' : `The line comes to ${unroundedText(view.worked)}.`} It is taken on unrounded${taken.figures === null ? '' : `, and ${taken.figures} of its figures count`}; rounding comes once, at the end.`}
 					</Words>
 					<Box style={styles.row}>
 						<Button
 							label="As the next start"
 							kind="strong"
-							onPress={() => acts.onTakeStart(taken)}
+							onPress={() => {
+								uncover();
+								acts.onTakeStart(taken);
+							}}
 							testID="take-start"
 						/>
 					</Box>
