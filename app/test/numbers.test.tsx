@@ -1,0 +1,82 @@
+import { act, screen } from '@testing-library/react';
+import { Numbers } from '../src/desk/numbers';
+import type { PanelProps } from '../src/desk/panel-row';
+import { CalculatorPanel } from '../src/desk/panels/calculator-panel';
+import { MorePanel } from '../src/desk/panels/more-panel';
+import { makeStore } from '../src/store/store';
+import { SHELF } from '../src/work/my-shelf';
+import { numbersOf } from '../src/work/numbers';
+import { did, undid } from '../src/work/works-slice';
+import { layGust, pressButton, showPanel, viewOf } from './on-desk';
+
+const mockRouter = { navigate: jest.fn() };
+
+jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
+
+/** The numbers under the line, as a panel, so that they stand over a true store. */
+function NumbersAlone({ view, acts }: PanelProps<'more'>) {
+	return <Numbers view={view} onZeros={acts.onZeros} onCalculator={acts.onCalculator} onUncover={acts.onUncover} />;
+}
+
+function gust(way: 'worked' | 'laid-out' | 'covered') {
+	const store = makeStore();
+	layGust(store);
+	store.dispatch(did(SHELF, { do: 'numbers', way }));
+	return store;
+}
+
+const show = (store: ReturnType<typeof makeStore>) => showPanel('wind-gust', NumbersAlone, { kind: 'more' }, { store });
+
+const page = () => document.body.textContent ?? '';
+
+describe('the numbers of a line', () => {
+	it('are worked whole where one wants them so', () => {
+		show(gust('worked'));
+		expect(page()).toContain('97\u202f680');
+		expect(page()).toContain('27.13333333…');
+	});
+
+	it('are laid out with the division left to do, until it is uncovered', async () => {
+		const store = gust('laid-out');
+		const { view } = show(store);
+		expect(page()).toContain('97\u202f680');
+		expect(page()).not.toContain('27.13');
+		pressButton(/^Uncover/);
+		expect(await screen.findByText('27.13333333…')).toBeTruthy();
+		expect(view().work.uncovered).toEqual(['result']);
+		// What was looked at was looked at.
+		act(() => void store.dispatch(undid('wind-gust')));
+		expect(view().work.uncovered).toEqual(['result']);
+	});
+
+	it('are covered whole, the calculator beginning empty', () => {
+		const store = gust('covered');
+		show(store);
+		expect(page()).not.toMatch(/97\s680|27\.13/);
+		expect(page()).toContain('The numbers are yours to work.');
+		showPanel('wind-gust', CalculatorPanel, { kind: 'calculator' }, { store });
+		expect(screen.queryByRole('button', { name: 'Take the line' })).toBeNull();
+	});
+
+	it('are covered in all that is shown of the line: the result and the values on the way', () => {
+		const { shown, worked } = viewOf('wind-gust', gust('laid-out'));
+		expect(worked.value).not.toBeNull();
+		expect(shown.value).toBeNull();
+		expect(shown.running.map(({ value }) => value === null)).toEqual([false, true, true]);
+		expect(shown.top).not.toBeNull();
+		expect(viewOf('wind-gust', gust('covered')).shown.top).toBeNull();
+	});
+
+	it('go with the support until a way is chosen beside it, and in a Round are laid out', () => {
+		const store = makeStore();
+		const { view } = showPanel('wind-gust', MorePanel, { kind: 'more' }, { store });
+		expect(view().numbers).toBe('worked');
+		pressButton(/^light/);
+		expect(view().numbers).toBe('laid-out');
+		pressButton(/^covered/);
+		pressButton(/^close/);
+		expect(view().numbers).toBe('covered');
+		const shelf = { own: [], allowed: [], support: 'close', numbers: 'covered' } as const;
+		expect(numbersOf({ name: 'round-00ks56fga-01' }, shelf)).toBe('laid-out');
+	});
+});
