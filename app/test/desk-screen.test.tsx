@@ -73,13 +73,14 @@ describe('the keys of the Desk', () => {
 	it('check with C what is written', async () => {
 		await show(<DeskScreen name="wind-gust" />, worked('27.1 ft/s'));
 		await press('c');
-		expect(screen.getByRole('region', { name: 'All right' })).toBeTruthy();
+		expect(await screen.findByRole('region', { name: 'All right' })).toBeTruthy();
 	});
 
 	it('say with C what is missing, where it is written', async () => {
 		await show(<DeskScreen name="wind-gust" />, worked(''));
 		await press('c');
-		expect(screen.getByRole('region', { name: 'Your answer' }).textContent).toContain('There is no number here yet.');
+		const answer = await screen.findByRole('region', { name: 'Your answer' });
+		expect(answer.textContent).toContain('There is no number here yet.');
 	});
 
 	it('undo and redo, and say so to nobody', async () => {

@@ -3,12 +3,10 @@ import { isOwn, mustPlace } from '../work/exercises';
 import type { Panel, PanelKind, PanelOf } from '../work/panel-slice';
 import { firstUnit } from './first-unit';
 import type { PanelAt, PanelKey, PanelRow } from './panel-row';
-import { AnswerPanel } from './panels/answer-panel';
 import { BlockPanel } from './panels/block-panel';
 import { FactsPanel } from './panels/facts-panel';
 import { PlacesPanel } from './panels/places-panel';
 import { StartPanel } from './panels/start-panel';
-import { VerdictPanel } from './panels/verdict-panel';
 
 /** The panels that are not needed for a line's first touches: they come in one script of their own. */
 export const laterPanels = () => import('./panels/later');
@@ -105,7 +103,7 @@ export const PANELS: { readonly [K in Exclude<PanelKind, 'none'>]: PanelRow<K> }
 		tool: 'answer',
 		mayOpen: always,
 		mayClose: onPhone,
-		Content: AnswerPanel,
+		Content: later(async () => (await laterPanels()).AnswerPanel),
 		keys: [
 			{
 				key: 'a',
@@ -123,7 +121,7 @@ export const PANELS: { readonly [K in Exclude<PanelKind, 'none'>]: PanelRow<K> }
 		mayOpen: ({ verdict }) => verdict !== null,
 		instead: ({ unchecked }) => ({ kind: unchecked ? 'answer' : 'none' }),
 		mayClose: onPhone,
-		Content: VerdictPanel,
+		Content: later(async () => (await laterPanels()).VerdictPanel),
 	},
 	calculator: {
 		title: 'Calculator',

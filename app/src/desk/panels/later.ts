@@ -1,4 +1,5 @@
 // Panels that are not needed for a line's first touches: they come in one script of their own.
+export { AnswerPanel } from './answer-panel';
 export { BesidePanel } from './beside-panel';
 export { BookPanel } from './book-panel';
 export { CalculatorPanel } from './calculator-panel';
@@ -7,3 +8,4 @@ export { MorePanel } from './more-panel';
 export { NudgePanel } from './nudge-panel';
 export { OwnPanel } from './own-panel';
 export { TakePanel } from './take-panel';
+export { VerdictPanel } from './verdict-panel';
