@@ -17,6 +17,11 @@ jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
 
 jest.mock('../src/worker/core-worker', () => jest.requireActual('./jobs-here').jobsHere());
 
+// Scripts that come later are there at once.
+jest.mock('../src/desk/later-panels', () => ({
+	laterPanels: async () => jest.requireActual('../src/desk/panels/later'),
+}));
+
 beforeEach(() => mockRouter.navigate.mockClear());
 
 async function show(element: ReactElement, store: AppStore = makeStore()): Promise<AppStore> {

@@ -2,14 +2,12 @@ import { later } from '../ui/later';
 import { isOwn, mustPlace } from '../work/exercises';
 import type { Panel, PanelKind, PanelOf } from '../work/panel-slice';
 import { firstUnit } from './first-unit';
+import { laterPanels } from './later-panels';
 import type { PanelAt, PanelKey, PanelRow } from './panel-row';
 import { BlockPanel } from './panels/block-panel';
 import { FactsPanel } from './panels/facts-panel';
 import { PlacesPanel } from './panels/places-panel';
 import { StartPanel } from './panels/start-panel';
-
-/** The panels that are not needed for a line's first touches: they come in one script of their own. */
-export const laterPanels = () => import('./panels/later');
 
 const always = () => true;
 /** Beside the line there is nothing to close to. */

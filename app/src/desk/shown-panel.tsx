@@ -1,8 +1,9 @@
 import { useEffect } from 'react';
 import type { DeskView } from '../work/desk-view';
 import type { PanelKind, PanelOf } from '../work/panel-slice';
+import { laterPanels } from './later-panels';
 import { FramingContext } from './panel-frame';
-import { laterPanels, rowOf } from './panels';
+import { rowOf } from './panels';
 import type { Acts } from './use-acts';
 
 /** How long after the start the scripts needed later are fetched, so that they are there without a network. */
