@@ -38,28 +38,32 @@ describe('seeded choices', () => {
 
 describe('drawn numbers', () => {
 	it('are as fine as their ends are written', () => {
-		for (const number of some(between('2.00', '9.75'))) {
+		for (const number of some(between('2.00', '9.75', 'a jar'))) {
 			expect(number).toMatch(/^\d\.\d\d$/);
 			expect(Number(number)).toBeGreaterThanOrEqual(2);
 			expect(Number(number)).toBeLessThanOrEqual(9.75);
 		}
-		const below = some(between('-9.8', '-1.1'));
+		const below = some(between('-9.8', '-1.1', 'frost'));
 		expect(below.length).toBeGreaterThan(20);
 		for (const number of below) expect(number).toMatch(/^-\d\.\d$/);
 	});
 
 	it('that are whole do not end in a zero that leaves them unclear', () => {
-		for (const number of some(between('11', '99'))) {
+		for (const number of some(between('7', '12', 'crates'))) {
 			const read = parseNumeral(number);
 			expect(read.ok && read.value.ambiguous).toBe(false);
 		}
 	});
 
 	it('may be kept from ending in 0, be followed by something, or be one of a few', () => {
-		expect(some(notRound(between('1.01', '9.89'))).some((number) => number.endsWith('0'))).toBe(false);
-		expect(new Set(some(followed(oneOf('4', '5'), '0', '00.', 'e3')))).toEqual(
+		expect(some(notRound(between('1.01', '9.89', 'a can'))).some((number) => number.endsWith('0'))).toBe(false);
+		expect(new Set(some(followed(oneOf('a few', '4', '5'), '0', '00.', 'e3')))).toEqual(
 			new Set(['40', '400.', '4e3', '50', '500.', '5e3']),
 		);
+	});
+
+	it('keep the reason of their range', () => {
+		expect(followed(notRound(between('1.01', '9.89', 'a can')), 'e3').why).toBe('a can');
 	});
 
 	it('stand in a text as typed, or as print has them', () => {

@@ -1,4 +1,5 @@
 import { parseUnit, solutionOf } from '../src';
+import { oneOf } from '../src/exercise/draws';
 import { answerKey, check, fresh, type Level, SKILLS, type Skill, skillNamed } from '../src/practice';
 import { SLIP_CODES } from './slip-codes';
 
@@ -79,8 +80,7 @@ describe('a skill with few things to ask', () => {
 		const scenes = jest.replaceProperty(skill as { scenes: Skill['scenes'] }, 'scenes', [
 			{
 				level: 1,
-				draw: { n: () => '5' },
-				says: ['It is <n> g.'],
+				things: [{ says: 'It is <n> g.', draw: { n: oneOf('a few grams', '5') } }],
 				asks: ['How many figures?'],
 				want: { figures: '<n>' },
 			},
@@ -93,6 +93,47 @@ describe('a skill with few things to ask', () => {
 		expect(fresh({ ...ask, count: 2 })).toMatchObject({ ok: false, fault: { code: 'too-large', in: 'count' } });
 		scenes.restore();
 	});
+});
+
+describe('a scene', () => {
+	const scenes = SKILLS.flatMap(({ skill }) =>
+		(skillNamed(skill) as Skill).scenes.flatMap((scene) => ('make' in scene ? [] : [{ skill, scene }])),
+	);
+
+	it('draws each number from a range with its reason, and names no other', () => {
+		for (const { scene } of scenes)
+			for (const { says, draw } of scene.things) {
+				const named = new Set(
+					[...JSON.stringify([says, scene.start, scene.facts, scene.line, scene.terms]).matchAll(/<(\w+)>/g)].map(
+						([, name]) => name,
+					),
+				);
+				expect([says, [...named].filter((name) => !((name as string) in draw))]).toEqual([says, []]);
+				for (const one of Object.values(draw)) expect(one.why).toMatch(/^[a-z].{2,}/);
+			}
+	});
+
+	it('has no braces in what is read, and no article before a number that would not go with it', () => {
+		for (const [skill, level] of SETS)
+			for (const { prompt } of setOf(skill, level, 3)) {
+				expect(prompt).not.toMatch(/[{}<>]/);
+				expect(prompt).not.toMatch(/\ba (?:8|11|18)\b/i);
+			}
+	});
+
+	it.each(['doses', 'drip-rates', 'moles'])(
+		'of %s is one of six and more, with several conversions a level',
+		(name) => {
+			const of = scenes.filter(({ skill }) => skill === name).map(({ scene }) => scene);
+			expect(of.length).toBeGreaterThanOrEqual(6);
+			for (const level of [1, 2, 3]) {
+				const ways = of
+					.filter((scene) => scene.level === level)
+					.map(({ start, want, line }) => JSON.stringify([start, want, line]));
+				expect(new Set(ways).size).toBeGreaterThanOrEqual(3);
+			}
+		},
+	);
 });
 
 describe('what is asked', () => {

@@ -19,50 +19,101 @@ export const countingFigures: Skill = {
 	scenes: [
 		{
 			level: 1,
-			draw: { n: between('10.01', '98.99') },
-			says: ['The balance in the honey room shows <n> g.', 'A lamp in the glasshouse draws <n> W.'],
+			things: [
+				{
+					says: 'The balance in the honey room shows <n> g.',
+					draw: { n: between('10.01', '98.99', 'a small balance') },
+				},
+				{ says: 'A lamp in the glasshouse draws <n> W.', draw: { n: between('10.01', '98.99', 'a grow lamp') } },
+			],
 			asks: ASKS,
 			want: WANT,
 		},
 		{
 			level: 1,
-			draw: { n: between('0.0102', '0.0987') },
-			says: ['A seed has a mass of <n> g.', 'The drip tube is <n> m wide.'],
+			things: [
+				{ says: 'A seed has a mass of <n> g.', draw: { n: between('0.0102', '0.0987', 'a seed') } },
+				{ says: 'The drip tube is <n> m wide.', draw: { n: between('0.0102', '0.0198', 'a tube') } },
+			],
 			asks: ASKS,
 			want: WANT,
 		},
 		{
 			level: 2,
-			draw: { n: followed(between('1.1', '98.9'), '0', '00') },
-			says: ['The snow stake reads <n> cm.', 'The mast records a gust of <n> m/s.'],
+			things: [
+				{
+					says: 'The snow stake reads <n> cm.',
+					draw: { n: followed(between('11.1', '98.9', 'snow on the ground'), '0', '00') },
+				},
+				{
+					says: 'The mast records a gust of <n> m/s.',
+					draw: { n: followed(between('11.1', '38.9', 'a gust'), '0', '00') },
+				},
+			],
 			asks: ASKS,
 			want: WANT,
 		},
 		{
 			level: 2,
-			draw: { n: followed(between('0.0011', '0.0989'), '0', '00') },
-			says: ['A drop from the line holds <n> mL.', 'A grain of pollen on the slide measures <n> mm.'],
+			things: [
+				{
+					says: 'A drop from the line holds <n> mL.',
+					draw: { n: followed(between('0.0311', '0.0689', 'a drop'), '0', '00') },
+				},
+				{
+					says: 'A grain of pollen on the slide measures <n> mm.',
+					draw: { n: followed(between('0.0111', '0.0889', 'pollen'), '0', '00') },
+				},
+			],
 			asks: ASKS,
 			want: WANT,
 		},
 		{
 			level: 3,
-			draw: { n: followed(between('101', '989'), '0', '00', '0.', '00.') },
-			says: ['The log of the sled route says <n> m.', 'The spring tank holds <n> L.'],
+			things: [
+				{
+					says: 'The log of the sled route says <n> m.',
+					draw: { n: followed(between('101', '989', 'a route of some kilometres'), '0', '0.') },
+				},
+				{
+					says: 'The spring tank holds <n> L.',
+					draw: { n: followed(between('101', '989', 'a tank'), '0', '00', '0.', '00.') },
+				},
+			],
 			asks: ASKS,
 			want: WANT,
 		},
 		{
 			level: 3,
-			draw: { n: followed(between('1.01', '9.89'), '0e4', 'e-5', '00e3', '0e-6') },
-			says: ['The station book has <n> m.', 'The filter of the mast holds back <n> g.'],
+			things: [
+				{
+					says: 'The station book has <n> m.',
+					draw: { n: followed(between('1.01', '9.89', 'a distance'), '0e4', '00e3') },
+				},
+				{
+					says: 'The filter of the mast holds back <n> g.',
+					draw: { n: followed(between('1.01', '9.89', 'dust'), 'e-5', '0e-6') },
+				},
+			],
 			asks: ASKS,
 			want: WANT,
 		},
 		{
 			level: 3,
-			draw: { n: followed(oneOf('3', '4', '5', '6', '7', '8'), '0.0', '00.0', '0.00', '000', '0.000', '00.00') },
-			says: ['The gauge of the boiler shows <n> kPa.', 'The kiln log has <n> min.', 'The scale shows <n> kg.'],
+			things: [
+				{
+					says: 'The gauge of the boiler shows <n> kPa.',
+					draw: { n: followed(oneOf('a boiler', '3', '4', '5', '6', '7', '8'), '0.0', '00.0', '0.00', '00', '00.00') },
+				},
+				{
+					says: 'The kiln log has <n> min.',
+					draw: { n: followed(oneOf('a firing', '3', '4', '5', '6', '7', '8'), '0.0', '00.0', '0.00', '00') },
+				},
+				{
+					says: 'The scale shows <n> kg.',
+					draw: { n: followed(oneOf('a load', '3', '4', '5', '6', '7', '8'), '0.0', '00.0', '0.00', '0.000') },
+				},
+			],
 			asks: ASKS,
 			want: WANT,
 		},

@@ -14,10 +14,15 @@ export const figuresAdded: Skill = {
 	scenes: [
 		{
 			level: 1,
-			draw: { a: between('11.1', '98.9'), b: between('1.113', '9.887') },
-			says: [
-				'On the balance lie a jar of {<a> g|start} and a lid of <b> g.',
-				'A cutting of {<a> g|start} stands in a pot of <b> g.',
+			things: [
+				{
+					says: 'On the balance lie a jar of {<a> g|start} and a lid of <b> g.',
+					draw: { a: between('151.1', '248.9', 'a jar'), b: between('6.113', '9.887', 'a lid') },
+				},
+				{
+					says: 'A cutting of {<a> g|start} stands in a pot of <b> g.',
+					draw: { a: between('11.1', '38.9', 'a cutting'), b: between('41.113', '98.887', 'a pot') },
+				},
 			],
 			asks: ASKS,
 			start: '<a> g',
@@ -26,10 +31,23 @@ export const figuresAdded: Skill = {
 		},
 		{
 			level: 2,
-			draw: { a: between('11.13', '98.87'), b: between('1.1', '9.8'), c: between('0.113', '0.887') },
-			says: [
-				'The kit is a lens of {<a> g|start}, a ring of <b> g and a screw of <c> g.',
-				'In the dish are {<a> g|start} of lime, <b> g of ash and <c> g of salt.',
+			things: [
+				{
+					says: 'The kit is a lens of {<a> g|start}, a ring of <b> g and a screw of <c> g.',
+					draw: {
+						a: between('11.13', '48.87', 'a lens'),
+						b: between('3.1', '9.8', 'a ring'),
+						c: between('0.313', '0.887', 'a screw'),
+					},
+				},
+				{
+					says: 'In the dish are {<a> g|start} of lime, <b> g of ash and <c> g of salt.',
+					draw: {
+						a: between('11.13', '98.87', 'lime'),
+						b: between('1.1', '9.8', 'ash'),
+						c: between('0.113', '0.887', 'salt'),
+					},
+				},
 			],
 			asks: ASKS,
 			start: '<a> g',
@@ -38,8 +56,16 @@ export const figuresAdded: Skill = {
 		},
 		{
 			level: 2,
-			draw: { a: between('113', '987'), b: between('11.3', '98.7') },
-			says: ['The lamp has {<a> g|start}, its oil <b> g.', 'A comb of {<a> g|start} sits in a frame of <b> g.'],
+			things: [
+				{
+					says: 'The lamp has {<a> g|start}, its oil <b> g.',
+					draw: { a: between('313', '987', 'a lamp'), b: between('81.3', '198.7', 'its oil') },
+				},
+				{
+					says: 'A comb of {<a> g|start} sits in a frame of <b> g.',
+					draw: { a: between('1113', '2487', 'a full comb'), b: between('181.3', '298.7', 'a frame') },
+				},
+			],
 			asks: ASKS,
 			start: '<a> g',
 			terms: ['<b> g'],
@@ -47,10 +73,15 @@ export const figuresAdded: Skill = {
 		},
 		{
 			level: 3,
-			draw: { a: between('113.2', '987.6'), b: between('0.113', '0.887') },
-			says: [
-				'A sack of {<a> g|start} is filled with <b> kg of seed.',
-				'To {<a> g|start} of flour come <b> kg of oats.',
+			things: [
+				{
+					says: 'A box of {<a> g|start} is filled with <b> kg of seed.',
+					draw: { a: between('113.2', '387.6', 'a box'), b: between('0.513', '0.987', 'seed') },
+				},
+				{
+					says: 'To {<a> g|start} of flour come <b> kg of oats.',
+					draw: { a: between('113.2', '987.6', 'flour'), b: between('0.113', '0.887', 'oats') },
+				},
 			],
 			asks: ASKS,
 			start: '<a> g',
@@ -59,10 +90,23 @@ export const figuresAdded: Skill = {
 		},
 		{
 			level: 3,
-			draw: { a: between('11.13', '98.87'), b: between('113', '987'), c: between('1.13', '9.87') },
-			says: [
-				'The pack of the balloon: a radio of {<a> g|start}, a cell of <b> g and a cord of <c> g.',
-				'Weighed one after another: {<a> g|start}, <b> g and <c> g.',
+			things: [
+				{
+					says: 'The pack of the balloon: a radio of {<a> g|start}, a cell of <b> g and a cord of <c> g.',
+					draw: {
+						a: between('81.13', '148.87', 'a radio'),
+						b: between('41', '98', 'a cell'),
+						c: between('4.13', '19.87', 'a cord'),
+					},
+				},
+				{
+					says: 'Weighed one after another: {<a> g|start}, <b> g and <c> g.',
+					draw: {
+						a: between('11.13', '98.87', 'a small thing'),
+						b: between('113', '987', 'a large one'),
+						c: between('1.13', '9.87', 'a tiny one'),
+					},
+				},
 			],
 			asks: ASKS,
 			start: '<a> g',

@@ -12,10 +12,15 @@ export const numberToSpare: Skill = {
 	scenes: [
 		{
 			level: 1,
-			draw: { n: between('1.13', '9.87'), x: between('11', '48') },
-			says: [
-				'A crew of {<x> people|spare} marks a trail of {<n> km|start}.',
-				'The trail of {<n> km|start} has {<x> marks|spare} along it.',
+			things: [
+				{
+					says: 'A crew of {<x> people|spare} marks a trail of {<n> km|start}.',
+					draw: { n: between('1.13', '9.87', 'a trail'), x: between('4', '9', 'a crew') },
+				},
+				{
+					says: 'The trail of {<n> km|start} has {<x> marks|spare} along it.',
+					draw: { n: between('1.13', '9.87', 'a trail'), x: between('21', '98', 'marks of a trail') },
+				},
 			],
 			asks: ['How long is the trail in m?', 'How many metres of trail is that?'],
 			start: '<n> km',
@@ -24,10 +29,23 @@ export const numberToSpare: Skill = {
 		},
 		{
 			level: 1,
-			draw: { n: between('11.3', '58.7'), r: between('1.13', '9.87'), x: between('1.1', '4.8') },
-			says: [
-				'A balloon of {<x> m³|spare} climbs {<r> m|fact} each {1 s|fact} for {<n> s|start}.',
-				'For {<n> s|start} a balloon of {<x> m³|spare} climbs {<r> m|fact} in each {1 s|fact}.',
+			things: [
+				{
+					says: 'A balloon of {<x> m³|spare} climbs {<r> m|fact} each {1 s|fact} for {<n> s|start}.',
+					draw: {
+						n: between('41.3', '98.7', 'a short climb'),
+						r: between('3.13', '6.87', 'a balloon'),
+						x: between('1.1', '2.8', 'a small balloon'),
+					},
+				},
+				{
+					says: 'For {<n> s|start} a balloon of {<x> m³|spare} climbs {<r> m|fact} in each {1 s|fact}.',
+					draw: {
+						n: between('41.3', '98.7', 'a short climb'),
+						r: between('3.13', '6.87', 'a balloon'),
+						x: between('1.1', '2.8', 'a small balloon'),
+					},
+				},
 			],
 			asks: ['How many metres does it climb?', 'How far up does it get, in m?'],
 			start: '<n> s',
@@ -37,10 +55,25 @@ export const numberToSpare: Skill = {
 		},
 		{
 			level: 2,
-			draw: { n: between('11', '48'), k: between('6', '24'), m: between('213', '487'), x: between('11.3', '38.7') },
-			says: [
-				'On a sled of {<x> kg|spare} lie {<n> crates|start}, with {<k> jars|fact} to {1 crate|fact} and {<m> g|fact} of honey in {1 jar|fact}.',
-				'At {<x> °C|spare} the store keeps {<n> crates|start}: {<k> jars|fact} to {1 crate|fact}, {<m> g|fact} of honey in {1 jar|fact}.',
+			things: [
+				{
+					says: 'On a sled of {<x> kg|spare} lie {<n> crates|start}, with {<k> jars|fact} to {1 crate|fact} and {<m> g|fact} of honey in {1 jar|fact}.',
+					draw: {
+						n: between('4', '12', 'a sled'),
+						k: between('6', '16', 'a crate'),
+						m: between('213', '487', 'a jar'),
+						x: between('21.3', '48.7', 'a sled'),
+					},
+				},
+				{
+					says: 'At {<x> °C|spare} the store keeps {<n> crates|start}: {<k> jars|fact} to {1 crate|fact}, {<m> g|fact} of honey in {1 jar|fact}.',
+					draw: {
+						n: between('11', '48', 'a store'),
+						k: between('6', '16', 'a crate'),
+						m: between('213', '487', 'a jar'),
+						x: between('11.3', '18.7', 'a cool store'),
+					},
+				},
 			],
 			asks: ['How many kg of honey is that?', 'What is the mass of the honey in kg?'],
 			start: '<n> crate',
@@ -51,10 +84,23 @@ export const numberToSpare: Skill = {
 		},
 		{
 			level: 2,
-			draw: { n: between('1.13', '9.87'), r: between('11.3', '98.7'), x: between('11', '48') },
-			says: [
-				'The tank of {<n> L|start} feeds {<x> trays|spare} and loses {<r> mL|fact} each {1 min|fact}.',
-				'For {<x> d|spare} the tank has stood full. It holds {<n> L|start} and gives {<r> mL|fact} each {1 min|fact}.',
+			things: [
+				{
+					says: 'The tank of {<n> L|start} feeds {<x> trays|spare} and loses {<r> mL|fact} each {1 min|fact}.',
+					draw: {
+						n: between('11.3', '48.7', 'a tank'),
+						r: between('11.3', '98.7', 'a drip line'),
+						x: between('11', '48', 'trays'),
+					},
+				},
+				{
+					says: 'For {<x> d|spare} the tank has stood full. It holds {<n> L|start} and gives {<r> mL|fact} each {1 min|fact}.',
+					draw: {
+						n: between('11.3', '48.7', 'a tank'),
+						r: between('11.3', '98.7', 'a drip line'),
+						x: between('2', '9', 'some days'),
+					},
+				},
 			],
 			asks: ['For how many minutes does it last?', 'How long does it last, in min?'],
 			start: '<n> L',
@@ -64,16 +110,27 @@ export const numberToSpare: Skill = {
 		},
 		{
 			level: 3,
-			draw: {
-				n: between('11.3', '38.7'),
-				d: between('1.1', '4.8'),
-				c: between('11', '48'),
-				x: between('2', '9'),
-				y: between('38.1', '39.4'),
-			},
-			says: [
-				'A dog of {<n> kg|start}, {<x> yr|spare} old and {<y> °C|spare} warm, gets {<d> mg|fact} for each {1 kg|fact}; the bottle has {<c> mg|fact} in {1 mL|fact}.',
-				'The sled dog is {<x> yr|spare} old and weighs {<n> kg|start}. At {<y> °C|spare} it is given {<d> mg|fact} for each {1 kg|fact}, from {<c> mg|fact} in {1 mL|fact}.',
+			things: [
+				{
+					says: 'A dog of {<n> kg|start}, {<x> yr|spare} old and {<y> °C|spare} warm, gets {<d> mg|fact} for each {1 kg|fact}; the bottle has {<c> mg|fact} in {1 mL|fact}.',
+					draw: {
+						n: between('18.3', '38.7', 'a sled dog'),
+						d: between('1.1', '4.8', 'a dose'),
+						c: between('11', '48', 'a bottle'),
+						x: between('2', '9', 'a grown dog'),
+						y: between('38.1', '39.4', 'a dog is so warm'),
+					},
+				},
+				{
+					says: 'The sled dog is {<x> yr|spare} old and weighs {<n> kg|start}. At {<y> °C|spare} it is given {<d> mg|fact} for each {1 kg|fact}, from {<c> mg|fact} in {1 mL|fact}.',
+					draw: {
+						n: between('18.3', '38.7', 'a sled dog'),
+						d: between('1.1', '4.8', 'a dose'),
+						c: between('11', '48', 'a bottle'),
+						x: between('2', '9', 'a grown dog'),
+						y: between('38.1', '39.4', 'a dog is so warm'),
+					},
+				},
 			],
 			asks: ['How many mL is the dose?', 'What does the syringe take, in mL?'],
 			start: '<n> kg',
@@ -83,15 +140,25 @@ export const numberToSpare: Skill = {
 		},
 		{
 			level: 3,
-			draw: {
-				n: between('11.3', '48.7'),
-				r: between('2.1', '8.8'),
-				w: between('0.21', '0.87'),
-				x: between('113', '487'),
-			},
-			says: [
-				'In a store {<x> m|spare} above the valley the stove burns {<r> kg|fact} of wood each {1 h|fact}, and {1 kg|fact} leaves {<w> g|fact} of ash. It burns for {<n> h|start}.',
-				'Over {<n> h|start} a stove {<x> m|spare} from the hut takes {<r> kg|fact} each {1 h|fact}; of {1 kg|fact} there remain {<w> g|fact} of ash.',
+			things: [
+				{
+					says: 'In a store {<x> m|spare} above the valley the stove burns {<r> kg|fact} of wood each {1 h|fact}, and {1 kg|fact} leaves {<w> g|fact} of ash. It burns for {<n> h|start}.',
+					draw: {
+						n: between('11.3', '48.7', 'days of heating'),
+						r: between('1.1', '3.8', 'a stove'),
+						w: between('4.1', '9.8', 'ash of wood'),
+						x: between('113', '487', 'above the valley'),
+					},
+				},
+				{
+					says: 'Over {<n> h|start} a stove {<x> m|spare} from the hut takes {<r> kg|fact} each {1 h|fact}; of {1 kg|fact} there remain {<w> g|fact} of ash.',
+					draw: {
+						n: between('11.3', '48.7', 'days of heating'),
+						r: between('1.1', '3.8', 'a stove'),
+						w: between('4.1', '9.8', 'ash of wood'),
+						x: between('113', '487', 'a walk'),
+					},
+				},
 			],
 			asks: ['How much ash is that in mg?', 'How many mg of ash is that?'],
 			start: '<n> h',

@@ -20,8 +20,16 @@ export const outOfParts: Skill = {
 	scenes: [
 		{
 			level: 1,
-			draw: { w: between('2', '98'), p: between('1', '11') },
-			says: ['A plank measures <w> ft and {<p> in|start}.', 'The bench is <w> ft {<p> in|start} long.'],
+			things: [
+				{
+					says: 'A plank measures <w> ft and {<p> in|start}.',
+					draw: { w: between('4', '11', 'a plank'), p: between('1', '11', 'less than a foot') },
+				},
+				{
+					says: 'The bench is <w> ft {<p> in|start} long.',
+					draw: { w: between('3', '7', 'a bench'), p: between('1', '11', 'less than a foot') },
+				},
+			],
 			asks: asks('ft'),
 			start: '<p> in',
 			terms: ['<w> ft'],
@@ -30,8 +38,16 @@ export const outOfParts: Skill = {
 		},
 		{
 			level: 1,
-			draw: { w: between('2', '23'), p: between('11', '59') },
-			says: ['The way up takes <w> h and {<p> min|start}.', 'The lamps burned <w> h {<p> min|start}.'],
+			things: [
+				{
+					says: 'The way up takes <w> h and {<p> min|start}.',
+					draw: { w: between('2', '7', 'a climb'), p: between('11', '59', 'less than an hour') },
+				},
+				{
+					says: 'The lamps burned <w> h {<p> min|start}.',
+					draw: { w: between('5', '15', 'a day of lamps'), p: between('11', '59', 'less than an hour') },
+				},
+			],
 			asks: asks('h'),
 			start: '<p> min',
 			terms: ['<w> h'],
@@ -40,8 +56,16 @@ export const outOfParts: Skill = {
 		},
 		{
 			level: 2,
-			draw: { w: between('2', '98'), p: between('1.1', '15.9') },
-			says: ['The load weighs <w> lb and {<p> oz|start}.', 'A pup of the team has <w> lb {<p> oz|start}.'],
+			things: [
+				{
+					says: 'The load weighs <w> lb and {<p> oz|start}.',
+					draw: { w: between('12', '98', 'a load'), p: between('1.1', '15.9', 'less than a pound') },
+				},
+				{
+					says: 'A pup of the team has <w> lb {<p> oz|start}.',
+					draw: { w: between('5', '19', 'a pup'), p: between('1.1', '15.9', 'less than a pound') },
+				},
+			],
 			asks: asks('lb'),
 			start: '<p> oz',
 			terms: ['<w> lb'],
@@ -50,8 +74,16 @@ export const outOfParts: Skill = {
 		},
 		{
 			level: 2,
-			draw: { w: between('2', '98'), p: between('1.1', '11.9') },
-			says: ['The rail is <w> ft and {<p> in|start} long.', 'Snow lies <w> ft {<p> in|start} deep in the gully.'],
+			things: [
+				{
+					says: 'The rail is <w> ft and {<p> in|start} long.',
+					draw: { w: between('8', '19', 'a rail'), p: between('1.1', '11.9', 'less than a foot') },
+				},
+				{
+					says: 'Snow lies <w> ft {<p> in|start} deep in the gully.',
+					draw: { w: between('4', '19', 'a gully full of snow'), p: between('1.1', '11.9', 'less than a foot') },
+				},
+			],
 			asks: asks('ft'),
 			start: '<p> in',
 			terms: ['<w> ft'],
@@ -60,10 +92,23 @@ export const outOfParts: Skill = {
 		},
 		{
 			level: 3,
-			draw: { w: between('2', '23'), p: between('11', '59'), q: between('11', '59') },
-			says: [
-				'The flight took <w> h, <p> min and {<q> s|start}.',
-				'The team was on the trail for <w> h <p> min {<q> s|start}.',
+			things: [
+				{
+					says: 'The flight took <w> h, <p> min and {<q> s|start}.',
+					draw: {
+						w: between('1', '2', 'a balloon'),
+						p: between('11', '59', 'less than an hour'),
+						q: between('11', '59', 'less than a minute'),
+					},
+				},
+				{
+					says: 'The team was on the trail for <w> h <p> min {<q> s|start}.',
+					draw: {
+						w: between('2', '9', 'a day out'),
+						p: between('11', '59', 'less than an hour'),
+						q: between('11', '59', 'less than a minute'),
+					},
+				},
 			],
 			asks: asks('h'),
 			start: '<q> s',
@@ -73,10 +118,23 @@ export const outOfParts: Skill = {
 		},
 		{
 			level: 3,
-			draw: { w: between('2', '98'), p: between('1', '3'), q: between('1.1', '1.9') },
-			says: [
-				'In the store are <w> gal, <p> qt and {<q> pt|start} of syrup.',
-				'The barrel took <w> gal <p> qt {<q> pt|start}.',
+			things: [
+				{
+					says: 'In the store are <w> gal, <p> qt and {<q> pt|start} of syrup.',
+					draw: {
+						w: between('2', '28', 'a store'),
+						p: between('1', '3', 'less than a gallon'),
+						q: between('1.1', '1.9', 'less than a quart'),
+					},
+				},
+				{
+					says: 'The barrel took <w> gal <p> qt {<q> pt|start}.',
+					draw: {
+						w: between('12', '48', 'a barrel'),
+						p: between('1', '3', 'less than a gallon'),
+						q: between('1.1', '1.9', 'less than a quart'),
+					},
+				},
 			],
 			asks: asks('gal'),
 			start: '<q> pt',

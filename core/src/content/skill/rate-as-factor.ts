@@ -12,10 +12,15 @@ export const rateAsFactor: Skill = {
 	scenes: [
 		{
 			level: 1,
-			draw: { n: between('11.3', '58.7'), r: between('1.13', '9.87') },
-			says: [
-				'A balloon climbs {<r> m|fact} each {1 s|fact}, for {<n> s|start}.',
-				'The hoist lifts {<r> m|fact} in {1 s|fact}. It runs {<n> s|start}.',
+			things: [
+				{
+					says: 'A balloon climbs {<r> m|fact} each {1 s|fact}, for {<n> s|start}.',
+					draw: { n: between('41.3', '98.7', 'a short climb'), r: between('3.13', '6.87', 'a balloon') },
+				},
+				{
+					says: 'The hoist lifts {<r> m|fact} in {1 s|fact}. It runs {<n> s|start}.',
+					draw: { n: between('11.3', '38.7', 'a lift'), r: between('0.213', '0.687', 'a hoist') },
+				},
 			],
 			asks: ['How many metres is that?', 'How far does it get, in m?'],
 			start: '<n> s',
@@ -25,10 +30,15 @@ export const rateAsFactor: Skill = {
 		},
 		{
 			level: 1,
-			draw: { n: between('113', '987'), r: between('11.3', '58.7') },
-			says: [
-				'The can holds {<n> mL|start}, and the line takes {<r> mL|fact} each {1 min|fact}.',
-				'A flask of {<n> mL|start} drips away at {<r> mL|fact} each {1 min|fact}.',
+			things: [
+				{
+					says: 'The can holds {<n> mL|start}, and the line takes {<r> mL|fact} each {1 min|fact}.',
+					draw: { n: between('513', '987', 'a can'), r: between('11.3', '58.7', 'a drip line') },
+				},
+				{
+					says: 'A flask of {<n> mL|start} drips away at {<r> mL|fact} each {1 min|fact}.',
+					draw: { n: between('113', '487', 'a flask'), r: between('1.13', '9.87', 'a slow drip') },
+				},
 			],
 			asks: ['For how many minutes does it last?', 'How long does it last, in min?'],
 			start: '<n> mL',
@@ -38,10 +48,15 @@ export const rateAsFactor: Skill = {
 		},
 		{
 			level: 2,
-			draw: { n: between('1.13', '9.87'), r: between('11.3', '98.7') },
-			says: [
-				'The drip tank holds {<n> L|start}. The line takes {<r> mL|fact} each {1 min|fact}.',
-				'From a tank of {<n> L|start} the bed is given {<r> mL|fact} each {1 min|fact}.',
+			things: [
+				{
+					says: 'The drip tank holds {<n> L|start}. The line takes {<r> mL|fact} each {1 min|fact}.',
+					draw: { n: between('11.3', '48.7', 'a tank'), r: between('11.3', '98.7', 'a drip line') },
+				},
+				{
+					says: 'From a tank of {<n> L|start} the bed is given {<r> mL|fact} each {1 min|fact}.',
+					draw: { n: between('4.13', '19.87', 'a tank'), r: between('21.3', '98.7', 'a bed') },
+				},
 			],
 			asks: ['For how many hours does it last?', 'How long does it last, in h?'],
 			start: '<n> L',
@@ -51,10 +66,15 @@ export const rateAsFactor: Skill = {
 		},
 		{
 			level: 2,
-			draw: { n: between('1.3', '9.7'), r: between('11.3', '38.7') },
-			says: [
-				'The sled team makes {<r> km|fact} each {1 h|fact}. It is out for {<n> h|start}.',
-				'A skier makes {<r> km|fact} in {1 h|fact} and goes on for {<n> h|start}.',
+			things: [
+				{
+					says: 'The sled team makes {<r> km|fact} each {1 h|fact}. It is out for {<n> h|start}.',
+					draw: { n: between('1.3', '5.7', 'a tour'), r: between('11.3', '18.7', 'a sled team') },
+				},
+				{
+					says: 'A skier makes {<r> km|fact} in {1 h|fact} and goes on for {<n> h|start}.',
+					draw: { n: between('1.3', '4.7', 'a tour'), r: between('5.3', '11.7', 'a skier') },
+				},
 			],
 			asks: ['How many metres is that?', 'How far is that in m?'],
 			start: '<n> h',
@@ -64,10 +84,15 @@ export const rateAsFactor: Skill = {
 		},
 		{
 			level: 3,
-			draw: { n: between('11.3', '98.7'), r: between('1.13', '9.87') },
-			says: [
-				'The path to the pass is {<n> km|start} long, and the snow cat does {<r> m|fact} each {1 s|fact}.',
-				'The sled has {<n> km|start} before it and does {<r> m|fact} in {1 s|fact}.',
+			things: [
+				{
+					says: 'The path to the pass is {<n> km|start} long, and the snow cat does {<r> m|fact} each {1 s|fact}.',
+					draw: { n: between('11.3', '38.7', 'a pass'), r: between('2.13', '4.87', 'a snow cat') },
+				},
+				{
+					says: 'The sled has {<n> km|start} before it and does {<r> m|fact} in {1 s|fact}.',
+					draw: { n: between('21.3', '68.7', 'a day of sledding'), r: between('3.13', '5.87', 'a sled') },
+				},
 			],
 			asks: ['How long does that take, in h?', 'How many hours is that?'],
 			start: '<n> km',
@@ -77,10 +102,15 @@ export const rateAsFactor: Skill = {
 		},
 		{
 			level: 3,
-			draw: { n: between('1.13', '9.87'), r: between('1.3', '9.7') },
-			says: [
-				'The stove runs for {<n> wk|start} and takes {<r> kg|fact} of pellets each {1 h|fact}.',
-				'For {<n> wk|start} the boiler is fed {<r> kg|fact} of wood each {1 h|fact}.',
+			things: [
+				{
+					says: 'The stove runs for {<n> wk|start} and takes {<r> kg|fact} of pellets each {1 h|fact}.',
+					draw: { n: between('1.13', '9.87', 'a cold spell'), r: between('0.53', '1.97', 'a stove') },
+				},
+				{
+					says: 'For {<n> wk|start} the boiler is fed {<r> kg|fact} of wood each {1 h|fact}.',
+					draw: { n: between('4.13', '9.87', 'a winter'), r: between('2.3', '6.7', 'a boiler') },
+				},
 			],
 			asks: ['How many tonnes is that?', 'What mass is that, in t?'],
 			start: '<n> wk',

@@ -12,10 +12,15 @@ export const rateOneEnd: Skill = {
 	scenes: [
 		{
 			level: 1,
-			draw: { n: between('11.3', '98.7') },
-			says: [
-				'A drip line in the glasshouse gives {<n> mL/min|start}.',
-				'Sap runs from the birch at {<n> mL/min|start}.',
+			things: [
+				{
+					says: 'A drip line in the glasshouse gives {<n> mL/min|start}.',
+					draw: { n: between('11.3', '58.7', 'a drip line') },
+				},
+				{
+					says: 'Sap runs from the birch at {<n> mL/min|start}.',
+					draw: { n: between('1.13', '9.87', 'sap in spring') },
+				},
 			],
 			start: '<n> mL/min',
 			want: 'L/min',
@@ -23,10 +28,15 @@ export const rateOneEnd: Skill = {
 		},
 		{
 			level: 1,
-			draw: { n: between('1.13', '9.87') },
-			says: [
-				'The pressure in the boiler climbs {<n> kPa/min|start}.',
-				'Before the storm the gauge fell {<n> kPa/min|start}.',
+			things: [
+				{
+					says: 'The pressure in the boiler climbs {<n> kPa/min|start}.',
+					draw: { n: between('1.13', '9.87', 'a boiler being fired') },
+				},
+				{
+					says: 'The hand pump raises the pressure by {<n> kPa/min|start}.',
+					draw: { n: between('11.3', '48.7', 'a hand pump') },
+				},
 			],
 			start: '<n> kPa/min',
 			want: 'Pa/min',
@@ -34,26 +44,32 @@ export const rateOneEnd: Skill = {
 		},
 		{
 			level: 2,
-			draw: { n: between('1.13', '98.7') },
-			says: ['The spring runs at {<n> L/min|start}.', 'The pump of the pond moves {<n> L/min|start}.'],
+			things: [
+				{ says: 'The spring runs at {<n> L/min|start}.', draw: { n: between('3.13', '38.7', 'a spring') } },
+				{ says: 'The pump of the pond moves {<n> L/min|start}.', draw: { n: between('11.3', '58.7', 'a pond pump') } },
+			],
 			start: '<n> L/min',
 			want: 'L/h',
 			line: ['60 min / 1 h'],
 		},
 		{
 			level: 2,
-			draw: { n: between('11.3', '98.7') },
-			says: ['The sled train goes {<n> km/h|start} on the flat.', 'The gust at the mast is {<n> km/h|start}.'],
+			things: [
+				{ says: 'The sled train goes {<n> km/h|start} on the flat.', draw: { n: between('11.3', '24.7', 'a sled') } },
+				{ says: 'The gust at the mast is {<n> km/h|start}.', draw: { n: between('41.3', '118.7', 'a gust') } },
+			],
 			start: '<n> km/h',
 			want: 'km/min',
 			line: ['1 h / 60 min'],
 		},
 		{
 			level: 3,
-			draw: { n: between('11.3', '98.7') },
-			says: [
-				'The wheel of the anemometer turns {<n> rev/min|start}.',
-				'The fan of the dryer turns {<n> rev/min|start}.',
+			things: [
+				{
+					says: 'The wheel of the anemometer turns {<n> rev/min|start}.',
+					draw: { n: between('31.3', '298.7', 'a wheel in the wind') },
+				},
+				{ says: 'The fan of the dryer turns {<n> rev/min|start}.', draw: { n: between('313', '987', 'a fan') } },
 			],
 			start: '<n> rev/min',
 			want: 'rev/d',
@@ -61,18 +77,22 @@ export const rateOneEnd: Skill = {
 		},
 		{
 			level: 3,
-			draw: { n: between('0.113', '0.987') },
-			says: ['Ice on the pond thickens by {<n> m/wk|start}.', 'The glacier of the far valley moves {<n> m/wk|start}.'],
+			things: [
+				{ says: 'Ice on the pond thickens by {<n> m/wk|start}.', draw: { n: between('0.0313', '0.0987', 'pond ice') } },
+				{
+					says: 'The glacier of the far valley moves {<n> m/wk|start}.',
+					draw: { n: between('0.313', '2.87', 'a glacier') },
+				},
+			],
 			start: '<n> m/wk',
 			want: 'm/h',
 			line: ['1 wk / 7 d', '1 d / 24 h'],
 		},
 		{
 			level: 3,
-			draw: { n: between('1.13', '9.87') },
-			says: [
-				'A lump of ore from the ridge has {<n> g/cm³|start}.',
-				'The shot in the ballast bag has {<n> g/cm³|start}.',
+			things: [
+				{ says: 'A lump of ore from the ridge has {<n> g/cm³|start}.', draw: { n: between('3.13', '5.87', 'ore') } },
+				{ says: 'A pebble from the brook has {<n> g/cm³|start}.', draw: { n: between('2.53', '2.87', 'stone') } },
 			],
 			start: '<n> g/cm^3',
 			want: 'g/m^3',

@@ -20,8 +20,16 @@ export const roundingFigures: Skill = {
 	scenes: [
 		{
 			level: 1,
-			draw: { n: between('10.113', '98.987') },
-			says: ['The balance in the seed store shows {<n> g|start}.', 'The wax left in the mould has {<n> g|start}.'],
+			things: [
+				{
+					says: 'The balance in the seed store shows {<n> g|start}.',
+					draw: { n: between('10.113', '98.987', 'a handful of seed') },
+				},
+				{
+					says: 'The wax left in the mould has {<n> g|start}.',
+					draw: { n: between('10.113', '98.987', 'a candle end') },
+				},
+			],
 			asks: asks('three'),
 			start: '<n> g',
 			want: 'g',
@@ -29,8 +37,13 @@ export const roundingFigures: Skill = {
 		},
 		{
 			level: 1,
-			draw: { n: between('1.1013', '9.8987') },
-			says: ['The mast records a gust of {<n> m/s|start}.', 'The sled made {<n> m/s|start} on the last stretch.'],
+			things: [
+				{ says: 'The mast records a breeze of {<n> m/s|start}.', draw: { n: between('1.1013', '9.8987', 'a breeze') } },
+				{
+					says: 'The sled made {<n> m/s|start} on the last stretch.',
+					draw: { n: between('2.1013', '8.8987', 'a sled') },
+				},
+			],
 			asks: asks('two'),
 			start: '<n> m/s',
 			want: 'm/s',
@@ -38,8 +51,13 @@ export const roundingFigures: Skill = {
 		},
 		{
 			level: 2,
-			draw: { n: between('0.010113', '0.098987') },
-			says: ['A bee carries {<n> g|start} of nectar.', 'A seed of the tray has {<n> g|start}.'],
+			things: [
+				{
+					says: 'A bee carries {<n> g|start} of nectar.',
+					draw: { n: between('0.020113', '0.068987', 'what a bee can carry') },
+				},
+				{ says: 'A seed of the tray has {<n> g|start}.', draw: { n: between('0.010113', '0.098987', 'a seed') } },
+			],
 			asks: asks('three'),
 			start: '<n> g',
 			want: 'g',
@@ -47,8 +65,13 @@ export const roundingFigures: Skill = {
 		},
 		{
 			level: 2,
-			draw: { n: between('10113', '98987') },
-			says: ['The spring gives {<n> L|start} in a month.', 'The lamps used {<n> L|start} of oil in the old days.'],
+			things: [
+				{ says: 'The spring gives {<n> L|start} in a day.', draw: { n: between('10113', '98987', 'a spring') } },
+				{
+					says: 'In a month the station uses {<n> L|start} of water.',
+					draw: { n: between('10113', '58987', 'a household of some people') },
+				},
+			],
 			asks: asks('three'),
 			start: '<n> L',
 			want: 'L',
@@ -56,8 +79,16 @@ export const roundingFigures: Skill = {
 		},
 		{
 			level: 3,
-			draw: { n: between('9.9511', '9.9989') },
-			says: ['The snow stake moved {<n> cm|start} in the night.', 'The trunk grew {<n> cm|start} in a year.'],
+			things: [
+				{
+					says: 'The snow stake moved {<n> cm|start} in the night.',
+					draw: { n: between('9.9511', '9.9989', 'just under ten, so that it carries') },
+				},
+				{
+					says: 'The larch grew {<n> cm|start} in a year.',
+					draw: { n: between('9.9511', '9.9989', 'just under ten, so that it carries') },
+				},
+			],
 			asks: asks('two'),
 			start: '<n> cm',
 			want: 'cm',
@@ -65,8 +96,13 @@ export const roundingFigures: Skill = {
 		},
 		{
 			level: 3,
-			draw: { n: between('0.0039511', '0.0079989') },
-			says: ['The film of oil is {<n> mm|start} thick.', 'The hair of the hygrometer is {<n> mm|start} wide.'],
+			things: [
+				{ says: 'The film of oil is {<n> mm|start} thick.', draw: { n: between('0.0039511', '0.0079989', 'a film') } },
+				{
+					says: 'The foil of the balloon is {<n> mm|start} thick.',
+					draw: { n: between('0.0059511', '0.0189989', 'a thin foil') },
+				},
+			],
 			asks: asks('two'),
 			start: '<n> mm',
 			want: 'mm',
@@ -74,10 +110,15 @@ export const roundingFigures: Skill = {
 		},
 		{
 			level: 3,
-			draw: { n: between('195113', '799989') },
-			says: [
-				'The bees of all hives together fly {<n> km|start} in a summer.',
-				'The old meter stands at {<n> km|start}.',
+			things: [
+				{
+					says: 'The bees of all hives together fly {<n> km|start} in a summer.',
+					draw: { n: between('195113', '799989', 'many bees, many flights') },
+				},
+				{
+					says: 'The old meter of the snow cat stands at {<n> km|start}.',
+					draw: { n: between('105113', '299989', 'an old machine') },
+				},
 			],
 			asks: asks('two'),
 			start: '<n> km',

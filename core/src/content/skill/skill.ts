@@ -8,14 +8,16 @@ import { printUnitText } from '../../say/say';
 /** From the plain case to the one with a catch. */
 export type Level = 1 | 2 | 3;
 
+/** A thing that is met: the sentence that sets the problem, and numbers that fit it; they stand in it by name, "<n>". */
+export type Thing = { readonly says: string; readonly draw: Readonly<Record<string, Draw>> };
+
 /**
- * Where a skill is met on Fennel Ridge: the numbers drawn, sentences that set the problem, and sentences that ask;
- * numbers stand in it by their names, "<n>". The plain ways of asking are taken where none are given.
+ * Where a skill is met on Fennel Ridge: things of one kind, and sentences that ask. The plain ways of asking are taken
+ * where none are given.
  */
 export type Scene = Omit<Posed, 'text'> & {
 	readonly level: Level;
-	readonly draw: Readonly<Record<string, Draw>>;
-	readonly says: readonly string[];
+	readonly things: readonly Thing[];
 	readonly asks?: readonly string[];
 };
 
@@ -42,7 +44,12 @@ export type Skill = {
 };
 
 /** Units whose symbol would not read as a word of a sentence. */
-const SPOKEN: Readonly<Record<string, string>> = { in: 'inches', ton: 'tons' };
+const SPOKEN: Readonly<Record<string, string>> = {
+	in: 'inches',
+	'in²': 'square inches',
+	'in³': 'cubic inches',
+	ton: 'tons',
+};
 
 function plainAsks(want: Posed['want']): readonly string[] {
 	const written = typeof want === 'string' ? want : (goalOf({ prompt: '', facts: [], rounding: 'none', want }) ?? '');
@@ -57,15 +64,16 @@ function plainAsks(want: Posed['want']): readonly string[] {
 
 /** How many ways a scene can be put into words. */
 export function waysOf(scene: Scene | MadeScene): number {
-	return 'make' in scene ? scene.ways : scene.says.length * (scene.asks ?? plainAsks(scene.want)).length;
+	return 'make' in scene ? scene.ways : scene.things.length * (scene.asks ?? plainAsks(scene.want)).length;
 }
 
 /** A fresh exercise of a scene, put in one of its ways. */
 export function exerciseOf(scene: Scene | MadeScene, way: number, dice: Dice): Exercise {
 	if ('make' in scene) return scene.make(dice, way);
-	const { level: _, draw, says, asks = plainAsks(scene.want), ...problem } = scene;
+	const { level: _, things, asks = plainAsks(scene.want), ...problem } = scene;
+	const { says, draw } = things[way % things.length] as Thing;
 	const numbers = Object.fromEntries(Object.entries(draw).map(([name, one]) => [name, one(dice)]));
 	const typed = JSON.parse(filled(JSON.stringify(problem), numbers, false)) as Omit<Posed, 'text'>;
-	const text = `${says[way % says.length]} ${asks[Math.floor(way / says.length) % asks.length]}`;
+	const text = `${says} ${asks[Math.floor(way / things.length) % asks.length]}`;
 	return posed({ ...typed, text: filled(text, numbers, true) });
 }

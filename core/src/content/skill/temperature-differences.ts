@@ -20,8 +20,13 @@ export const temperatureDifferences: Skill = {
 	scenes: [
 		{
 			level: 1,
-			draw: { n: between('2.11', '28.89') },
-			says: ['From dawn to noon the glasshouse warms by {<n> °C|start}.', 'The wax cools by {<n> °C|start}.'],
+			things: [
+				{
+					says: 'From dawn to noon the glasshouse warms by {<n> °C|start}.',
+					draw: { n: between('8.11', '21.89', 'a sunny morning') },
+				},
+				{ says: 'The wax cools by {<n> °C|start}.', draw: { n: between('11.11', '48.89', 'wax from the bath') } },
+			],
 			asks: asks('K'),
 			start: '<n> °C',
 			want: 'K',
@@ -29,8 +34,10 @@ export const temperatureDifferences: Skill = {
 		},
 		{
 			level: 2,
-			draw: { n: between('2.1', '38.9') },
-			says: ['In an hour it became colder by {<n> °C|start}.', 'The roots are warmed by {<n> °C|start}.'],
+			things: [
+				{ says: 'In an hour it became colder by {<n> °C|start}.', draw: { n: between('2.1', '8.9', 'a front') } },
+				{ says: 'The roots are warmed by {<n> °C|start}.', draw: { n: between('2.1', '9.9', 'a heating mat') } },
+			],
 			asks: asks('°F'),
 			start: '<n> °C',
 			want: '°F',
@@ -38,10 +45,15 @@ export const temperatureDifferences: Skill = {
 		},
 		{
 			level: 3,
-			draw: { n: between('4.1', '58.9') },
-			says: [
-				'The old recorder shows a fall of {<n> °F|start}.',
-				'Between the hut and the pass it differs by {<n> °F|start}.',
+			things: [
+				{
+					says: 'The old recorder shows a fall of {<n> °F|start}.',
+					draw: { n: between('11.1', '38.9', 'a cold night') },
+				},
+				{
+					says: 'Between the hut and the pass it differs by {<n> °F|start}.',
+					draw: { n: between('4.1', '18.9', 'a climb') },
+				},
 			],
 			asks: asks('K'),
 			start: '<n> °F',

@@ -20,10 +20,15 @@ export const temperatureRanges: Skill = {
 	scenes: [
 		{
 			level: 1,
-			draw: { a: between('2.1', '12.9'), b: between('18.1', '31.9') },
-			says: [
-				'The seedlings are kept between {<a> °C|start} and <b> °C.',
-				'Through the day the hive went from {<a> °C|start} to <b> °C.',
+			things: [
+				{
+					says: 'The seedlings are kept between {<a> °C|start} and <b> °C.',
+					draw: { a: between('14.1', '17.9', 'cool nights'), b: between('21.1', '26.9', 'warm days') },
+				},
+				{
+					says: 'Through the day the glasshouse went from {<a> °C|start} to <b> °C.',
+					draw: { a: between('8.1', '12.9', 'dawn'), b: between('21.1', '31.9', 'noon') },
+				},
 			],
 			asks: asks('K'),
 			start: '<a> °C',
@@ -32,10 +37,15 @@ export const temperatureRanges: Skill = {
 		},
 		{
 			level: 2,
-			draw: { a: between('41.1', '58.9'), b: between('68.1', '98.9') },
-			says: [
-				'The old dial moved from {<a> °F|start} to <b> °F.',
-				'The packet says to sow between {<a> °F|start} and <b> °F.',
+			things: [
+				{
+					says: 'The old dial moved from {<a> °F|start} to <b> °F.',
+					draw: { a: between('41.1', '58.9', 'morning'), b: between('68.1', '88.9', 'afternoon') },
+				},
+				{
+					says: 'The packet says to sow between {<a> °F|start} and <b> °F.',
+					draw: { a: between('50.1', '58.9', 'cool soil'), b: between('65.1', '79.9', 'warm soil') },
+				},
 			],
 			asks: asks('°C'),
 			start: '<a> °F',
@@ -44,10 +54,18 @@ export const temperatureRanges: Skill = {
 		},
 		{
 			level: 3,
-			draw: { a: between('-28.9', '-11.1'), b: between('-9.9', '14.9') },
-			says: [
-				'Over the week the mast had {<a> °C|start} to <b> °C.',
-				'The snow cave stayed between {<a> °C|start} and <b> °C.',
+			things: [
+				{
+					says: 'Over the week the mast had {<a> °C|start} to <b> °C.',
+					draw: { a: between('-28.9', '-11.1', 'winter nights'), b: between('-9.9', '4.9', 'winter days') },
+				},
+				{
+					says: 'The snow cave stayed between {<a> °C|start} and <b> °C.',
+					draw: {
+						a: between('-5.9', '-3.1', 'a cave at night'),
+						b: between('-2.9', '-0.3', 'a cave with people in it'),
+					},
+				},
 			],
 			asks: asks('°F'),
 			start: '<a> °C',

@@ -80,33 +80,43 @@ function madeOf(bases: readonly Base[], spoils: readonly Spoil[], level: Level):
 }
 
 const SHORT: readonly Base[] = [
-	{ number: between('1.13', '9.87'), unit: 'h', want: 's', line: ['60 min / 1 h', '60 s / 1 min'] },
-	{ number: between('1.13', '9.87'), unit: 'km', want: 'cm', line: ['1000 m / 1 km', '100 cm / 1 m'] },
-	{ number: between('11.3', '98.7'), unit: 'lb', want: 'oz', line: ['16 oz / 1 lb'] },
-	{ number: between('1.13', '9.87'), unit: 'd', want: 'min', line: ['24 h / 1 d', '60 min / 1 h'] },
+	{ number: between('1.13', '9.87', 'some hours'), unit: 'h', want: 's', line: ['60 min / 1 h', '60 s / 1 min'] },
+	{ number: between('1.13', '9.87', 'a walk'), unit: 'km', want: 'cm', line: ['1000 m / 1 km', '100 cm / 1 m'] },
+	{ number: between('11.3', '98.7', 'a load'), unit: 'lb', want: 'oz', line: ['16 oz / 1 lb'] },
+	{ number: between('1.13', '9.87', 'some days'), unit: 'd', want: 'min', line: ['24 h / 1 d', '60 min / 1 h'] },
 ];
 
 const RATES: readonly Base[] = [
 	{
-		number: between('11.3', '98.7'),
+		number: between('11.3', '68.7', 'wind'),
 		unit: 'mi/h',
 		want: 'ft/s',
 		line: ['5280 ft / 1 mi', '1 h / 60 min', '1 min / 60 s'],
 	},
 	{
-		number: between('1.13', '9.87'),
+		number: between('0.513', '3.87', 'snowfall'),
 		unit: 'in/h',
 		want: 'mm/min',
 		line: ['2.54 cm / 1 in', '10 mm / 1 cm', '1 h / 60 min'],
 	},
-	{ number: between('0.113', '0.987'), unit: 'mA', want: 'µA', line: ['10^-3 A / 1 mA', '1 µA / 10^-6 A'] },
+	{
+		number: between('0.113', '0.987', 'a small device'),
+		unit: 'mA',
+		want: 'µA',
+		line: ['10^-3 A / 1 mA', '1 µA / 10^-6 A'],
+	},
 ];
 
 const LONG: readonly Base[] = [
 	...RATES,
-	{ number: between('1.13', '9.87'), unit: 'ft^2', want: 'cm^2', line: ['(12 in / 1 ft) ^ 2', '(2.54 cm / 1 in) ^ 2'] },
 	{
-		number: between('1.13', '9.87'),
+		number: between('1.13', '9.87', 'a board'),
+		unit: 'ft^2',
+		want: 'cm^2',
+		line: ['(12 in / 1 ft) ^ 2', '(2.54 cm / 1 in) ^ 2'],
+	},
+	{
+		number: between('1.13', '9.87', 'some weeks'),
 		unit: 'wk',
 		want: 's',
 		line: ['7 d / 1 wk', '24 h / 1 d', '60 min / 1 h', '60 s / 1 min'],
