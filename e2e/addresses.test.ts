@@ -48,13 +48,13 @@ describe('an address', () => {
 	});
 
 	it('of the page to hand in opens for an exercise of a Round, and opens again', async () => {
-		await browser.driver.get(`${whole.url}/hand-in/round-00ks56fga-01`);
+		await browser.driver.get(`${whole.url}/hand-in/round-910kh26fgh-01`);
 		await browser.says('To the Desk');
 		await browser.says('mL');
 		await browser.driver.navigate().refresh();
 		await browser.says('To the Desk');
 		await browser.pressButton('To the Desk');
-		await at('/desk/round-00ks56fga-01');
+		await at('/desk/round-910kh26fgh-01');
 	});
 });
 

@@ -116,7 +116,7 @@ async function eachState(browser: Browser, look: (state: string) => Promise<void
 	await look('the Rounds');
 	await (await browser.find('round-code')).sendKeys('4k7m-9ae', Key.ENTER);
 	await look('a code that is none');
-	await browser.driver.get(`${whole.url}/round/00ks56fga?desk=fennel-ridge-demo`);
+	await browser.driver.get(`${whole.url}/round/910kh26fgh?desk=fennel-ridge-demo`);
 	await browser.find('round-slips');
 	await look('how a Round went');
 	await browser.driver.get(`${whole.url}/round/nothing`);
@@ -190,7 +190,7 @@ describe.each<[string, Screen]>([
 		await browser.driver.get(`${whole.url}/rounds`);
 		await browser.find('rounds');
 		await look('the Rounds');
-		await browser.driver.get(`${whole.url}/round/00ks56fga?desk=fennel-ridge-demo`);
+		await browser.driver.get(`${whole.url}/round/910kh26fgh?desk=fennel-ridge-demo`);
 		await browser.find('round-slips');
 		await look('how a Round went');
 		await browser.press('round-5');

@@ -54,7 +54,7 @@ const SHOTS: readonly Shot[] = [
 	{
 		name: 'round-phone',
 		screen: PHONE,
-		page: '/round/00ks56fga',
+		page: '/round/910kh26fgh',
 		exercise: 'new-snow',
 		show: (b) => b.find('round-slips'),
 	},

@@ -1,7 +1,7 @@
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { placeInRound, roundName } from '@tidy-sum/core';
 import { begunRounds, practisedIn, roundCode } from '@tidy-sum/core/practice';
-import type { KeptTry } from '@tidy-sum/schema';
+import type { KeptTry, WorkBody } from '@tidy-sum/schema';
 import { Provider } from 'react-redux';
 import { RoundScreen } from '../src/rounds/round-screen';
 import { RoundsScreen } from '../src/rounds/rounds-screen';
@@ -12,8 +12,8 @@ import { exerciseNamed } from '../src/work/exercises';
 import { historyOf } from '../src/work/history';
 import { needsLine } from '../src/work/line-of-work';
 import { madeRound, makeRound } from '../src/work/made-rounds';
-import { did, tried, undid } from '../src/work/works-slice';
-import { pressButton } from './on-desk';
+import { did, loaded, tried, undid } from '../src/work/works-slice';
+import { pressButton, viewOf } from './on-desk';
 
 const mockNavigate = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));
@@ -51,6 +51,25 @@ function storeWith(...tries: readonly (readonly [number, KeptTry])[]) {
 beforeEach(() => jest.clearAllMocks());
 
 describe('a Round on the Desk', () => {
+	it('keeps the exercise itself with the work, so that it opens when its Round cannot be made any more', async () => {
+		await makeRound(CODE);
+		const name = roundName(CODE, 0);
+		const store = storeWith([0, made(false)]);
+		const entry = Object.values(store.getState().works.byId)[0];
+		expect(entry?.body.posed).toMatchObject({ prompt: exerciseNamed(name)?.prompt, want: exerciseNamed(name)?.want });
+		// The same work under the name of a Round of an edition that is gone.
+		const gone = 'round-00ks56fga-02';
+		const body = { ...(entry?.body as WorkBody), exercise: gone };
+		const again = makeStore();
+		again.dispatch(
+			loaded({ byId: { w: { id: 'w', body, version: 1, ahead: false } }, open: { [gone]: 'w' }, last: null }),
+		);
+		expect(viewOf(gone, again)).toMatchObject({
+			exercise: { name: gone, title: 'Exercise 2 of its Round', prompt: exerciseNamed(name)?.prompt },
+			work: { answer: '1 m' },
+		});
+	});
+
 	it('is found by the names of its exercises once it is made', async () => {
 		const name = roundName(CODE, 1);
 		expect(placeInRound(name)).toEqual({ code: CODE.replace(/-/g, ''), place: 1 });
@@ -117,7 +136,7 @@ describe('the screen of the Rounds', () => {
 		pressButton(/Areas/);
 		pressButton(/^20/);
 		pressButton(/^Begin/);
-		expect(mockNavigate).toHaveBeenCalledWith(expect.stringMatching(/^\/round\/[0-9a-z]{7}$/));
+		expect(mockNavigate).toHaveBeenCalledWith(expect.stringMatching(/^\/round\/[0-9a-z]{8}$/));
 	});
 
 	it('opens a Round by its code, and says what is wrong with one that is none', () => {
@@ -183,7 +202,7 @@ describe('the screen of a Round', () => {
 		fireEvent.click(screen.getByTestId('look-prefix-sign'));
 		expect(mockNavigate).toHaveBeenCalledWith(`/desk/${roundName(CODE, 0)}`);
 		pressButton(/short Round/);
-		expect(mockNavigate).toHaveBeenLastCalledWith(expect.stringMatching(/^\/round\/0[0-9a-z]{6}$/));
+		expect(mockNavigate).toHaveBeenLastCalledWith(expect.stringMatching(/^\/round\/9[0-9a-z]{7}$/));
 	});
 
 	it('says that a code is none, and shows the way back', async () => {

@@ -447,7 +447,7 @@ describe('Facts', () => {
 
 	it('does not put a block on the line of a Round that does not lie ready here', () => {
 		const store = makeStore();
-		store.dispatch(opened('round-00ks56fga-1'));
+		store.dispatch(opened('round-910kh26fgh-1'));
 		show(<FactsScreen title="Facts" link={{ search: 'gallon' }} />, store);
 		press('fact-1gal=4qt', 'place-gal-below');
 		expect(wentTo(store).name).toMatch(/^own-/);

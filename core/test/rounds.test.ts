@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { placeInRound, plainCode, roundName, shownCode } from '../src';
 import {
 	begunRounds,
+	EDITION,
 	type Practised,
 	pickSkills,
 	practisedIn,
@@ -43,7 +44,8 @@ describe('the code of a Round', () => {
 				const code = roundCode(plan);
 				expect(code).toMatch(/^[0-9a-z]{4}(-[0-9a-z]{1,4})+$/);
 				const typed = code.toUpperCase().replace(/-/g, ' ').replace(/1/g, 'I').replace(/0/g, 'O');
-				for (const text of [code, typed]) expect(readRoundCode(text)).toEqual({ ok: true, value: plan });
+				for (const text of [code, typed])
+					expect(readRoundCode(text)).toEqual({ ok: true, value: { ...plan, edition: EDITION } });
 			}),
 		);
 	});
@@ -223,5 +225,29 @@ describe('what to practise next', () => {
 	it('is the next to be due where nothing is new and nothing is due', () => {
 		const all = SKILLS.map(({ skill }) => practised(skill, 0, true));
 		expect(pickSkills(skillStates(all, NOW), NOW)).toEqual([{ skill: expect.any(String), why: 'the next to be due' }]);
+	});
+});
+
+describe('an edition of the scenes', () => {
+	const plan = { skills: ['areas', 'doses'], level: 2, count: 10, seed: 777 } as const;
+
+	it('stands in the code, so that the same code makes the same set or none', () => {
+		const read = readRoundCode(roundCode(plan));
+		expect(read).toMatchObject({ ok: true, value: { ...plan, edition: EDITION } });
+		expect(read.ok && roundExercises(read.value).ok).toBe(true);
+	});
+
+	it('that is no longer here says so, and makes no other set', () => {
+		// Codes from before there were editions have none, and are still read.
+		const old = readRoundCode('00ks56fga');
+		expect(old).toMatchObject({ ok: true, value: { skills: ['one-prefix', 'rate-both-ends', 'areas'], edition: 0 } });
+		expect(old.ok && roundExercises(old.value)).toMatchObject({
+			ok: false,
+			fault: { code: 'unknown-code', message: expect.stringContaining('earlier edition') },
+		});
+		const newer = readRoundCode(roundCode({ ...plan, edition: EDITION + 1 }));
+		expect(newer.ok && roundExercises(newer.value)).toMatchObject({
+			fault: { message: expect.stringContaining('newer version') },
+		});
 	});
 });

@@ -2,6 +2,7 @@ import type { Try } from '@tidy-sum/core';
 import { z } from 'zod';
 import { agreesWith } from './agrees';
 import { factorSchema, factSchema, figuresSchema, spanSchema, startSchema } from './chain-schema';
+import { exerciseSchema } from './exercise-schema';
 
 /** Ids made on a device: 21 characters of the URL-safe alphabet. */
 export const idSchema = z.string().regex(/^[A-Za-z0-9_-]{8,40}$/);
@@ -119,6 +120,8 @@ export type KeptTry = z.infer<typeof trySchema>;
 export const workBodySchema = z
 	.object({
 		exercise: exerciseNameSchema,
+		/** The exercise itself, where it was made for a Round: what was worked opens whatever becomes of its scenes. */
+		posed: exerciseSchema.optional(),
 		steps: z.array(stepSchema).max(STEPS_LIMIT),
 		at: z.number().int().min(0).optional(),
 		tries: z.array(trySchema).max(TRIES_LIMIT).optional(),

@@ -25,7 +25,7 @@ function body(exercise: string, steps: Step[]): WorkBody {
 }
 
 /** The Round of the demo desk: a prefix, a rate and an area in turn, five exercises at level 1. */
-export const DEMO_ROUND = '00ks56fga';
+export const DEMO_ROUND = '910kh26fgh';
 
 type Told = {
 	readonly answer: string;
@@ -60,12 +60,12 @@ function inRound(number: number, start: string, tries: readonly Told[], now: Dat
 /** A Round four fifths done: at once, after another try, after a nudge, and one not right yet. */
 function demoRound(now: Date): readonly (readonly [string, WorkBody])[] {
 	const [litres, hours] = ['1 L / 1000 mL', '60 min / 1 h'];
-	const flipped = { answer: '4.93e-4 L/h', slip: 'flipped-factor', blocks: [litres, '1 h / 60 min'] };
+	const flipped = { answer: '7.90e-4 L/h', slip: 'flipped-factor', blocks: [litres, '1 h / 60 min'] };
 	return [
-		inRound(1, '954 mL', [{ answer: '0.954 L', blocks: [litres] }], now),
-		inRound(2, '29.6 mL/min', [flipped, { answer: '1.78 L/h', blocks: [litres, hours] }], now),
-		inRound(3, '4.09 ft^2', [{ answer: '49.1 in^2', slip: 'power-missed', blocks: ['12 in / 1 ft'] }], now),
-		inRound(4, '444 mL', [{ answer: '0.444 L', nudges: 2, blocks: [litres] }], now),
+		inRound(1, '261 mL', [{ answer: '0.261 L', blocks: [litres] }], now),
+		inRound(2, '47.4 mL/min', [flipped, { answer: '2.84 L/h', blocks: [litres, hours] }], now),
+		inRound(3, '15.73 ft^2', [{ answer: '188.8 in^2', slip: 'power-missed', blocks: ['12 in / 1 ft'] }], now),
+		inRound(4, '0.547 kg', [{ answer: '547 g', nudges: 2, blocks: ['1000 g / 1 kg'] }], now),
 	];
 }
 

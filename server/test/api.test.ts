@@ -143,7 +143,7 @@ describe('keeping work', () => {
 			start: { number: '18.5', unit: 'mi/h' },
 			factors: [{ top: { number: '1', unit: 'mi' }, bottom: { number: '5280', unit: 'ft' } }],
 		};
-		const body = { ...BODY, exercise: 'round-00ks56fga-02', tries: [made, { ...made, start: null, factors: [] }] };
+		const body = { ...BODY, exercise: 'round-910kh26fgh-02', tries: [made, { ...made, start: null, factors: [] }] };
 		expect(await put(path, { base: 0, body })).toMatchObject({ status: 200 });
 		expect((await works('desk-0008'))[0]?.body).toEqual(body);
 		for (const wrong of [{ seconds: -1 }, { slips: 'flipped' }, { when: 'today' }, { factors: [{ top: 5 }] }])

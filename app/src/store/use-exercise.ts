@@ -1,5 +1,6 @@
 import { placeInRound } from '@tidy-sum/core';
 import { exerciseNamed, isOwn } from '../work/exercises';
+import { useAppSelector } from './store';
 import { useRound } from './use-round';
 
 /** Whether there is an exercise of a name: it lies ready, its Round is being made, or there is none, and why. */
@@ -9,12 +10,14 @@ export type Readiness =
 	| { readonly is: 'none'; readonly why: string };
 
 /**
- * Sees to it that the exercise of a name lies ready: one of a Round comes when the Round is made. What is shown of it
+ * Sees to it that the exercise of a name lies ready: one of a Round comes when the Round is made, or was kept with the
+ * work on it. What is shown of it
  * (`useDesk`) is asked for only then.
  */
 export function useExercise(name: string): Readiness {
 	const made = useRound(placeInRound(name)?.code);
-	if (isOwn(name) || exerciseNamed(name)) return { is: 'ready' };
+	const isKept = useAppSelector(({ works }) => works.byId[works.open[name] ?? '']?.body.posed !== undefined);
+	if (isOwn(name) || exerciseNamed(name) || isKept) return { is: 'ready' };
 	if (!placeInRound(name)) return { is: 'none', why: `There is no exercise called “${name}”.` };
 	if (!made) return { is: 'coming' };
 	return { is: 'none', why: made.ok ? 'This Round has no such exercise.' : made.fault.message };

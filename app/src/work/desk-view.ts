@@ -10,7 +10,7 @@ import {
 	type WorkedChain,
 	workChain,
 } from '@tidy-sum/core';
-import { exerciseNamed, isOwn, mustPlace, ownExercise } from './exercises';
+import { exerciseNamed, isOwn, mustPlace, ownExercise, posedExercise } from './exercises';
 import { canRedo, canUndo, freshBody } from './history';
 import { chainOf, type LineParts, startOf, wantOf } from './line-of-work';
 import { type Support, shelfIn } from './my-shelf';
@@ -69,18 +69,24 @@ const workIn = (state: State, name: string) => workOf(bodyIn(state, name));
 /** An exercise of the book, or of a Round that lies ready: the worker makes a Round, so it may come after its name. */
 const namedIn = (_: State, name: string) => (isOwn(name) ? null : (exerciseNamed(name) ?? null));
 
+/** The same as it was kept with the work. */
+const posedIn = select([nameIn, (state: State, name: string) => workIn(state, name).posed], (name, posed) =>
+	posedExercise(name, posed),
+);
+
 const exerciseIn = select(
 	[
 		nameIn,
 		namedIn,
+		posedIn,
 		(state: State, name: string) => workIn(state, name).text,
 		(state: State, name: string) => workIn(state, name).placed,
 		(state: State, name: string) => workIn(state, name).stated,
 		(state: State, name: string) => workIn(state, name).start,
 		(state: State, name: string) => workIn(state, name).want,
 	],
-	(name, named, text, placed, stated, start, want) =>
-		isOwn(name) ? ownExercise(name, { text, placed, stated, start, want }) : named,
+	(name, named, posed, text, placed, stated, start, want) =>
+		isOwn(name) ? ownExercise(name, { text, placed, stated, start, want }) : (named ?? posed ?? null),
 );
 
 function lineOf(exercise: BookExercise, parts: LineParts) {

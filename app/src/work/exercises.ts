@@ -1,5 +1,5 @@
-import { BOOK, type BookExercise, bookExercise, readProblem } from '@tidy-sum/core';
-import { roundExercise } from './made-rounds';
+import { BOOK, type BookExercise, bookExercise, type Exercise, placeInRound, readProblem } from '@tidy-sum/core';
+import { NOTHING, roundExercise } from './made-rounds';
 import type { Work } from './work';
 
 /** Problems of one's own have names that begin so. */
@@ -26,6 +26,14 @@ export function exerciseNamed(name: string): BookExercise | undefined {
 /** What of the work a problem of one's own is made of. */
 export type Told = Pick<Work, 'text' | 'placed' | 'stated' | 'start' | 'want'>;
 
+/** An exercise of a Round as it was kept with the work on it; undefined where none was. */
+export function posedExercise(name: string, posed: Exercise | null): BookExercise | undefined {
+	const at = placeInRound(name);
+	return posed && at
+		? { start: NOTHING, ...posed, name, title: `Exercise ${at.place + 1} of its Round`, trains: '' }
+		: undefined;
+}
+
 /** A problem of one's own as an exercise: what its text tells, and what the student has said. */
 export function ownExercise(name: string, { text, placed, stated, start, want }: Told): BookExercise {
 	const told = readProblem(text);
@@ -45,8 +53,8 @@ export function ownExercise(name: string, { text, placed, stated, start, want }:
 }
 
 /** The exercise of this name, worked as far as it is; undefined where there is none of that name. */
-export function exerciseOf(name: string, told: Told): BookExercise | undefined {
-	return isOwn(name) ? ownExercise(name, told) : exerciseNamed(name);
+export function exerciseOf(name: string, told: Told & Pick<Work, 'posed'>): BookExercise | undefined {
+	return isOwn(name) ? ownExercise(name, told) : (exerciseNamed(name) ?? posedExercise(name, told.posed));
 }
 
 /** Whether the student must first give the quantities of the problem their places: there is more than one. */

@@ -48,9 +48,12 @@ export function canRedo(body: WorkBody): boolean {
 	return historyOf(body).undone.length > 0;
 }
 
-/** A body in which nothing has been done yet. */
-export function freshBody(exercise: string): WorkBody {
-	return { exercise, steps: [] };
+/**
+ * A body in which nothing has been done yet.
+ * @param posed the exercise itself, to be kept with the work.
+ */
+export function freshBody(exercise: string, posed?: WorkBody['posed']): WorkBody {
+	return { exercise, ...(posed ? { posed } : {}), steps: [] };
 }
 
 /** What a step types into, for those that are typed: going on typing there is one step. */

@@ -1,4 +1,12 @@
-import { type BookExercise, type Fault, type Outcome, placeInRound, plainCode, roundName } from '@tidy-sum/core';
+import {
+	type BookExercise,
+	type Exercise,
+	type Fault,
+	type Outcome,
+	placeInRound,
+	plainCode,
+	roundName,
+} from '@tidy-sum/core';
 import type { RoundExercise } from '@tidy-sum/core/practice';
 import { work } from '../worker/core-worker';
 
@@ -8,7 +16,8 @@ export type MadeRound = {
 	readonly exercises: readonly (BookExercise & { readonly skill: string })[];
 };
 
-const NOTHING = { number: '', unit: '' };
+/** What a line starts from where nothing is given. */
+export const NOTHING = { number: '', unit: '' };
 
 /** Rounds made since the app was opened. What a code stands for never changes, so nothing of it is kept. */
 const made = new Map<string, MadeRound>();
@@ -36,6 +45,15 @@ function laid(code: string, exercises: readonly RoundExercise[]): MadeRound {
 			trains: '',
 		})),
 	};
+}
+
+/** An exercise of a Round that was made already, as it is kept with the work on it. */
+export function posedInRound(name: string): Exercise | undefined {
+	const at = placeInRound(name);
+	const exercise = at ? made.get(at.code)?.exercises[at.place] : undefined;
+	if (!exercise) return undefined;
+	const { name: _, title: __, trains: ___, skill: ____, ...posed } = exercise;
+	return posed;
 }
 
 /** Puts a Round where the Desk finds it. */

@@ -1,4 +1,12 @@
-import { type Fact, type Factor, type Quantity, type Role, type Start, turnedFactor } from '@tidy-sum/core';
+import {
+	type Exercise,
+	type Fact,
+	type Factor,
+	type Quantity,
+	type Role,
+	type Start,
+	turnedFactor,
+} from '@tidy-sum/core';
 import type { Step, WorkBody } from '@tidy-sum/schema';
 import { historyOf } from './history';
 
@@ -10,6 +18,8 @@ export type Placed = { readonly at: readonly [number, number]; readonly role: Ro
 
 /** What stands on the Desk after the steps so far; all of it follows from them. */
 export type Work = {
+	/** The exercise as it was posed, where it was made for a Round. */
+	readonly posed: Exercise | null;
 	/** The text of a problem of one's own. */
 	readonly text: string;
 	readonly placed: readonly Placed[];
@@ -31,6 +41,7 @@ export type Work = {
 };
 
 const EMPTY: Work = {
+	posed: null,
 	text: '',
 	placed: [],
 	start: null,
@@ -145,7 +156,8 @@ const folded = new WeakMap<readonly Step[], Work>();
 export function workOf(body: WorkBody): Work {
 	let work = folded.get(body.steps);
 	if (!work) {
-		work = { ...historyOf(body).done.reduce(afterStep, EMPTY), uncovered: uncoveredIn(body.steps) };
+		const done = historyOf(body).done.reduce(afterStep, EMPTY);
+		work = { ...done, uncovered: uncoveredIn(body.steps), posed: body.posed ?? null };
 		folded.set(body.steps, work);
 	}
 	return work;

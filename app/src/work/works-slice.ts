@@ -1,6 +1,8 @@
 import { createSlice, isDraft, nanoid, original, type PayloadAction } from '@reduxjs/toolkit';
+import type { Exercise } from '@tidy-sum/core';
 import { type KeptTry, type Step, type StoredWork, TRIES_LIMIT, type WorkBody } from '@tidy-sum/schema';
 import { canRedo, canUndo, continues, freshBody, withStep } from './history';
+import { posedInRound } from './made-rounds';
 
 /** A piece of work on this device. `version` is the last one the server has acknowledged. */
 export type WorkEntry = {
@@ -18,6 +20,9 @@ export type WorksState = {
 	/** The exercise last worked. */
 	readonly last: string | null;
 };
+
+/** What a piece of work begins with: its exercise, a fresh id, and the exercise itself where it was made for a Round. */
+type Begun = { readonly exercise: string; readonly fresh: string; readonly posed: Exercise | undefined };
 
 const EMPTY: WorksState = { byId: {}, open: {}, last: null };
 
@@ -56,12 +61,14 @@ export const worksSlice = createSlice({
 		loaded: (_, { payload }: PayloadAction<WorksState>) => payload,
 		opened: (draft, { payload: exercise }: PayloadAction<string>) => ({ ...plain(draft), last: exercise }),
 		did: {
-			prepare: (exercise: string, step: Step) => ({ payload: { exercise, step, fresh: nanoid() } }),
-			reducer: (draft, { payload }: PayloadAction<{ exercise: string; step: Step; fresh: string }>) => {
+			prepare: (exercise: string, step: Step) => ({
+				payload: { exercise, step, fresh: nanoid(), posed: posedInRound(exercise) },
+			}),
+			reducer: (draft, { payload }: PayloadAction<Begun & { readonly step: Step }>) => {
 				const state = plain(draft);
-				const { exercise, step, fresh } = payload;
+				const { exercise, step, fresh, posed } = payload;
 				const id = state.open[exercise] ?? fresh;
-				const entry = state.byId[id] ?? { id, body: freshBody(exercise), version: 0, ahead: true };
+				const entry = state.byId[id] ?? { id, body: freshBody(exercise, posed), version: 0, ahead: true };
 				const next = put(state, changed(entry, withStep(entry.body, step)));
 				return { ...next, open: { ...next.open, [exercise]: id } };
 			},
@@ -78,10 +85,10 @@ export const worksSlice = createSlice({
 		redid: (draft, { payload: exercise }: PayloadAction<string>) => moved(plain(draft), exercise, { do: 'redo' }),
 		/** Begins the exercise anew; the line so far is kept beside it. */
 		begunAnew: {
-			prepare: (exercise: string) => ({ payload: { exercise, fresh: nanoid() } }),
-			reducer: (draft, { payload: { exercise, fresh } }: PayloadAction<{ exercise: string; fresh: string }>) => {
+			prepare: (exercise: string) => ({ payload: { exercise, fresh: nanoid(), posed: posedInRound(exercise) } }),
+			reducer: (draft, { payload: { exercise, fresh, posed } }: PayloadAction<Begun>) => {
 				const state = plain(draft);
-				const entry: WorkEntry = { id: fresh, body: freshBody(exercise), version: 0, ahead: true };
+				const entry: WorkEntry = { id: fresh, body: freshBody(exercise, posed), version: 0, ahead: true };
 				return { ...put(state, entry), open: { ...state.open, [exercise]: fresh } };
 			},
 		},

@@ -5,6 +5,7 @@ import { withPi } from '../numeral/pi';
 import { isPowerOfTen, isWhole, ONE, type Rational, rational } from '../numeral/rational';
 import { isRoundingOf } from '../numeral/round';
 import type { ReadQuantity } from '../quantity/quantity';
+import { customRatio } from '../unit/customs';
 import { isCounted } from '../unit/dimension';
 import { labelsClash, likeUnits, ratioOfUnits } from '../unit/like-units';
 import type { Unit } from '../unit/unit';
@@ -48,7 +49,7 @@ function relation(top: Full, bottom: Full, given: boolean): { equal: boolean | '
 		labelsClash(top.unit, bottom.unit)
 	)
 		return { equal: 'stated', exact: isCount(top, bottom) };
-	if (trulyEqual(top, bottom)) return { equal: true, exact: true };
+	if (trulyEqual(top, bottom) || equalByCustom(top, bottom)) return { equal: true, exact: true };
 	if (nearlyEqual(top, bottom)) return { equal: true, exact: false };
 	return { equal: given ? 'stated' : false, exact: false };
 }
@@ -94,6 +95,14 @@ const WHOLE_TO = rational(100_000n);
 
 function isSmallWhole(value: Rational): boolean {
 	return isWhole(value) && value.compare(WHOLE_TO) < 0;
+}
+
+/** Whether classes take two sides for equal: 760 mmHg and 1 atm. */
+function equalByCustom(top: Full, bottom: Full): boolean {
+	const ratio = customRatio(bottom.unit.text, top.unit.text);
+	return (
+		ratio !== null && top.number.pi === bottom.number.pi && bottom.number.value.mul(ratio).equals(top.number.value)
+	);
 }
 
 /** A measured equivalence: 1 gal = 3.785 L holds, 2.5 ft = 10 in does not. */

@@ -123,6 +123,10 @@ export const FACT_ROWS: readonly TableFact[] = [
 	exact('1 lbf = 4.4482216152605 N', 'between', SP811),
 	exact('1 atm = 101.325 kPa', 'between', SP811),
 	exact('1 atm = 760 Torr', 'between', SP811),
+	{
+		...exact('1 atm = 760 mmHg', 'between', 'the custom of classes'),
+		note: 'exact by custom; by definition it is 760 Torr, and a mmHg is larger by a ten-millionth part',
+	},
 	exact('1 cal = 4.184 J', 'between', `${SP811}: thermochemical`),
 	exact('1 Btu = 1055.05585262 J', 'between', `${SP811}: International Table`),
 	exact('1 kW·h = 3600 kJ', 'between', SP811),

@@ -16,7 +16,15 @@ export type RoundPlan = {
 	readonly count: (typeof ROUND_COUNTS)[number];
 	/** A whole number from 0 up to 2^20. */
 	readonly seed: number;
+	/** The edition of the scenes it is made from; the present one where it is left out. */
+	readonly edition?: number;
 };
+
+/**
+ * The present edition of the scenes. It goes up by one with every change of what a skill asks, so that a code never
+ * quietly makes another set than the one it was given out for. Codes from before there were editions are of edition 0.
+ */
+export const EDITION = 1;
 
 /** An exercise of a Round, with the skill it trains. */
 export type RoundExercise = Exercise & { readonly skill: string };
@@ -36,9 +44,18 @@ function checkDigit(text: string): string {
 	return DIGITS[sum % 31] as string;
 }
 
-/** The short code of a Round, in groups of four: "4k7m-9ae". */
-export function roundCode({ skills, level, count, seed }: RoundPlan): string {
-	const shape = DIGITS[(level - 1) * ROUND_COUNTS.length + ROUND_COUNTS.indexOf(count)] as string;
+/** How many shapes a Round may have: its level and its count. */
+const SHAPES = 3 * ROUND_COUNTS.length;
+
+/** The first digits of a code: the shape of the Round, and from the first edition on which one it is. */
+function shapeDigits(level: Level, count: RoundPlan['count'], edition: number): string {
+	const shape = (level - 1) * ROUND_COUNTS.length + ROUND_COUNTS.indexOf(count);
+	return edition === 0 ? (DIGITS[shape] as string) : `${DIGITS[shape + SHAPES]}${DIGITS[edition]}`;
+}
+
+/** The short code of a Round, in groups of four: "91ks-56fg-x". */
+export function roundCode({ skills, level, count, seed, edition = EDITION }: RoundPlan): string {
+	const shape = shapeDigits(level, count, edition);
 	let digits = '';
 	for (let i = 0, left = seed; i < SEED_DIGITS; i++, left = Math.floor(left / DIGITS.length))
 		digits = (DIGITS[left % DIGITS.length] as string) + digits;
@@ -61,18 +78,27 @@ export function readRoundCode(text: string): Outcome<RoundPlan> {
 	const body = code.slice(0, -1);
 	if (checkDigit(body) !== code.at(-1))
 		return refuse('This is no code of a Round: one of its letters or digits is another, or two have changed places.');
-	const shape = DIGITS.indexOf(body[0] as string);
+	const first = DIGITS.indexOf(body[0] as string);
+	const edition = first < SHAPES ? 0 : DIGITS.indexOf(body[1] as string);
+	const shape = first < SHAPES ? first : first - SHAPES;
+	const from = edition === 0 ? 1 : 2;
 	const level = Math.floor(shape / ROUND_COUNTS.length) + 1;
 	const count = ROUND_COUNTS[shape % ROUND_COUNTS.length];
-	const letters = [...body.slice(1 + SEED_DIGITS)];
+	const letters = [...body.slice(from + SEED_DIGITS)];
 	const skills = letters.map((letter) => SKILLS.find((skill) => skill.letter === letter)?.skill);
-	if (level > 3 || count === undefined || letters.length > SKILLS_IN_ROUND || skills.some((skill) => !skill))
+	if (
+		level > 3 ||
+		count === undefined ||
+		!letters.length ||
+		letters.length > SKILLS_IN_ROUND ||
+		skills.some((skill) => !skill)
+	)
 		return refuse('This code is of a Round that this version does not know.');
-	const seed = [...body.slice(1, 1 + SEED_DIGITS)].reduce(
+	const seed = [...body.slice(from, from + SEED_DIGITS)].reduce(
 		(sum, digit) => sum * DIGITS.length + DIGITS.indexOf(digit),
 		0,
 	);
-	return good({ skills: skills as string[], level: level as Level, count, seed });
+	return good({ skills: skills as string[], level: level as Level, count, seed, edition });
 }
 
 /** The skill of the exercise at a place of a Round, from 0: its skills come in turn. */
@@ -82,10 +108,17 @@ export function skillAt({ skills }: Pick<RoundPlan, 'skills'>, place: number): s
 
 /**
  * The exercises of a Round, its skills in turn.
- * @returns the exercises, or what `fresh` ends with.
+ * @returns the exercises, or `unknown-code` where its edition of the scenes is no longer here, or what `fresh` ends with.
  */
 export function roundExercises(plan: RoundPlan): Outcome<readonly RoundExercise[]> {
-	const { skills, level, count, seed } = plan;
+	const { skills, level, count, seed, edition = EDITION } = plan;
+	if (edition !== EDITION)
+		return bad(
+			'unknown-code',
+			edition < EDITION
+				? 'This Round was made from an earlier edition of the scenes, which is no longer here. What was worked of it is kept. The same skills make another Round.'
+				: 'This Round was made with a newer version of the app than this one.',
+		);
 	const sets = new Map<string, readonly Exercise[]>();
 	for (const skill of skills) {
 		const made = fresh({ skill, seed: `round ${seed}`, level, count: Math.ceil(count / skills.length) });

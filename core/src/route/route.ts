@@ -331,6 +331,12 @@ export function route(from: string, to: string, choose: RouteFacts = {}): Outcom
 	const { tables: allowed = choose.facts === undefined } = choose;
 	const useTables = allowed !== false;
 	const hopeless = useTables && tablesOnly && !likeUnits(start.value, end.value);
+	// A class takes areas and volumes by exact inches: 39.37 in to the metre, squared, is off in the fourth figure.
+	const raised = start.value.parts.some(({ power }) => Math.abs(power) > 1);
+	if (raised && allowed === true && !choose.exactly) {
+		const exact = route(from, to, { ...choose, exactly: true });
+		if (exact.ok) return exact;
+	}
 	const factors = hopeless
 		? null
 		: routeOver(graphOf(choose), start.value, end.value, { compounds: true, definitions: allowed === true });

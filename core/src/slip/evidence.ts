@@ -50,7 +50,7 @@ export function replaced(truth: Rational, { number, side, power }: PlacedNumber,
 export function keyedAs({ chain }: Evidence, change: (keys: string) => string): string {
 	const right = chain && keysOf(chain);
 	const keys = right?.ok ? change(right.value.keys) : '';
-	return !right?.ok || keys === right.value.keys ? '' : ` These keys give it: ${keys}`;
+	return !right?.ok || keys === right.value.keys ? '' : ` These keys give it: ${keys.replace(/ =$/, '')}.`;
 }
 
 /** Whether the sides of a factor are truly equal. */
