@@ -14,6 +14,8 @@ import { valueIn } from '../quantity/convert';
 import { type Quantity, writtenQuantity } from '../quantity/quantity';
 import { type Part, readMixedAnswer } from '../read/read-parts';
 import { route } from '../route/route';
+import { unitInSentence } from '../say/in-sentence';
+import { listed } from '../say/listed';
 import { likeUnits, ratioOfUnits, sameSize } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
 import type { Unit } from '../unit/unit';
@@ -54,7 +56,7 @@ function smallestOf({ mixed }: Wants['mixed']): string {
 function judged(exercise: Exercise, key: Key, units: readonly Unit[], parts: readonly Part[], text: string): Judged {
 	const all: Span = [0, text.length];
 	const figures: VerdictLine = { verdict: 'not-asked', why: 'A mixed measure is not asked for its figures.' };
-	const names = units.map((unit) => unit.text).join(' and ');
+	const names = listed(units.map((unit) => unitInSentence(unit)));
 	const empty = parts.find(({ number }) => number === null);
 	if (empty) {
 		const value: VerdictLine = { verdict: 'absent', why: 'There is a part without a number.', at: empty.at };
@@ -129,7 +131,8 @@ function judgeUnits(parts: readonly Part[], units: readonly Unit[], names: strin
 	for (const [i, { unit, number, at, unitAt }] of parts.entries()) {
 		if (!unit) return { verdict: 'absent', why: `A part has no unit; ${names} are wanted.`, at };
 		const found = units.findIndex((wanted, k) => k >= next && sameSize(wanted, unit));
-		if (found < 0) return { verdict: 'wrong', why: `${unit.text} is not what is wanted here: ${names}.`, at: unitAt };
+		if (found < 0)
+			return { verdict: 'wrong', why: `${unitInSentence(unit)} is not what is wanted here: ${names}.`, at: unitAt };
 		next = found + 1;
 		const larger = units[found - 1];
 		if (!number) continue;

@@ -10,6 +10,7 @@ import { rationalText } from '../numeral/rational';
 import { writtenQuantity } from '../quantity/quantity';
 import { ANSWER_LIMIT } from '../read/read-answer';
 import { readFactorText } from '../read/read-factor';
+import { unitInSentence, unitTextInSentence } from '../say/in-sentence';
 import { printUnitText } from '../say/say';
 import { worthOf } from '../slip/evidence';
 import type { AnswerKind, Solution } from './answer-kind';
@@ -57,12 +58,12 @@ function judgeOneFactor(exercise: Asking<'factor'>, text: string): Outcome<Judge
 		? { verdict: 'right', why: 'Top and bottom are equal, so the factor changes only the units.' }
 		: { verdict: 'wrong', why: 'Top and bottom of this factor are not equal.', at: [0, text.length] };
 	const unit: VerdictLine = worked.value.reached
-		? { verdict: 'right', why: `It takes the start to ${want.factor}.` }
+		? { verdict: 'right', why: `It takes the start to ${unitTextInSentence(want.factor)}.` }
 		: {
 				verdict: 'wrong',
 				why: flipped
 					? 'The factor is upside down: the unit to be rid of goes on the other side.'
-					: `With this factor ${worked.value.unit.text || 'a plain number'} is left; ${want.factor} is wanted.`,
+					: `With this factor ${unitInSentence(worked.value.unit)} is left; ${unitTextInSentence(want.factor)} is wanted.`,
 				at: [0, text.length],
 			};
 	const slips: FoundSlip[] = [];

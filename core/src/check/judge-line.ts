@@ -13,7 +13,9 @@ import type { Outcome } from '../numeral/fault';
 import { within } from '../numeral/fault';
 import { isSwapOf } from '../numeral/swaps';
 import type { ReadQuantity } from '../quantity/quantity';
-import { tyingFacts } from '../route/tied-route';
+import { isAlikeAlone, tyingFacts } from '../route/tied-route';
+import { amountInSentence, quantityInSentence, unitInSentence } from '../say/in-sentence';
+import { quoted } from '../say/listed';
 import { openLine } from '../slip/open-line';
 import { likeUnits, sameSize } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
@@ -68,11 +70,12 @@ function wrongBlocks(worked: WorkedChain, exercise: Exercise): readonly VerdictL
 		if (factor.equal === null) return [{ verdict: 'wrong', factor: i, why: `${block} has a number missing.` }];
 		// What the problem states need not be equal: 1.5 mg goes with each 1 kg of dog.
 		if (factor.equal === true || isStated(read, exercise)) return [];
-		const why =
-			factor.equal === false
-				? `${block}: ${sides} are not equal, so this block changes the value.`
-				: `${block}: nothing in the problem says that ${sides} go together.`;
-		const code = factor.equal === false ? null : 'unequal-factor';
+		// Said to be given, and given nowhere: alike units must then be equal like any others.
+		const unequal = factor.equal === false || isAlikeAlone(read.top.unit, read.bottom.unit);
+		const why = unequal
+			? `${block}: ${sides} are not equal, so this block changes the value.`
+			: `${block}: nothing in the problem says that ${sides} go together.`;
+		const code = unequal ? null : 'unequal-factor';
 		return [{ verdict: 'wrong', factor: i, why, slips: [{ code, factor: i, why, block: read }] }];
 	});
 }
@@ -80,11 +83,11 @@ function wrongBlocks(worked: WorkedChain, exercise: Exercise): readonly VerdictL
 /** What is wrong with where a line ends: blocks laid the wrong way, or a step that is missing. */
 function wrongEnd(chain: Chain, worked: WorkedChain): VerdictLine {
 	const { want } = worked.read;
-	const ends = `The line ends at ${worked.unit.text || 'a plain number'}`;
+	const ends = `The line ends at ${unitInSentence(worked.unit)}`;
 	if (want && sameSize(worked.unit, want))
-		return { verdict: 'wrong', why: `${ends}, which is of another substance than ${want.text}.` };
+		return { verdict: 'wrong', why: `${ends}, which is of another substance than ${unitInSentence(want)}.` };
 	const laid = openLine({ ...chain, ...(want ? { want: want.text } : {}) });
-	const wanted = `${ends}; ${want?.text ?? 'something else'} is wanted.`;
+	const wanted = `${ends}; ${want ? unitInSentence(want) : 'something else'} is wanted.`;
 	const [first] = laid;
 	if (first) {
 		const slips = laid.map((one) => ({ ...one, why: `${wanted} Look at block ${one.factor + 1}.` }));
@@ -93,7 +96,7 @@ function wrongEnd(chain: Chain, worked: WorkedChain): VerdictLine {
 	if (!want || !likeUnits(worked.unit, want)) return { verdict: 'wrong', why: wanted };
 	const wantedBases = new Set(want.parts.map((part) => symbolOfPart(part)));
 	const left = worked.pieces.find(({ pair, base }) => pair === null && !wantedBases.has(base));
-	const why = `${wanted} A step is missing${left ? `: ${left.base} still stands` : ''}.`;
+	const why = `${wanted} A step is missing${left ? `: ${quoted(left.base)} still stands` : ''}.`;
 	const place = left ? { factor: left.block } : {};
 	return { verdict: 'wrong', why, ...place, slips: [{ code: 'skipped-factor', ...place, why }] };
 }
@@ -125,7 +128,7 @@ function verdictOf(chain: Chain, worked: WorkedChain, exercise: Exercise): Verdi
 	if (shifts) return shifts;
 	const past = worked.reached && !blocks.length ? leftOut(worked, exercise) : null;
 	if (past) {
-		const [a, b] = [past.left, past.right].map(({ number, unit }) => `${number} ${unit}`.trim());
+		const [a, b] = [past.left, past.right].map(quantityInSentence);
 		const why = `The problem says that ${a} goes with ${b}, and no block of this line does.`;
 		return { verdict: 'wrong', why, slips: [{ code: 'skipped-factor', why }] };
 	}
@@ -136,5 +139,5 @@ function verdictOf(chain: Chain, worked: WorkedChain, exercise: Exercise): Verdi
 }
 
 function shown({ number, unit }: ReadQuantity): string {
-	return `${number?.text ?? ''} ${unit.text}`.trim();
+	return amountInSentence(number?.text ?? '', unit);
 }

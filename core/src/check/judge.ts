@@ -5,14 +5,19 @@ import type { FourLines, Judged, VerdictLine } from '../key/verdict';
 import { bad, good, type Outcome } from '../numeral/fault';
 import { judgeLine } from './judge-line';
 
+/** Where to look when a value is wrong: at a line that fails, at how its numbers were worked, or at the units. */
+function lookAt({ follows }: VerdictLine, line: VerdictLine): string {
+	if (line.verdict === 'right') return 'The line holds, so look at how its numbers were worked.';
+	if (line.verdict === 'not-asked') return 'Lay it as a line, and see block by block what cancels.';
+	return follows
+		? 'It is what your line comes to, so look at the line first.'
+		: 'Look at the line again, block by block.';
+}
+
 /** A wrong value with where to look: at the blocks, or where they hold at how their numbers were worked. */
 function advised(value: VerdictLine, line: VerdictLine, isQuantity: boolean): VerdictLine {
 	if (value.verdict !== 'wrong' || !isQuantity) return value;
-	const look =
-		line.verdict === 'right'
-			? 'The line holds, so look at how its numbers were worked.'
-			: 'Look at the line again, block by block.';
-	return { ...value, why: `${value.why} ${look}` };
+	return { ...value, why: `${value.why} ${lookAt(value, line)}` };
 }
 
 /** An answer judged: its four lines, and what the slips behind them are told by. */

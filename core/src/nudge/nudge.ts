@@ -10,8 +10,9 @@ import type { Fact } from '../fact/fact';
 import type { FactsFrom } from '../fact/facts-holding';
 import { route } from '../route/route';
 import { routeByTies, tyingFacts } from '../route/tied-route';
+import { quantityInSentence, unitInSentence, unitTextInSentence } from '../say/in-sentence';
 import { quoted } from '../say/listed';
-import { printQuantity, printUnitText, printWritten } from '../say/say';
+import { printWritten } from '../say/say';
 import { figuresText } from '../say/say-figures';
 import { parseUnit } from '../unit/parse-unit';
 import { sayParts } from './say-parts';
@@ -30,8 +31,10 @@ function onUnequal(worked: WorkedChain, facts: readonly Fact[]): Nudges | null {
 	const [first] = way.ok ? way.value.factors : [];
 	return [
 		'One block changes the value: its top and its bottom are not equal.',
-		`It is block ${at + 1}, ${printQuantity(factor.top)} over ${printQuantity(factor.bottom)}. Look at its numbers.`,
-		...(first ? [`A fact to hold it against: ${printQuantity(first.bottom)} is ${printQuantity(first.top)}.`] : []),
+		`It is block ${at + 1}, ${quantityInSentence(factor.top)} over ${quantityInSentence(factor.bottom)}. Look at its numbers.`,
+		...(first
+			? [`A fact to hold it against: ${quantityInSentence(first.bottom)} is ${quantityInSentence(first.top)}.`]
+			: []),
 	];
 }
 
@@ -101,8 +104,8 @@ function nextOf(worked: WorkedChain, want: string, facts: readonly Fact[], table
 function onTheWay(chain: Chain, worked: WorkedChain, want: string, exercise: Exercise, from: FactsFrom): Nudges {
 	const facts = [...exercise.facts, ...(from.own ?? [])];
 	const tables = from.allowed ?? true;
-	const stands = worked.unit.text || 'a plain number';
-	const differs = `What stands is ${stands}; wanted is ${printUnitText(want) || 'a plain number'}.${sayParts(worked, want)}`;
+	const stands = unitInSentence(worked.unit);
+	const differs = `What stands is ${stands}; wanted is ${unitTextInSentence(want)}.${sayParts(worked, want)}`;
 	const next = nextOf(worked, want, facts, tables) ?? nextOfKey(chain, worked, exercise);
 	if (!next)
 		return [differs, 'No fact of the tables or of the problem leads on from here. Take a step back and look again.'];
@@ -112,10 +115,10 @@ function onTheWay(chain: Chain, worked: WorkedChain, want: string, exercise: Exe
 	return [
 		differs,
 		...(gone ? [`Go for ${quoted(gone.unit)}, on the ${gone.side}: which fact holds it?`] : []),
-		`A fact that leads on: ${printQuantity(next.bottom)} is ${printQuantity(next.top)}.`,
+		`A fact that leads on: ${quantityInSentence(next.bottom)} is ${quantityInSentence(next.top)}.`,
 		...(gone
 			? [
-					`${quoted(gone.unit)} stands on the ${gone.side}, so in the block it goes on the ${side}: ${printQuantity(next.top)} over ${printQuantity(next.bottom)}.${power}`,
+					`${quoted(gone.unit)} stands on the ${gone.side}, so in the block it goes on the ${side}: ${quantityInSentence(next.top)} over ${quantityInSentence(next.bottom)}.${power}`,
 				]
 			: []),
 	];
@@ -132,7 +135,7 @@ function sayStep(step: Factor): string {
 	const { top, shift = '' } = step;
 	const added = printWritten(shift);
 	const words = added.startsWith('−') ? `take away ${added.slice(1)}` : `add ${added}`;
-	return onlyAdds(step) ? words : `${words}, and from there it is ${printUnitText(top.unit)}`;
+	return onlyAdds(step) ? words : `${words}, and from there it is ${unitTextInSentence(top.unit)}`;
 }
 
 /** Nudges where the worked line adds as well as scales: temperatures, and mixed measures. */

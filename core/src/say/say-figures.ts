@@ -15,5 +15,5 @@ export function placeText(place: number): string {
 		[-2]: 'hundredths',
 		[-3]: 'thousandths',
 	};
-	return `the ${known[place] ?? `10${toSuperscript(place)}`}`;
+	return `the ${known[place] ?? `place of 10${toSuperscript(place)}`}`;
 }

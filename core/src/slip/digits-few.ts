@@ -8,7 +8,9 @@ import type { SlipKind } from './slip-kind';
 function tooShort({ answer: { number }, key: { asked } }: Seen): string | null {
 	if (!number || !asked || number.significant === null) return null;
 	if (asked.kind === 'count')
-		return number.significant < asked.from ? `${figuresText(number.significant)} throw away some that count.` : null;
+		return number.significant < asked.from
+			? `${figuresText(number.significant)} ${number.significant === 1 ? 'throws' : 'throw'} away some that count.`
+			: null;
 	const place = placeReached(number, asked.place);
 	return place !== null && place > asked.place
 		? `Rounded to ${placeText(place)} it throws away places that count.`

@@ -1,7 +1,7 @@
 import { turnedFactor } from '../chain/chain';
 import type { ReadFactor } from '../chain/read-chain';
 import { ONE } from '../numeral/rational';
-import { printQuantity } from '../say/say';
+import { quantityInSentence } from '../say/in-sentence';
 import { eachFactor } from './evidence';
 import { ofReading, scalesOf } from './scales';
 import type { Evidence, SlipKind, Suspect } from './slip-kind';
@@ -36,7 +36,7 @@ export const flippedFactor: SlipKind = {
 			return {
 				value: evidence.truth.div(worth.mul(worth)),
 				factor: i,
-				why: `That is what comes with one factor upside down. Look at the block of ${printQuantity(top)} over ${printQuantity(bottom)}.`,
+				why: `That is what comes with one factor upside down. Look at the block of ${quantityInSentence(top)} over ${quantityInSentence(bottom)}.`,
 			};
 		}),
 	],

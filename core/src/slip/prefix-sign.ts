@@ -1,6 +1,6 @@
 import type { ReadFactor } from '../chain/read-chain';
 import { isPowerOfTen } from '../numeral/rational';
-import { printQuantity } from '../say/say';
+import { quantityInSentence } from '../say/in-sentence';
 import { eachFactor, exchanged, isEqual } from './evidence';
 import type { SlipKind } from './slip-kind';
 
@@ -23,7 +23,7 @@ export const prefixSign: SlipKind = {
 			return {
 				value: evidence.truth.div(worth.mul(worth)),
 				factor: i,
-				why: `That is what comes with the power of ten on the wrong side. How is it with ${printQuantity(top)} and ${printQuantity(bottom)}?`,
+				why: `That is what comes with the power of ten on the wrong side. How is it with ${quantityInSentence(top)} and ${quantityInSentence(bottom)}?`,
 			};
 		}),
 	mixes: true,

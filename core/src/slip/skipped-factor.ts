@@ -1,7 +1,7 @@
 import { withPi } from '../numeral/pi';
 import { ONE } from '../numeral/rational';
 import { readQuantity } from '../quantity/quantity';
-import { printQuantity } from '../say/say';
+import { quantityInSentence } from '../say/in-sentence';
 import { likeUnits } from '../unit/like-units';
 import { eachFactor, worthOf } from './evidence';
 import type { Evidence, SlipKind, Suspect } from './slip-kind';
@@ -31,7 +31,7 @@ function belowLeft({ exercise: { start }, truth, factors }: Evidence): readonly 
 	const below = readQuantity(start.bottom, { counted: true });
 	if (!below.ok || !below.value.number || below.value.number.value.equals(ONE)) return [];
 	const { number, unit } = below.value;
-	const why = `That is what comes when ${printQuantity(start.bottom)} is left out. It stands below the line and divides.`;
+	const why = `That is what comes when ${quantityInSentence(start.bottom)} is left out. It stands below the line and divides.`;
 	const all = truth.mul(withPi(number.value, number.pi));
 	const turned = factors.reduce((value, factor) => {
 		const worth = worthOf(factor);

@@ -1,7 +1,7 @@
 import { withPi } from '../numeral/pi';
 import { valueIn } from '../quantity/convert';
 import { readQuantity } from '../quantity/quantity';
-import { printQuantity } from '../say/say';
+import { quantityInSentence } from '../say/in-sentence';
 import { labelsClash, likeUnits } from '../unit/like-units';
 import type { SlipKind, Suspect } from './slip-kind';
 
@@ -17,7 +17,7 @@ export const stoppedEarly: SlipKind = {
 			const read = readQuantity(term, { counted: true });
 			if (!read.ok || !read.value.number || !likeUnits(read.value.unit, key.unit)) return [];
 			const { value, pi } = valueIn(read.value.number, read.value.unit, key.unit, true);
-			const why = `That is ${printQuantity(term)} alone. The other part belongs to the answer too.`;
+			const why = `That is ${quantityInSentence(term)} alone. The other part belongs to the answer too.`;
 			return [{ value: withPi(value, pi), why }];
 		});
 	},

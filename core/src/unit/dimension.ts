@@ -67,6 +67,28 @@ const KIND: readonly (readonly [string, string])[] = [
 	['kg·m2/s3', 'a power'],
 	['mol/m3', 'a concentration'],
 	['1/s', 'a frequency'],
+	['kg/m2', 'a mass on an area'],
+	['kg/m', 'a mass on a length'],
+	['kg/s', 'a mass in a time'],
+	['m3/m2', 'a depth'],
+	['m3/kg', 'a volume for a mass'],
+	['m2/s', 'an area in a time'],
+	['1/m', 'a number on a length'],
+	['1/m3', 'a number in a volume'],
+	['kg/mol', 'a molar mass'],
+	['mol/kg', 'an amount for a mass'],
+	['mol/s', 'an amount in a time'],
+	['s·A', 'an electric charge'],
+	['kg·m2/s3·A', 'a voltage'],
+	['kg·m2/s3·A2', 'an electric resistance'],
+	['s3·A2/kg·m2', 'an electric conductance'],
+	['s4·A2/kg·m2', 'an electric capacitance'],
+	['kg/s2·A', 'a magnetic flux density'],
+	['m2/s2', 'an energy for a mass'],
+	['m2/s2·K', 'a heat capacity for a mass'],
+	['rad/s', 'a speed of turning'],
+	['K/s', 'a change of temperature in a time'],
+	['kg/m·s3', 'a change of pressure in a time'],
 	['1', 'a plain number'],
 ];
 
@@ -87,8 +109,9 @@ function order(key: string): number {
 	return at < 0 ? BASE_SYMBOLS.length : at;
 }
 
-/** What a dimension measures in words ("a length", "a speed"), or its base units when it has no everyday name. */
+/** What a dimension measures in words ("a length", "a speed", "a count"); something of another kind where it has no name. */
 export function kindOf(dimension: Dimension): string {
 	const text = signature(dimension);
-	return KIND.find(([known]) => known === text)?.[1] ?? `a quantity in ${text}`;
+	const known = KIND.find(([one]) => one === text)?.[1];
+	return known ?? (isCounted(dimension) ? 'a count of things' : 'something of another kind');
 }

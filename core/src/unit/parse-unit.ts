@@ -169,7 +169,7 @@ class Reader {
 			if (!this.counted.includes(unit)) this.counted.push(unit);
 			return this.labelled([{ unit, power: 1 }]);
 		}
-		const near = nearUnits(token.text);
+		const near = nearUnits(token.text).filter((name) => name !== token.text);
 		const offer = near.length ? ` Did you mean ${near.join(' or ')}?` : '';
 		return stop('unknown-unit', `I do not know “${token.text}” as a unit.${offer}`, token.at, near);
 	}

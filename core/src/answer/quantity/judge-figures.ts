@@ -4,6 +4,8 @@ import { placeReached } from '../../key/is-right-value';
 import type { Key } from '../../key/key';
 import type { VerdictLine } from '../../key/verdict';
 import type { Numeral } from '../../numeral/numeral';
+import { quantityInSentence } from '../../say/in-sentence';
+import { capital, listed } from '../../say/listed';
 import { figuresText, placeText } from '../../say/say-figures';
 import { FORMS_ASKED } from './number-forms-asked';
 
@@ -22,9 +24,14 @@ function limitText({ rounding, start }: UnitExercise, key: Key): string {
 				? factor.bottom
 				: factor.top
 			: sidesOfStart(chain.start).top;
-		return `${number} ${unit}`.trim();
+		return quantityInSentence({ number, unit });
 	});
-	return ` ${named.join(' and ')} ${named.length > 1 ? 'have' : 'has'} the fewest.`;
+	return ` ${listed([...new Set(named)])} ${named.length > 1 ? 'have' : 'has'} the fewest.`;
+}
+
+/** What the figures go by, in a word: what was asked, or what the inputs give. */
+function byText({ rounding }: UnitExercise): string {
+	return typeof rounding === 'object' ? 'as asked' : 'as the inputs give';
 }
 
 /** Judges how many figures the answer shows, and its form where one is asked (contract, "check", figures). */
@@ -43,10 +50,10 @@ export function judgeFigures(answer: Numeral, exercise: UnitExercise, key: Key):
 		return { verdict: 'wrong', why: 'Written like this the number does not show how many figures it has.' };
 	if (asked.kind === 'place') {
 		if (placeReached(answer, asked.place) === asked.place)
-			return { verdict: 'right', why: `It is given to ${placeText(asked.place)}, as it should be.` };
+			return { verdict: 'right', why: `It is given to ${placeText(asked.place)}, ${byText(exercise)}.` };
 		return {
 			verdict: 'wrong',
-			why: `It should be given to ${placeText(asked.place)}; yours goes to ${placeText(lastPlace)}.`,
+			why: `${capital(byText(exercise))}, it goes to ${placeText(asked.place)}; yours goes to ${placeText(placeReached(answer, asked.place) ?? lastPlace)}.`,
 		};
 	}
 	const { from, to } = asked;
@@ -54,15 +61,15 @@ export function judgeFigures(answer: Numeral, exercise: UnitExercise, key: Key):
 	if (within(significant))
 		return {
 			verdict: 'right',
-			why: `${figuresText(significant)}, as ${significant === 1 && from === to ? 'it' : 'the inputs'} should give.${limitText(exercise, key)}`,
+			why: `${figuresText(significant)}, ${byText(exercise)}.${limitText(exercise, key)}`,
 		};
 	if (answer.ambiguous && significant < from && atMost >= from)
 		return {
 			verdict: 'unclear',
-			why: `It should show ${askedText(from, to)}, and the zeros at the end do not show whether they count. Scientific form can say it.`,
+			why: `It should show ${askedText(from, to)}, ${byText(exercise)}, and the zeros at the end do not show whether they count.${exercise.want.form === 'plain' ? '' : ' Scientific form can say it.'}`,
 		};
 	return {
 		verdict: 'wrong',
-		why: `It should show ${askedText(from, to)}; yours shows ${significant}.${limitText(exercise, key)}`,
+		why: `It should show ${askedText(from, to)}, ${byText(exercise)}; yours shows ${significant}.${limitText(exercise, key)}`,
 	};
 }

@@ -12,6 +12,8 @@ import { valueIn } from '../../quantity/convert';
 import type { Quantity } from '../../quantity/quantity';
 import { type Answer, readAnswer } from '../../read/read-answer';
 import { otherCapitals } from '../../read/unit-meant';
+import { amountInSentence, unitInSentence } from '../../say/in-sentence';
+import { printWritten } from '../../say/say';
 import { kindOf } from '../../unit/dimension';
 import { findUnit, nearUnits } from '../../unit/find-unit';
 import { labelsClash, likeUnits, sameSize } from '../../unit/like-units';
@@ -60,7 +62,7 @@ function linesOf(answer: Answer, exercise: UnitExercise, by: KeyBy, text: string
 		return { value: missing, figures: { verdict: 'absent', why: 'There is no number to count figures in yet.' }, unit };
 	}
 	const follows = own && !own.holds ? { follows: followsFrom(own.chain, answer) } : {};
-	const written = `${answer.number.text}${answer.unit ? ` ${answer.unit.text}` : ''}`;
+	const written = answer.unit ? amountInSentence(answer.number.text, answer.unit) : printWritten(answer.number.text);
 	const value: VerdictLine = isRight(answer, exercise, by)
 		? { verdict: 'right', why: 'The value is right as far as it is written.', ...follows }
 		: {
@@ -125,7 +127,7 @@ export function strangeWord(unit: Unit | null, exercise: UnitExercise): string |
 
 /** What is said of such a word. */
 export function strangeText(word: string): string {
-	const near = nearUnits(word);
+	const near = nearUnits(word).filter((name) => name !== word);
 	return `I do not know “${word}” as a unit.${near.length ? ` Did you mean ${near.join(' or ')}?` : ''}`;
 }
 
@@ -138,15 +140,16 @@ function nameOf({ parts, text }: Unit): string {
 
 function judgeUnit(answer: Answer, exercise: UnitExercise, key: Key): VerdictLine {
 	const { unit, unitAt } = answer;
-	const wanted = key.unit.text;
+	const wanted = unitInSentence(key.unit);
+	const mine = unit ? unitInSentence(unit) : '';
 	if (!unit) {
-		if (wanted === '') return { verdict: 'right', why: 'A plain number is wanted, and no unit is given.' };
+		if (key.unit.text === '') return { verdict: 'right', why: 'A plain number is wanted, and no unit is given.' };
 		return { verdict: 'absent', why: `A number without a unit could be anything; ${wanted} is wanted.`, at: unitAt };
 	}
 	if (sameSize(unit, key.unit)) {
 		if (labelsClash(unit, key.unit))
-			return { verdict: 'wrong', why: `${unit.text} names another substance than ${wanted}.`, at: unitAt };
-		return { verdict: 'right', why: `${unit.text || 'A plain number'} is what is wanted.` };
+			return { verdict: 'wrong', why: `${mine} is of another substance than ${wanted}.`, at: unitAt };
+		return { verdict: 'right', why: `${mine === 'a plain number' ? 'A plain number' : mine} is what is wanted.` };
 	}
 	const strange = strangeWord(unit, exercise);
 	if (strange !== undefined) return { verdict: 'wrong', why: strangeText(strange), at: unitAt };
@@ -160,12 +163,14 @@ function judgeUnit(answer: Answer, exercise: UnitExercise, key: Key): VerdictLin
 	if (likeUnits(unit, key.unit))
 		return {
 			verdict: 'wrong',
-			why: `${unit.text} is of the right kind, but ${wanted || 'a plain number'} is wanted.`,
+			why: `${mine} is of the right kind, but ${wanted} is wanted.`,
 			at: unitAt,
 		};
+	if (unit.parts.length === 0)
+		return { verdict: 'wrong', why: `A plain number has no unit; ${wanted} is wanted.`, at: unitAt };
 	return {
 		verdict: 'wrong',
-		why: `${unit.text} measures ${kindOf(unit.dimension)}; ${wanted || 'a plain number'} is wanted.`,
+		why: `${mine} measures ${kindOf(unit.dimension)}; ${wanted} is wanted.`,
 		at: unitAt,
 	};
 }
