@@ -112,7 +112,9 @@ describe.each(SCREENS)('what goes wrong, on %s', (_, screen) => {
 		for (const block of WORKED['wind-gust']?.blocks ?? []) await place(browser, block);
 		await answer('27.1333 ft/s');
 		expect(await browser.text('verdict-value')).toContain('right');
-		expect(await browser.text('verdict-figures')).toContain('It should show 3 figures; yours shows 6.');
+		expect(await browser.text('verdict-figures')).toContain(
+			'It should show 3 figures, as the inputs give; yours shows 6.',
+		);
 		await browser.press('change-answer');
 		await answer('2.71 ft/s');
 		expect(await browser.text('slip')).toContain('the decimal point is not');
@@ -163,6 +165,81 @@ describe.each(SCREENS)('what goes wrong, on %s', (_, screen) => {
 		await open('night-range');
 		await answer('10 to 20 °C');
 		for (const line of ['value', 'figures', 'unit']) expect(await browser.text(`verdict-${line}`)).toContain('right');
+	});
+});
+
+describe('the check, as a teacher would sign it', () => {
+	beforeEach(async () => {
+		browser = await Browser.open({ screen: PHONE });
+	});
+
+	afterEach(async () => {
+		const errors = await browser.errors();
+		await browser.close();
+		expect(errors).toEqual([]);
+	});
+
+	const allRight = async (...lines: readonly string[]) => {
+		for (const line of lines) expect(await browser.text(`verdict-${line}`)).toContain('right');
+	};
+
+	it('goes by the student’s own line and its own fact, and says what the Desk says', async () => {
+		await open('sled-load');
+		await writeBlock(['1', 'kg'], ['2.20', 'lb']);
+		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
+		expect(await browser.text('figures-why')).toContain('3 figures');
+		await answer('39.1 kg');
+		await allRight('line', 'value', 'figures', 'unit');
+		// 39.0 kg is what the exact fact gives, and not what this line comes to.
+		await answer('39.0 kg');
+		expect(await browser.text('verdict-value')).toContain('Your line does not come to 39.0 kg');
+	});
+
+	it('says both where a line fails: where, and whether the number is what it comes to', async () => {
+		await open('sled-load');
+		await writeBlock(['1', 'kg'], ['22.0', 'lb']);
+		await answer('3.91 kg');
+		expect(await browser.text('verdict-line')).toContain('are not equal');
+		expect(await browser.text('verdict-value')).toContain('It is what your line comes to');
+	});
+
+	it('names a point that makes all the zeros count', async () => {
+		await open('own-seven');
+		await browser.fill('own-start', '7.0 kg');
+		await browser.fill('own-want', 'g');
+		await browser.press('own-done');
+		await answer('7000. g');
+		await browser.until('slip', (text) => text.includes('a point that makes all the zeros count'));
+		await answer('7.0e3 g');
+		await allRight('value', 'figures', 'unit');
+	});
+
+	it('names a range whose ends are in the wrong order', async () => {
+		await open('night-range');
+		await answer('20 to 10 °C');
+		expect(await browser.text('verdict-value')).toContain('the lower one comes first');
+		await browser.until('slip', (text) => text.includes('the ends of the range in the wrong order'));
+	});
+
+	it('names a block upside down in a problem of one’s own, with no line laid', async () => {
+		await open('own-upside');
+		await browser.fill('own-start', '15.5 in');
+		await browser.fill('own-want', 'cm');
+		await browser.press('own-done');
+		await answer('6.10 cm');
+		await browser.until('slip', (text) => text.includes('a factor upside down'));
+	});
+
+	it('leaves the division to the student where the numbers are laid out, and keeps that it was uncovered', async () => {
+		await open('wind-gust');
+		await browser.press('tool-more', 'numbers-way-laid-out');
+		for (const block of WORKED['wind-gust']?.blocks ?? []) await place(browser, block);
+		expect(await browser.text('numbers')).not.toContain('27.13');
+		await browser.press('uncover-result');
+		await browser.until('quotient', (text) => text.startsWith('27.13'));
+		await answer('27.1 ft/s');
+		await browser.press('open-hand-in');
+		await browser.until('hand-in-check', (text) => text.includes('Numbers uncovered: 1'));
 	});
 });
 

@@ -17,6 +17,11 @@ import { showPanel } from './on-desk';
 const mockRouter = { navigate: () => {} };
 jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
 
+// Scripts that come later are there at once.
+jest.mock('../src/desk/later-panels', () => ({
+	laterPanels: async () => jest.requireActual('../src/desk/panels/later'),
+}));
+
 const q = (text: string) => ({ number: text.split(' ')[0] as string, unit: text.split(' ')[1] ?? '' });
 
 function place(store: AppStore, exercise: string, top: string, bottom: string, block = 'b'): void {
@@ -60,13 +65,14 @@ describe('the places of a problem', () => {
 });
 
 describe('a block written by hand', () => {
-	const block = (store: AppStore) =>
-		showPanel('wind-gust', BlockPanel, { kind: 'block', id: 'b', writing: true }, { store });
+	/** The panel of a block, once the script with its fields has come. */
+	const block = (store: AppStore, exercise = 'wind-gust', id = 'b') =>
+		act(async () => showPanel(exercise, BlockPanel, { kind: 'block', id, writing: true }, { store }));
 
-	it('has its units first, and takes the numbers of a known fact in close support', () => {
+	it('has its units first, and takes the numbers of a known fact in close support', async () => {
 		const store = makeStore();
 		place(store, 'wind-gust', '', '');
-		const { view } = block(store);
+		const { view } = await block(store);
 		type('write-unit-top', 'ft');
 		type('write-unit-bottom', 'mi');
 		expect(view().worked.cancelled).toMatchObject([{ unit: 'mi' }]);
@@ -76,10 +82,10 @@ describe('a block written by hand', () => {
 		expect(screen.queryByTestId('fill-numbers')).toBeNull();
 	});
 
-	it('keeps what cannot be read, says so, and lets the rest of the line stand', () => {
+	it('keeps what cannot be read, says so, and lets the rest of the line stand', async () => {
 		const store = makeStore();
 		place(store, 'wind-gust', '5280 ft', '1 mi');
-		const { view } = block(store);
+		const { view } = await block(store);
 		type('write-number-bottom', '0');
 		expect(says('write-says')).toBe('A bottom of 0 cannot be divided by.');
 		expect(view().blocks[0]?.factor.bottom.number).toBe('0');
@@ -88,11 +94,11 @@ describe('a block written by hand', () => {
 		expect(view().blocks[0]?.factor.bottom.unit).toBe('mles');
 	});
 
-	it('is declared measured or exact, raised and moved', () => {
+	it('is declared measured or exact, raised and moved', async () => {
 		const store = makeStore();
 		place(store, 'wind-gust', '5280 ft', '1 mi');
 		place(store, 'wind-gust', '1 h', '3600 s', 'c');
-		const { view } = block(store);
+		const { view } = await block(store);
 		expect(view().worked.factors[0]?.exact).toBe(true);
 		press('measured');
 		expect(view().worked).toMatchObject({ factors: [{ exact: false, significant: 3 }, { exact: true }] });
@@ -100,12 +106,12 @@ describe('a block written by hand', () => {
 		expect(view().blocks.map(({ id }) => id)).toEqual(['c', 'b']);
 	});
 
-	it('that adds asks how much and on which scale it is read then', () => {
+	it('that adds asks how much and on which scale it is read then', async () => {
 		const store = makeStore();
 		store.dispatch(
 			did('seed-store', { do: 'place', block: 's', factor: { top: q('1 '), bottom: q('1 '), shift: '' } }),
 		);
-		const { view } = showPanel('seed-store', BlockPanel, { kind: 'block', id: 's', writing: true }, { store });
+		const { view } = await block(store, 'seed-store', 's');
 		type('shift-number', '273.15');
 		press('shift-to-K');
 		expect(view().worked).toMatchObject({ reached: true, printed: { text: '277.7' } });

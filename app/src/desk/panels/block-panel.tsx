@@ -10,14 +10,17 @@ import { View } from 'react-native';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Button } from '../../ui/button';
+import { later } from '../../ui/later';
 import { Words } from '../../ui/words';
 import type { DeskView } from '../../work/desk-view';
+import { laterPanels } from '../later-panels';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
 import { sayBlock } from '../say-block';
-import { BlockWriting } from './block-writing';
-import { StepWriting } from './step-writing';
 import { Zeros } from './zeros';
+
+const BlockWriting = later(async () => (await laterPanels()).BlockWriting);
+const StepWriting = later(async () => (await laterPanels()).StepWriting);
 
 declare module '../../work/panel-slice' {
 	interface Panels {

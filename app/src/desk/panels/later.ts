@@ -1,11 +1,13 @@
 // Panels that are not needed for a line's first touches: they come in one script of their own.
 export { AnswerPanel } from './answer-panel';
 export { BesidePanel } from './beside-panel';
+export { BlockWriting } from './block-writing';
 export { BookPanel } from './book-panel';
 export { CalculatorPanel } from './calculator-panel';
 export { KeysPanel } from './keys-panel';
 export { MorePanel } from './more-panel';
 export { NudgePanel } from './nudge-panel';
 export { OwnPanel } from './own-panel';
+export { StepWriting } from './step-writing';
 export { TakePanel } from './take-panel';
 export { VerdictPanel } from './verdict-panel';

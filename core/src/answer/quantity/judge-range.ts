@@ -14,6 +14,8 @@ const WORST: readonly Judgement[] = ['absent', 'wrong', 'unclear', 'right', 'not
 
 const ENDS = ['low', 'high'] as const;
 
+const COLDER = 'The colder, or smaller, end is written first; below zero that is the one with the larger number.';
+
 /** The line of the end that fares worse, naming that end; their common one where both fare alike. */
 function worse(low: VerdictLine, high: VerdictLine): VerdictLine {
 	if (low.verdict === high.verdict && low.why === high.why) return low;
@@ -57,7 +59,7 @@ export function judgeRange(exercise: RangeExercise, text: string, own?: OwnLine)
 			figures: worse(crossed[0].figures, crossed[1].figures),
 			unit: worse(crossed[0].unit, crossed[1].unit),
 		};
-		return { ok: true, value: { lines, slips: [{ code: 'range-reversed', why }] } };
+		return { ok: true, value: { lines, slips: [{ code: 'range-reversed', why: COLDER }] } };
 	}
 	const lowJudged = judgeRead(low, lowKey, { ...lowPart, unit: lowPart.unit ?? highPart.unit }, text, own);
 	const highJudged = judgeRead(
