@@ -136,10 +136,10 @@ function judgeUnits(parts: readonly Part[], units: readonly Unit[], names: strin
 		next = found + 1;
 		const larger = units[found - 1];
 		if (!number) continue;
-		if (i < parts.length - 1 && number.value.d !== 1n)
+		if (found < units.length - 1 && number.value.d !== 1n)
 			return {
 				verdict: 'wrong',
-				why: `Only the last part has a fraction; ${number.text} ${unit.text} is not whole.`,
+				why: `Only the last of them may have a fraction; ${number.text} ${unit.text} is not whole.`,
 				at,
 			};
 		if (larger && !fits(number.value, unit, larger))

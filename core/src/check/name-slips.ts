@@ -1,4 +1,5 @@
 import type { Chain } from '../chain/chain';
+import { keyOfLine } from '../key/own-key';
 import { eachOnce, type FoundSlip, type Seen, type SeenParts, SLIPS_LIMIT, type Slip } from '../key/verdict';
 import { findSlips, ruledOut } from '../slip/find-slips';
 import type { SlipKind } from '../slip/slip-kind';
@@ -50,6 +51,15 @@ function searched(seen: Seen, own: Chain | null): readonly Slip[] {
 	return number && !seen.lines.value.follows ? findSlips(seen.exercise, seen.key, number, own) : [];
 }
 
+/** What was keyed or copied wrongly on a line that fails in another way as well. */
+function onFailingLine(seen: readonly Seen[], chain: Chain): readonly Slip[] {
+	const key = keyOfLine(chain);
+	const [one] = seen;
+	const number = key && one && !one.lines.value.follows ? soughtIn(one) : null;
+	if (!key || !one || !number || (one.answer.unit && !sameSize(one.answer.unit, key.unit))) return [];
+	return findSlips(one.exercise, key, number, chain).filter(({ code }) => !slipNamed(code)?.laid);
+}
+
 /**
  * Names the slips behind an answer that was judged and is not right, at most five. What the line shows comes before
  * what the number looks like; where the line is right, no block was laid wrongly, and what was keyed or copied wrongly
@@ -65,7 +75,8 @@ export function nameSlips({ lines, seen = [], parts, slips: shown = [] }: Judgin
 		...told(shown),
 	];
 	const otherwise = found.filter(({ code }) => !slipNamed(code)?.laid);
-	const all = right ? (otherwise.length ? otherwise : found) : [...told(lines.line.slips ?? []), ...found];
+	const failing = lines.line.verdict === 'wrong' && chain && !found.length ? onFailingLine(seen, chain) : [];
+	const all = right ? (otherwise.length ? otherwise : found) : [...told(lines.line.slips ?? []), ...found, ...failing];
 	const slips = eachOnce(all).slice(0, SLIPS_LIMIT);
 	const [only] = seen;
 	const number = only && soughtIn(only);

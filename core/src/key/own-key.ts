@@ -54,7 +54,7 @@ function timesStart(start: Quantity, until: Quantity): Rational | null {
 export function keyOfOwn(exercise: UnitExercise, { chain }: OwnLine, until?: Quantity): Key | null {
 	const want = parseUnit(exercise.want.unit, { counted: true });
 	const made = workChain(chain);
-	if (!want.ok || !made.ok || hasShift(made.value.read)) return null;
+	if (!want.ok || !made.ok || hasShift(made.value.read) || exercise.terms?.length) return null;
 	const { value, unit } = made.value;
 	if (!value || !likeUnits(unit, want.value)) return null;
 	const { start } = exercise;
@@ -70,6 +70,16 @@ export function keyOfOwn(exercise: UnitExercise, { chain }: OwnLine, until?: Qua
 	const own: AskedFigures =
 		significant === null || atMost === null ? null : { kind: 'count', from: significant, to: atMost };
 	return { value: scaled, pi, unit: want.value, ...askedFrom(exercise, own, scaled, pi), limitedBy, chain };
+}
+
+/** What a line comes to, as a key by itself: in the unit that stands at its end, with its own figures. */
+export function keyOfLine(chain: Chain): Key | null {
+	const worked = workChain(chain);
+	if (!worked.ok || !worked.value.value) return null;
+	const { value, unit, significant, atMost, limitedBy } = worked.value;
+	const asked: AskedFigures =
+		significant === null || atMost === null ? null : { kind: 'count', from: significant, to: atMost };
+	return { ...value, unit, asked, exact: null, limitedBy, chain };
 }
 
 /** A line with nothing set aside: what the whole of its start comes to. */

@@ -6,6 +6,9 @@ import { readQuantityText } from './read-typed';
 
 const BRACKETED = /^\s*\((.*)\)\s*(?:\^?\s*([²³⁴⁵⁶⁷⁸⁹]|[1-9]))?\s*$/u;
 
+/** What may stand before a factor: a sign or words for multiplying. */
+const BEFORE = /^\s*(?:[×*·]|x(?=[\s(\d])|(?:multiply|times)(?: it)?(?: by)?\s|by\s)\s*/iu;
+
 /** A quantity from one side of a fraction, an unwritten 1 among them; null where there is none. */
 function sideOf(text: string): Quantity | null {
 	const side = text
@@ -17,7 +20,8 @@ function sideOf(text: string): Quantity | null {
 }
 
 /** A factor as an answer writes it: "1 kJ / 10^3 J", "(100 cm / 1 m)^2", "12 in per 1 ft", "12 in/ft"; null when it is none. */
-export function readFactorText(text: string): Factor | null {
+export function readFactorText(typed: string): Factor | null {
+	const text = typed.replace(BEFORE, '');
 	const bracketed = BRACKETED.exec(text);
 	const inner = bracketed && /[/÷:]|\b(?:per|over)\b/iu.test(bracketed[1] as string) ? (bracketed[1] as string) : text;
 	const power = bracketed?.[2] && inner !== text ? Number(fromSuperscript(bracketed[2])) : 1;

@@ -1,9 +1,8 @@
 import type { Chain } from '../../chain/chain';
-import { workChain } from '../../chain/work-chain';
 import type { UnitExercise } from '../../exercise/exercise';
 import { isRightValue } from '../../key/is-right-value';
 import { type Key, keyOf } from '../../key/key';
-import { keyOfOwn, type OwnLine } from '../../key/own-key';
+import { keyOfLine, keyOfOwn, type OwnLine } from '../../key/own-key';
 import { keysWithRoundedFacts } from '../../key/rounded-keys';
 import type { AnswerLines, Judged, VerdictLine } from '../../key/verdict';
 import { good, type Outcome, within } from '../../numeral/fault';
@@ -81,19 +80,10 @@ function isRight(answer: Answer, exercise: UnitExercise, { key, own }: KeyBy): b
 
 /** Whether a number is what a line comes to, in the unit that stands there or in the unit it is written with. */
 function followsFrom(chain: Chain, { number, unit }: Answer): boolean {
-	const worked = workChain(chain);
-	if (!worked.ok || !worked.value.value || !number) return false;
-	const { value, unit: stands, significant, atMost } = worked.value;
-	const key = {
-		...value,
-		unit: stands,
-		asked: significant === null || atMost === null ? null : { kind: 'count' as const, from: significant, to: atMost },
-		exact: null,
-		limitedBy: [],
-		chain: null,
-	};
-	const inOwn = unit && likeUnits(unit, stands) ? [valueIn(value, stands, unit, true)] : [];
-	return [value, ...inOwn].some((truth) => isRightValue(number, truth, key));
+	const key = keyOfLine(chain);
+	if (!key || !number) return false;
+	const inOwn = unit && likeUnits(unit, key.unit) ? [valueIn(key, key.unit, unit, true)] : [];
+	return [key, ...inOwn].some((truth) => isRightValue(number, truth, key));
 }
 
 /** The true value in the unit of the answer, where that is of the kind wanted; else in the wanted one. */
