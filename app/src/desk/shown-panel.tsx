@@ -7,7 +7,7 @@ import { rowOf } from './panels';
 import type { Acts } from './use-acts';
 
 /** How long after the start the scripts needed later are fetched, so that they are there without a network. */
-const FETCH_AFTER_MS = 3000;
+const FETCH_AFTER_MS = 400;
 
 /** Fetches the scripts of the panels that are needed later. */
 export function useLaterPanels(): void {

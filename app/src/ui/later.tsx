@@ -1,16 +1,45 @@
-import { type ComponentType, lazy, Suspense } from 'react';
+import { type ComponentType, useEffect, useState } from 'react';
+import { Button } from './button';
+import { Words } from './words';
+
+type Coming<P> =
+	| { readonly is: 'coming' }
+	| { readonly is: 'here'; readonly Content: ComponentType<P> }
+	| { readonly is: 'away' };
 
 /**
- * A component whose script comes when it is first needed.
- * @param load gives the component; it is asked once.
+ * A component whose script comes when it is first needed. Where it cannot come, since the network is away, that is said,
+ * and it is asked for again at a touch; what stands round it stays.
+ * @param load gives the component; once it has come it is not asked for again.
  */
 export function later<P extends object>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
-	const Loaded = lazy(() => load().then((component) => ({ default: component })));
+	let known: ComponentType<P> | null = null;
 	return function Later(props: P) {
+		const [coming, setComing] = useState<Coming<P>>(known ? { is: 'here', Content: known } : { is: 'coming' });
+		const asks = coming.is === 'coming';
+		useEffect(() => {
+			if (!asks) return;
+			let gone = false;
+			load().then(
+				(Content) => {
+					known = Content;
+					if (!gone) setComing({ is: 'here', Content });
+				},
+				() => gone || setComing({ is: 'away' }),
+			);
+			return () => {
+				gone = true;
+			};
+		}, [asks]);
+		if (coming.is === 'here') return <coming.Content {...props} />;
+		if (coming.is === 'coming') return null;
 		return (
-			<Suspense fallback={null}>
-				<Loaded {...props} />
-			</Suspense>
+			<>
+				<Words role="status" aria-live="polite">
+					This part of the app has not come yet, and the network is away. What you did is kept.
+				</Words>
+				<Button label="Try again" onPress={() => setComing({ is: 'coming' })} />
+			</>
 		);
 	};
 }

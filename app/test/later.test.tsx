@@ -1,0 +1,27 @@
+import { act, render, screen } from '@testing-library/react';
+import { later } from '../src/ui/later';
+import { Words } from '../src/ui/words';
+import { pressButton } from './on-desk';
+
+jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: () => {} }) }));
+
+describe('a part whose script comes later', () => {
+	it('says where it cannot come, and comes at a touch once the network is back', async () => {
+		let away = true;
+		let asked = 0;
+		const Part = later(async () => {
+			asked += 1;
+			if (away) throw new Error('the network is away');
+			return ({ name }: { readonly name: string }) => <Words>The part of {name}</Words>;
+		});
+		await act(async () => void render(<Part name="the answer" />));
+		expect(screen.getByRole('status').textContent).toContain('What you did is kept.');
+		away = false;
+		await act(async () => pressButton(/^Try again/));
+		expect(screen.getByText('The part of the answer')).toBeTruthy();
+		// What has come stays, and is there at once the next time.
+		render(<Part name="the check" />);
+		expect(screen.getByText('The part of the check')).toBeTruthy();
+		expect(asked).toBe(2);
+	});
+});
