@@ -7,6 +7,7 @@ import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
+import { later } from '../ui/later';
 import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
 import { isOwn, mustPlace } from '../work/exercises';
@@ -15,7 +16,7 @@ import { needsLine, wantOf } from '../work/line-of-work';
 import type { Panel } from '../work/panel-slice';
 import { firstUnit } from './first-unit';
 import { KeptWhere } from './kept-where';
-import { Numbers } from './numbers';
+import { laterPanels } from './later-panels';
 import { PANELS } from './panels';
 import { Problem } from './problem';
 import { ShownPanel } from './shown-panel';
@@ -23,6 +24,9 @@ import { Tools } from './tools';
 import type { Acts } from './use-acts';
 import type { InView } from './use-in-view';
 import { hint } from './what-next';
+
+/** The numbers are drawn in the frame after the line itself, so their script may come after its own. */
+const Numbers = later(async () => (await laterPanels()).Numbers);
 
 type Room = { readonly wide: boolean; readonly short: boolean };
 

@@ -6,8 +6,6 @@ import { laterPanels } from './later-panels';
 import type { PanelAt, PanelKey, PanelRow } from './panel-row';
 import { BlockPanel } from './panels/block-panel';
 import { FactsPanel } from './panels/facts-panel';
-import { PlacesPanel } from './panels/places-panel';
-import { StartPanel } from './panels/start-panel';
 
 const always = () => true;
 /** Beside the line there is nothing to close to. */
@@ -51,7 +49,7 @@ export const PANELS: { readonly [K in Exclude<PanelKind, 'none'>]: PanelRow<K> }
 		tool: null,
 		mayOpen: always,
 		mayClose: always,
-		Content: StartPanel,
+		Content: later(async () => (await laterPanels()).StartPanel),
 	},
 	places: {
 		title: 'What is wanted?',
@@ -62,7 +60,7 @@ export const PANELS: { readonly [K in Exclude<PanelKind, 'none'>]: PanelRow<K> }
 		// What must be done first has nothing to close to.
 		mayClose: ({ chosen }) => chosen,
 		anewWith: ({ from = -1 }) => from,
-		Content: PlacesPanel,
+		Content: later(async () => (await laterPanels()).PlacesPanel),
 		keys: [
 			{
 				key: 'p',

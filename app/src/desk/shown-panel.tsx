@@ -6,14 +6,10 @@ import { FramingContext } from './panel-frame';
 import { rowOf } from './panels';
 import type { Acts } from './use-acts';
 
-/** How long after the start the scripts needed later are fetched, so that they are there without a network. */
-const FETCH_AFTER_MS = 400;
-
-/** Fetches the scripts of the panels that are needed later. */
+/** Fetches the scripts of the panels that are needed later, once the Desk stands: so they are there without a network. */
 export function useLaterPanels(): void {
 	useEffect(() => {
-		const timer = setTimeout(() => void laterPanels().catch(() => {}), FETCH_AFTER_MS);
-		return () => clearTimeout(timer);
+		laterPanels().catch(() => {});
 	}, []);
 }
 

@@ -128,7 +128,7 @@ function sum(parts: readonly Rational[], units: readonly Unit[]): Rational {
 
 function judgeUnits(parts: readonly Part[], units: readonly Unit[], names: string, all: Span): VerdictLine {
 	let next = 0;
-	for (const [i, { unit, number, at, unitAt }] of parts.entries()) {
+	for (const { unit, number, at, unitAt } of parts) {
 		if (!unit) return { verdict: 'absent', why: `A part has no unit; ${names} are wanted.`, at };
 		const found = units.findIndex((wanted, k) => k >= next && sameSize(wanted, unit));
 		if (found < 0)
