@@ -36,7 +36,7 @@ export function later<P extends object>(load: () => Promise<ComponentType<P>>): 
 		return (
 			<>
 				<Words role="status" aria-live="polite">
-					This part of the app has not come yet, and the network is away. What you did is kept.
+					This part has not come yet: the network is away. What you did is kept.
 				</Words>
 				<Button label="Try again" onPress={() => setComing({ is: 'coming' })} />
 			</>

@@ -125,7 +125,7 @@ export const FACT_ROWS: readonly TableFact[] = [
 	exact('1 atm = 760 Torr', 'between', SP811),
 	{
 		...exact('1 atm = 760 mmHg', 'between', 'the custom of classes'),
-		note: 'exact by custom; by definition it is 760 Torr, and a mmHg is larger by a ten-millionth part',
+		note: 'exact by custom; by definition it is 760 Torr',
 	},
 	exact('1 cal = 4.184 J', 'between', `${SP811}: thermochemical`),
 	exact('1 Btu = 1055.05585262 J', 'between', `${SP811}: International Table`),

@@ -14,7 +14,7 @@ const WORST: readonly Judgement[] = ['absent', 'wrong', 'unclear', 'right', 'not
 
 const ENDS = ['low', 'high'] as const;
 
-const COLDER = 'The colder, or smaller, end is written first; below zero that is the one with the larger number.';
+const COLDER = 'The smaller end is written first; below zero that is the one with the larger number.';
 
 /** The line of the end that fares worse, naming that end; their common one where both fare alike. */
 function worse(low: VerdictLine, high: VerdictLine): VerdictLine {
