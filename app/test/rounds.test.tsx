@@ -1,6 +1,6 @@
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { placeInRound, roundName } from '@tidy-sum/core';
-import { begunRounds, practisedIn, roundCode } from '@tidy-sum/core/practice';
+import { begunRounds, EDITION, practisedIn, readRoundCode, roundCode } from '@tidy-sum/core/practice';
 import type { KeptTry, WorkBody } from '@tidy-sum/schema';
 import { Provider } from 'react-redux';
 import { RoundScreen } from '../src/rounds/round-screen';
@@ -203,6 +203,32 @@ describe('the screen of a Round', () => {
 		expect(mockNavigate).toHaveBeenCalledWith(`/desk/${roundName(CODE, 0)}`);
 		pressButton(/short Round/);
 		expect(mockNavigate).toHaveBeenLastCalledWith(expect.stringMatching(/^\/round\/9[0-9a-z]{7}$/));
+	});
+
+	it('of an edition that is gone leads to what was worked of it, and to another of the same skills', async () => {
+		await makeRound(CODE);
+		const entry = Object.values(storeWith([0, made(false)]).getState().works.byId)[0];
+		const gone = 'round-00ks56fga-02';
+		const body = { ...(entry?.body as WorkBody), exercise: gone };
+		const store = makeStore();
+		store.dispatch(
+			loaded({ byId: { w: { id: 'w', body, version: 1, ahead: false } }, open: { [gone]: 'w' }, last: null }),
+		);
+		await act(async () => {
+			render(
+				<Provider store={store}>
+					<RoundScreen code="00ks56fga" />
+				</Provider>,
+			);
+		});
+		await waitFor(() => expect(screen.getByTestId('round-fault').textContent).toContain('earlier edition'));
+		pressButton(/^Exercise 2/);
+		expect(mockNavigate).toHaveBeenLastCalledWith(`/desk/${gone}`);
+		pressButton(/same skills/);
+		const [[to] = ['']] = mockNavigate.mock.calls.slice(-1);
+		expect(readRoundCode(String(to).replace('/round/', ''))).toMatchObject({
+			value: { skills: ['one-prefix', 'rate-both-ends', 'areas'], count: 5, edition: EDITION },
+		});
 	});
 
 	it('says that a code is none, and shows the way back', async () => {

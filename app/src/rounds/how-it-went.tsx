@@ -1,6 +1,7 @@
 import { type BookExercise, plainCode, printWritten, readAnswer, workChain } from '@tidy-sum/core';
 import { printLine } from '@tidy-sum/core/help';
 import {
+	EDITION,
 	type RoundPlan,
 	roundCode,
 	seedFrom,
@@ -62,7 +63,7 @@ export function doneIn(
 
 /** The code of another Round like one: the same level, other numbers, and the skills that are asked for. */
 export function anotherRound(plan: RoundPlan, by: Partial<RoundPlan>, id: string): string {
-	return plainCode(roundCode({ ...plan, ...by, seed: seedFrom(id) }));
+	return plainCode(roundCode({ ...plan, edition: EDITION, ...by, seed: seedFrom(id) }));
 }
 
 /** The line of a try as text; its answer alone where it had none. */

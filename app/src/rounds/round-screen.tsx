@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { shownCode } from '@tidy-sum/core';
+import { placeInRound, plainCode, shownCode } from '@tidy-sum/core';
 import { type RoundPlan, readRoundCode, skillNamed, triesByExercise } from '@tidy-sum/core/practice';
 import { useRouter } from 'expo-router';
 import Back from 'lucide-react-native/icons/arrow-left';
@@ -114,6 +114,36 @@ function HowItWent({ round, plan }: { readonly round: MadeRound; readonly plan: 
 	);
 }
 
+/** What is left of a Round whose edition of the scenes is gone: the exercises worked of it, and another of the same skills. */
+function OfGoneEdition({ plan, code }: { readonly plan: RoundPlan; readonly code: string }) {
+	const styles = useStyles();
+	const router = useRouter();
+	const bodies = useAppSelector(({ works }) => bodiesIn(works));
+	const worked = bodies
+		.flatMap(({ exercise, posed }) => {
+			const at = posed ? placeInRound(exercise) : null;
+			return at?.code === plainCode(code) ? [{ exercise, number: at.place + 1 }] : [];
+		})
+		.sort((a, b) => a.number - b.number);
+	return (
+		<Box style={styles.row}>
+			{worked.map(({ exercise, number }) => (
+				<Button
+					key={exercise}
+					label={`Exercise ${number}, as it was worked`}
+					onPress={() => router.navigate(`/desk/${exercise}`)}
+				/>
+			))}
+			<Button
+				label="Another Round of the same skills"
+				kind="strong"
+				onPress={() => router.navigate(`/round/${anotherRound(plan, {}, nanoid())}`)}
+				testID="same-skills"
+			/>
+		</Box>
+	);
+}
+
 /** A Round by its code: before it is begun, on the way, and when it is over. */
 export function RoundScreen({ code }: { readonly code: string | undefined }) {
 	const router = useRouter();
@@ -121,6 +151,7 @@ export function RoundScreen({ code }: { readonly code: string | undefined }) {
 	const made = useRound(plan.ok ? code : undefined);
 	if (plan.ok && made?.ok) return <HowItWent round={made.value} plan={plan.value} />;
 	const fault = plan.ok ? (made && !made.ok ? made.fault : null) : plan.fault;
+	const gone = plan.ok && fault ? plan.value : null;
 	return (
 		<Page
 			title="A Round"
@@ -130,9 +161,10 @@ export function RoundScreen({ code }: { readonly code: string | undefined }) {
 			<Words role="status" aria-live="polite">
 				{fault ? fault.message : 'The Round is being laid out…'}
 			</Words>
-			{fault ? (
+			{fault && !gone ? (
 				<Words>{code ? `The code was “${code}”. ` : ''}Look at it once more, or choose a Round of your own.</Words>
 			) : null}
+			{gone && code ? <OfGoneEdition plan={gone} code={code} /> : null}
 		</Page>
 	);
 }

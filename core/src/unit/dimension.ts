@@ -67,12 +67,9 @@ const KIND: readonly (readonly [string, string])[] = [
 	['kg·m2/s3', 'a power'],
 	['mol/m3', 'a concentration'],
 	['1/s', 'a frequency'],
-	['kg/mol', 'a molar mass'],
 	['s·A', 'an electric charge'],
 	['kg·m2/s3·A', 'a voltage'],
 	['kg·m2/s3·A2', 'an electric resistance'],
-	['m2/s2', 'an energy for a mass'],
-	['m2/s2·K', 'a heat capacity for a mass'],
 	['rad/s', 'a speed of turning'],
 	['1', 'a plain number'],
 ];
