@@ -118,8 +118,8 @@ function HowItWent({ round, plan }: { readonly round: MadeRound; readonly plan: 
 function OfGoneEdition({ plan, code }: { readonly plan: RoundPlan; readonly code: string }) {
 	const styles = useStyles();
 	const router = useRouter();
-	const bodies = useAppSelector(({ works }) => bodiesIn(works));
-	const worked = bodies
+	const works = useAppSelector((state) => state.works);
+	const worked = bodiesIn(works)
 		.flatMap(({ exercise, posed }) => {
 			const at = posed ? placeInRound(exercise) : null;
 			return at?.code === plainCode(code) ? [{ exercise, number: at.place + 1 }] : [];
