@@ -51,9 +51,12 @@ function searched(seen: Seen, own: Chain | null): readonly Slip[] {
 	return number && !seen.lines.value.follows ? findSlips(seen.exercise, seen.key, number, own) : [];
 }
 
+/** The longest failing line on which further slips are looked for. */
+const LINE_LIMIT = 12;
+
 /** What was keyed or copied wrongly on a line that fails in another way as well. */
 function onFailingLine(seen: readonly Seen[], chain: Chain): readonly Slip[] {
-	const key = keyOfLine(chain);
+	const key = chain.factors.length > LINE_LIMIT ? null : keyOfLine(chain);
 	const [one] = seen;
 	const number = key && one && !one.lines.value.follows ? soughtIn(one) : null;
 	if (!key || !one || !number || (one.answer.unit && !sameSize(one.answer.unit, key.unit))) return [];

@@ -3,6 +3,7 @@ import { type WorkedChain, workChain } from '../chain/work-chain';
 import type { Fact } from '../fact/fact';
 import type { TableName } from '../fact/fact-tables';
 import { bad, good, type Outcome, within } from '../numeral/fault';
+import { addDimension } from '../unit/dimension';
 import { labelsClash, likeUnits, sameSize } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
 import { PREFIXES, prefixOf } from '../unit/prefixes';
@@ -307,8 +308,32 @@ function graphOf({ facts, tables = facts === undefined, exactly = false }: Route
  * figures; else by any.
  */
 export function exactRoute(from: string, to: string, facts: readonly Fact[]): Outcome<Route> {
+	const any = route(from, to, { facts, tables: true });
+	if (!any.ok || !isLimited(any.value.factors)) return any;
 	const exact = route(from, to, { facts, tables: true, exactly: true });
-	return exact.ok ? exact : route(from, to, { facts, tables: true });
+	return exact.ok ? exact : any;
+}
+
+/**
+ * Whether facts may lead from one unit to another at all: what the units differ in is in some fact between unlike units,
+ * since the facts of the tables are between alike ones.
+ */
+function mayLead(from: Unit, to: Unit, facts: readonly Fact[]): boolean {
+	if (likeUnits(from, to)) return true;
+	const apart = addDimension(to.dimension, from.dimension, -1);
+	const led = new Set<string>();
+	for (const { left, right } of facts) {
+		const [a, b] = [parseUnit(left.unit, { counted: true }), parseUnit(right.unit, { counted: true })];
+		if (a.ok && b.ok)
+			for (const key of Object.keys(addDimension(a.value.dimension, b.value.dimension, -1))) led.add(key);
+	}
+	return Object.keys(apart).every((key) => key === 'rad' || led.has(key));
+}
+
+/** Whether a fact of the tables among some factors is rounded, so that it limits the figures. */
+function isLimited(factors: readonly Factor[]): boolean {
+	const worked = workChain({ start: { number: '1', unit: '' }, factors });
+	return worked.ok && worked.value.factors.some(({ exact }, i) => exact === false && !factors[i]?.given);
 }
 
 /**
@@ -333,17 +358,18 @@ export function route(from: string, to: string, choose: RouteFacts = {}): Outcom
 	const hopeless = useTables && tablesOnly && !likeUnits(start.value, end.value);
 	// A class takes areas and volumes by exact inches: 39.37 in to the metre, squared, is off in the fourth figure.
 	const raised = start.value.parts.some(({ power }) => Math.abs(power) > 1);
-	if (raised && allowed === true && !choose.exactly) {
-		const exact = route(from, to, { ...choose, exactly: true });
-		if (exact.ok) return exact;
-	}
-	const factors = hopeless
-		? null
-		: routeOver(graphOf(choose), start.value, end.value, { compounds: true, definitions: allowed === true });
+	const factors =
+		hopeless || !mayLead(start.value, end.value, choose.facts ?? [])
+			? null
+			: routeOver(graphOf(choose), start.value, end.value, { compounds: true, definitions: allowed === true });
 	if (!factors)
 		return bad(
 			'no-route',
 			`No facts here lead from ${start.value.text || 'a plain number'} to ${end.value.text || 'a plain number'}.`,
 		);
+	if (raised && allowed === true && !choose.exactly && isLimited(factors)) {
+		const exact = route(from, to, { ...choose, exactly: true });
+		if (exact.ok) return exact;
+	}
 	return good({ factors, counted });
 }

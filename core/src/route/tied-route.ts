@@ -47,6 +47,9 @@ export function tyingFacts(facts: readonly Fact[]): readonly Fact[] {
 	return facts.length ? tiesOf(facts).map(({ fact }) => fact) : [];
 }
 
+/** The most ties of one problem that a way is looked for through. */
+const TIES_LIMIT = 6;
+
 /** The names that keep the two sides of a tie apart on the way; no unit is written with them. */
 const MARK = /\{tie\d+[lr]\}/g;
 
@@ -90,7 +93,7 @@ function leadsThrough(factors: readonly Factor[], alone: number, to: Unit): bool
  * @returns the factors; null where no fact ties alike units, or none of them leads there.
  */
 export function routeByTies(from: Unit, to: Unit, facts: readonly Fact[]): readonly Factor[] | null {
-	const ties = facts.length ? tiesOf(facts) : [];
+	const ties = facts.length ? tiesOf(facts).slice(0, TIES_LIMIT) : [];
 	if (!ties.length) return null;
 	const apart = facts.map((fact): Fact => {
 		const i = ties.findIndex((tie) => tie.fact === fact);

@@ -17,6 +17,8 @@ function mended(factors: readonly Factor[], mends: readonly Mended[]): readonly 
 	return factors.flatMap((factor, i) => mends.find(({ at }) => at === i)?.by ?? [factor]);
 }
 
+/** The longest line that is gone through block by block. */
+const SINGLES_TO = 24;
 /** The longest line in which two blocks are tried at once. */
 const PAIRS_TO = 8;
 
@@ -26,6 +28,7 @@ const PAIRS_TO = 8;
  */
 export function openLine(chain: Chain): readonly Laid[] {
 	const { factors } = chain;
+	if (factors.length > SINGLES_TO) return [];
 	const all = LINE_SLIPS.flatMap(({ code, mend }) =>
 		mend ? factors.flatMap((factor, at) => mend(factor).map((by): Mended => ({ code, at, by }))) : [],
 	);

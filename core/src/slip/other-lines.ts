@@ -3,6 +3,9 @@ import { type ReadFactor, readChain } from '../chain/read-chain';
 import { factsHolding } from '../fact/facts-holding';
 import { worthOf } from './evidence';
 
+/** The longest line of which other lines are looked at. */
+const LINE_LIMIT = 12;
+
 /** The most ways round that are tried for one factor. */
 const DETOURS = 3;
 
@@ -58,6 +61,7 @@ function merged(a: ReadFactor, b: ReadFactor): Line {
 
 /** Short true lines beside the one the key is worked by: a factor by way of two, or two factors in one. */
 export function otherLines(factors: Line): readonly Line[] {
+	if (factors.length > LINE_LIMIT) return [];
 	return factors.flatMap((factor, i): Line[] => {
 		const put = (by: Line, count: number) => [...factors.slice(0, i), ...by, ...factors.slice(i + count)];
 		const round =
