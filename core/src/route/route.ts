@@ -358,8 +358,10 @@ export function route(from: string, to: string, choose: RouteFacts = {}): Outcom
 	const hopeless = useTables && tablesOnly && !likeUnits(start.value, end.value);
 	// A class takes areas and volumes by exact inches: 39.37 in to the metre, squared, is off in the fourth figure.
 	const raised = start.value.parts.some(({ power }) => Math.abs(power) > 1);
+	// A table that a question asks for by name may hold a constant, which leads between unlike units.
+	const apart = !Array.isArray(allowed) && !mayLead(start.value, end.value, choose.facts ?? []);
 	const factors =
-		hopeless || !mayLead(start.value, end.value, choose.facts ?? [])
+		hopeless || apart
 			? null
 			: routeOver(graphOf(choose), start.value, end.value, { compounds: true, definitions: allowed === true });
 	if (!factors)
