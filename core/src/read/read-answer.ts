@@ -29,7 +29,7 @@ const BEFORE = [
 /** Where an answer begins, behind what may stand before it. */
 export function beginningOf(text: string): number {
 	let from = 0;
-	for (let again = true; again; ) {
+	for (let again = !/^[\d.(]/.test(text); again; ) {
 		again = false;
 		for (const before of BEFORE) {
 			const length = before.exec(text.slice(from))?.[0].length ?? 0;
