@@ -17,10 +17,10 @@ import { laterPanels } from '../later-panels';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
 import { sayBlock } from '../say-block';
-import { Zeros } from './zeros';
 
 const BlockWriting = later(async () => (await laterPanels()).BlockWriting);
 const StepWriting = later(async () => (await laterPanels()).StepWriting);
+const Zeros = later(async () => (await laterPanels()).Zeros);
 
 declare module '../../work/panel-slice' {
 	interface Panels {

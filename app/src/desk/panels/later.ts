@@ -14,3 +14,4 @@ export { StartPanel } from './start-panel';
 export { StepWriting } from './step-writing';
 export { TakePanel } from './take-panel';
 export { VerdictPanel } from './verdict-panel';
+export { Zeros } from './zeros';
