@@ -48,6 +48,7 @@ describe('reading an answer', () => {
 		['2π rad', '2π', 'rad'],
 		['−40.0 °C', '−40.0', '°C'],
 		['5%', '5', '%'],
+		['298.2 degrees K', '298.2', 'K'],
 		['2 eV', '2', 'eV'],
 		['7', '7', null],
 		['ft/s', null, 'ft/s'],
@@ -74,6 +75,16 @@ function faultOf(exercise: Exercise, text: string) {
 }
 
 describe('an answer as it is typed', () => {
+	it('says of several parts that one number is asked, and points at the second', () => {
+		const hours: Exercise = { ...SPEED, start: { number: '2.50', unit: 'h' }, want: { unit: 'min' } };
+		expect(faultOf(hours, '2 h 30 min')).toMatchObject({
+			code: 'unit-unclear',
+			message: expect.stringMatching(/2 parts.*one number with one unit/),
+			at: [4, 10],
+		});
+		expect(faultOf(hours, '150. min')).toBeNull();
+	});
+
 	it.each([
 		['', 'empty'],
 		['ft/s', 'empty'],

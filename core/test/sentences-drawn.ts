@@ -23,6 +23,7 @@ const TYPED = [
 	'2.5 u u',
 	'+',
 	'7 ft 8',
+	'2 h 30 min',
 	'3/0 in',
 ];
 
@@ -57,6 +58,33 @@ function spoiled(number: string, dice: Dice): string {
 	}
 }
 
+/** What a temperature comes to by the ways one may take it wrongly, and by the right one. */
+const READINGS: readonly ((reading: number) => number)[] = [
+	(reading) => reading,
+	(reading) => -reading,
+	(reading) => reading + 273,
+	(reading) => reading + 273.15,
+	(reading) => reading - 273.15,
+	(reading) => 273.15 - reading,
+	(reading) => 273.15 - Math.abs(reading),
+	(reading) => reading - 32,
+	(reading) => (reading - 32) * 1.8,
+	(reading) => (reading + 32) / 1.8,
+	(reading) => reading / 1.8 - 32,
+	(reading) => reading * 1.8,
+	(reading) => reading / 1.8 + 32,
+	(reading) => (Math.abs(reading) - 32) / 1.8,
+	(reading) => Math.abs(reading) + 273.15,
+	(reading) => Math.abs(reading) * 1.8 + 32,
+];
+
+/** Answers to a temperature, as taken in every one of those ways. */
+function readingsOf({ start }: Exercise, unit: string): readonly string[] {
+	if (!start || 'top' in start || !/°[CF]|deg[CF]|^K$/.test(start.unit)) return [];
+	const reading = Number(start.number.replace('−', '-'));
+	return READINGS.map((taken) => `${taken(reading).toFixed(1)} ${unit}`);
+}
+
 function answersTo(exercise: Exercise, dice: Dice): readonly string[] {
 	const key = answerKey(exercise);
 	const right = key.ok ? key.value.text : '5 m';
@@ -71,6 +99,7 @@ function answersTo(exercise: Exercise, dice: Dice): readonly string[] {
 		number,
 		dice.pick(TYPED).replaceAll('u', unit || 'm'),
 		`${number} ${other}`,
+		...readingsOf(exercise, unit),
 		right.replace(/ to /, ' ').split(' ').reverse().join(' '),
 		'',
 	];

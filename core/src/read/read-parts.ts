@@ -59,6 +59,19 @@ export function readMixedAnswer(text: string, wanted: readonly Unit[] = []): Out
 	);
 }
 
+/**
+ * Reads an answer that is to be one quantity: of one that has several parts it says so.
+ * @param wanted the unit it may be of the kind of.
+ */
+export function readOneAnswer(text: string, wanted: readonly Unit[]): Outcome<Answer> {
+	const read = readAnswer(text, wanted);
+	if (read.ok || read.fault.code !== 'unit-unclear') return read;
+	const parts = readMixedAnswer(text);
+	if (!parts.ok || parts.value.length < 2 || !parts.value.every(({ number, unit }) => number && unit)) return read;
+	const says = `This answer has ${parts.value.length} parts. Here it is to be one number with one unit.`;
+	return bad('unit-unclear', says, (parts.value[1] as Part).at);
+}
+
 /** What stands before a range told in words: between … and …, from … to …. */
 const OPENS = /^\s*(?:between|from)\s+/iu;
 

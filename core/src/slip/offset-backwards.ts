@@ -1,4 +1,4 @@
-import { ofReading } from './scales';
+import { MINUS, ofReading } from './scales';
 import type { SlipKind } from './slip-kind';
 import { withStep } from './with-step';
 
@@ -20,9 +20,12 @@ export const offsetBackwards: SlipKind = {
 	],
 	suspects: ofReading(
 		'The shift goes the wrong way: added where it should be taken away, or the other way about.',
-		(steps) =>
-			steps.flatMap((step, i) =>
-				step.does === 'shift' ? [steps.map((one, k) => (k === i ? { ...step, by: step.by.neg() } : one))] : [],
-			),
+		(steps, reading) =>
+			steps.flatMap((step, i) => {
+				if (step.does !== 'shift') return [];
+				const backwards = steps.map((one, k) => (k === i ? { ...step, by: step.by.neg() } : one));
+				// 273.15 − 25.0 for 25.0 + 273.15: the same, and its minus with it.
+				return steps.length > 1 || reading.sign < 0 ? [backwards] : [backwards, [...backwards, MINUS]];
+			}),
 	),
 };

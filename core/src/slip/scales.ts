@@ -22,6 +22,9 @@ export type Scales = {
 	readonly shifted: Rational;
 };
 
+/** The step that turns the sign of a reading. */
+export const MINUS: ScaleStep = { does: 'scale', by: ONE.neg() };
+
 const FREEZING = rationalOfRow('273.15');
 const THIRTY_TWO = rationalOfRow('32');
 const NINE_FIFTHS = rationalOfRow('9/5');
@@ -78,13 +81,13 @@ export function scalesOf({ exercise, key }: Evidence): Scales | null {
 /** What a slip makes of each way of a reading, where its scales shift; what comes out right is none. */
 export function ofReading(
 	why: string,
-	change: (steps: readonly ScaleStep[]) => readonly (readonly ScaleStep[])[],
+	change: (steps: readonly ScaleStep[], reading: Rational) => readonly (readonly ScaleStep[])[],
 ): (evidence: Evidence) => readonly Suspect[] {
 	return (evidence) => {
 		const scales = evidence.exercise.difference ? null : scalesOf(evidence);
 		if (!scales || scales.ways[0]?.every(({ does }) => does === 'scale')) return [];
 		return scales.ways
-			.flatMap((steps) => change(steps))
+			.flatMap((steps) => change(steps, scales.value))
 			.map((steps) => alongSteps(scales.value, steps))
 			.filter((value) => !value.equals(scales.shifted))
 			.map((value) => ({ value, why }));

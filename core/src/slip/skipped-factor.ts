@@ -4,6 +4,7 @@ import { readQuantity } from '../quantity/quantity';
 import { quantityInSentence } from '../say/in-sentence';
 import { likeUnits } from '../unit/like-units';
 import { eachFactor, worthOf } from './evidence';
+import { ofReading } from './scales';
 import type { Evidence, SlipKind, Suspect } from './slip-kind';
 
 /** The value in a unit on the way, written as if it were in the wanted one. */
@@ -40,6 +41,12 @@ function belowLeft({ exercise: { start }, truth, factors }: Evidence): readonly 
 	return [all, turned].map((value) => ({ value, factor: -1, why }));
 }
 
+/** A temperature that shifts and never scales. */
+const scaleLeft = ofReading(
+	'That is what comes when the degrees are shifted and not scaled. How many degrees of the other scale is one of these?',
+	(steps) => [steps.filter(({ does }) => does === 'shift')],
+);
+
 /** A step left out. */
 export const skippedFactor: SlipKind = {
 	code: 'skipped-factor',
@@ -55,6 +62,7 @@ export const skippedFactor: SlipKind = {
 		})),
 		...lastOnesLeft(evidence),
 		...belowLeft(evidence),
+		...scaleLeft(evidence),
 	],
 	mixes: true,
 };

@@ -9,7 +9,8 @@ import { good, type Outcome, within } from '../../numeral/fault';
 import type { Rational } from '../../numeral/rational';
 import { valueIn } from '../../quantity/convert';
 import type { Quantity } from '../../quantity/quantity';
-import { type Answer, readAnswer } from '../../read/read-answer';
+import type { Answer } from '../../read/read-answer';
+import { readOneAnswer } from '../../read/read-parts';
 import { otherCapitals } from '../../read/unit-meant';
 import { amountInSentence, unitInSentence } from '../../say/in-sentence';
 import { printWritten } from '../../say/say';
@@ -24,7 +25,7 @@ import { judgeFigures } from './judge-figures';
 export function judgeQuantity(exercise: UnitExercise, text: string, own?: OwnLine): Outcome<Judged> {
 	const by = keyBy(exercise, own);
 	if (!by.ok) return by;
-	const read = readAnswer(text, [by.value.key.unit]);
+	const read = readOneAnswer(text, [by.value.key.unit]);
 	if (!read.ok) return { ok: false, fault: within(read.fault, 'answer') };
 	return { ok: true, value: judgeRead(exercise, by.value, read.value, text, own) };
 }

@@ -3,8 +3,7 @@ import { keyOf } from '../../key/key';
 import { bad, type Fault, good } from '../../numeral/fault';
 import { withPi } from '../../numeral/pi';
 import { rationalText } from '../../numeral/rational';
-import { readAnswer } from '../../read/read-answer';
-import { readMixedAnswer, readRangeAnswer } from '../../read/read-parts';
+import { readMixedAnswer, readOneAnswer, readRangeAnswer } from '../../read/read-parts';
 import { printUnitText } from '../../say/say';
 import { parseUnit } from '../../unit/parse-unit';
 import type { Unit } from '../../unit/unit';
@@ -19,7 +18,7 @@ import { solveQuantity } from './solve-quantity';
  * with its place in the text; null when it can be held against the exercise.
  */
 function writingFault(exercise: UnitExercise, text: string): Fault | null {
-	const read = readAnswer(text, wantedUnits([exercise.want.unit]));
+	const read = readOneAnswer(text, wantedUnits([exercise.want.unit]));
 	if (!read.ok) return read.fault;
 	const { number, unit, unitAt } = read.value;
 	if (!number) return bad('empty', 'There is no number here yet.', [0, text.length]).fault;
@@ -84,7 +83,7 @@ export const quantity: AnswerKind<'unit'> = {
 			quantity: !range,
 			reads: (text) => {
 				if (range) return readRangeAnswer(text, wanted);
-				const read = readAnswer(text, wanted);
+				const read = readOneAnswer(text, wanted);
 				return read.ok ? good([read.value]) : read;
 			},
 			joins: ' to ',

@@ -11,7 +11,7 @@ export const SI_UNITS: readonly UnitRow[] = [
 	{ symbol: 'g', name: 'gram', names: ['gramme'], symbols: ['gm', 'gms'], dimension: { kg: 1 }, factor: '0.001', prefixes: 'all', ucum: 'g', source: BASE },
 	{ symbol: 's', name: 'second', symbols: ['sec', 'secs'], dimension: { s: 1 }, factor: '1', prefixes: 'all', ucum: 's', source: BASE },
 	{ symbol: 'A', name: 'ampere', names: ['amp'], dimension: { A: 1 }, factor: '1', prefixes: 'all', ucum: 'A', source: BASE },
-	{ symbol: 'K', name: 'kelvin', symbols: ['°K', 'deg K'], names: ['degree Kelvin', 'degrees Kelvin'], dimension: { K: 1 }, factor: '1', prefixes: 'all', ucum: 'K', source: BASE },
+	{ symbol: 'K', name: 'kelvin', symbols: ['°K', 'deg K'], names: ['degree Kelvin', 'degrees Kelvin', 'degree K', 'degrees K'], dimension: { K: 1 }, factor: '1', prefixes: 'all', ucum: 'K', source: BASE },
 	{ symbol: 'mol', name: 'mole', dimension: { mol: 1 }, factor: '1', prefixes: 'all', ucum: 'mol', source: BASE },
 	{ symbol: 'cd', name: 'candela', dimension: { cd: 1 }, factor: '1', prefixes: 'all', ucum: 'cd', source: BASE },
 	{ symbol: 'rad', name: 'radian', dimension: { rad: 1 }, factor: '1', prefixes: 'all', ucum: 'rad', source: DERIVED },
