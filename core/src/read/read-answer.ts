@@ -23,8 +23,21 @@ const BEFORE = [
 	/^\s*(?:\p{L}[\p{L}\d_'’ ]*?\s*)?[=≈≃≅∼~]\s*/u,
 	/^\s*(?:(?:it|that|this|(?:the|my)\s+answer|answer|result)\s+)?(?:is|are|comes\s+to)\s+/iu,
 	/^\s*(?:about|approximately|approx\.?|roughly|around|circa|ca\.)\s+/iu,
-	/^\s*(?:the\s+)?(?:answer|result)\s*:\s*/iu,
+	/^\s*(?:the\s+)?(?:ans(?:\.|wer)?|result)\s*:\s*/iu,
+	/^\s*ans\.\s*/iu,
 ];
+
+const ROUNDED =
+	'\\d{1,2}\\s*(?:s\\.?\\s?f\\.?|d\\.?\\s?p\\.?|sig\\.?\\s?figs?\\.?|significant\\s+figures?|decimal\\s+places?)';
+/** What may stand behind an answer, how it is rounded: (3 s.f.), to 2 decimal places. */
+const BEHIND = new RegExp(`(?:\\s*\\(\\s*(?:to\\s+)?${ROUNDED}\\s*\\)|[,;]?\\s+to\\s+${ROUNDED})\\s*$`, 'iu');
+const MAY_BE_BEHIND = /\d\s*[sd]\D*$/iu;
+
+/** Where an answer ends, before what may stand behind it. */
+export function endOf(text: string): number {
+	const behind = MAY_BE_BEHIND.test(text) ? BEHIND.exec(text) : null;
+	return behind?.index ? behind.index : text.trimEnd().length;
+}
 
 /** Where an answer begins, behind what may stand before it. */
 export function beginningOf(text: string): number {
@@ -53,7 +66,7 @@ function closing(text: string): number {
 
 /** The part of a text that says something: without what may stand before it, space, and brackets round all of it. */
 function coreOf(text: string): Span {
-	let [from, to] = [beginningOf(text), text.trimEnd().length];
+	let [from, to] = [beginningOf(text), endOf(text)];
 	for (;;) {
 		from += text.slice(from, to).length - text.slice(from, to).trimStart().length;
 		const inner = text.slice(from, to);

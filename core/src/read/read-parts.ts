@@ -1,7 +1,7 @@
 import { bad, good, type Outcome, type Span } from '../numeral/fault';
 import { VULGAR_SIGNS } from '../numeral/vulgar';
 import type { Unit } from '../unit/unit';
-import { ANSWER_LIMIT, type Answer, beginningOf, readAnswer } from './read-answer';
+import { ANSWER_LIMIT, type Answer, beginningOf, endOf, readAnswer } from './read-answer';
 
 /** A part of an answer with where it stands in the whole of it. */
 export type Part = Answer & { readonly at: Span };
@@ -51,9 +51,10 @@ function tooLong(text: string) {
  */
 export function readMixedAnswer(text: string, wanted: readonly Unit[] = []): Outcome<readonly Part[]> {
 	if (text.length > ANSWER_LIMIT) return tooLong(text);
-	const cuts = [...text.matchAll(NEXT_PART)].map((match): Span => [match.index, match.index + match[0].length]);
+	const written = text.slice(0, endOf(text));
+	const cuts = [...written.matchAll(NEXT_PART)].map((match): Span => [match.index, match.index + match[0].length]);
 	return readPieces(
-		text,
+		written,
 		cuts.filter(([from]) => from > 0),
 		wanted,
 	);

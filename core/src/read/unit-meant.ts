@@ -69,6 +69,8 @@ const WRITINGS: readonly ((text: string) => string | null)[] = [
 	(text) => (/^[^\p{Ll}]*$/u.test(text) && /\p{Lu}.*\p{Lu}.*\p{Lu}/u.test(text) ? text.toLowerCase() : null),
 	// True primes for feet and inches.
 	(text) => (/[′″]/.test(text) ? text.replaceAll('′', "'").replaceAll('″', '"') : null),
+	// 5.67 kilos.
+	(text) => (/\bkilos?\b/i.test(text) ? text.replace(/\bkilos?\b/gi, 'kg') : null),
 	// A symbol of two words: mm Hg.
 	(text) => (/\p{L} \p{L}/u.test(text) ? text.replace(/(\p{L}) (?=\p{L})/gu, '$1') : null),
 ];

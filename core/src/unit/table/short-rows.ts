@@ -5,6 +5,7 @@ import type { ShortRow } from '../unit-row';
 export const SHORT_ROWS: readonly ShortRow[] = [
 	{ symbol: 'mph', stands: 'mi/h' },
 	{ symbol: 'kph', stands: 'km/h' },
+	{ symbol: 'kmph', stands: 'km/h' },
 	{ symbol: 'kmh', stands: 'km/h' },
 	{ symbol: 'fps', stands: 'ft/s' },
 	{ symbol: 'gpm', stands: 'gal/min' },
