@@ -5,7 +5,6 @@ export * from './chain/balance';
 export * from './chain/cancel';
 export * from './chain/chain';
 export * from './chain/judge-factor';
-export * from './chain/keys';
 export * from './chain/read-chain';
 export * from './chain/work-chain';
 export * from './check/judge';

@@ -1,5 +1,6 @@
-import { type Factor, keysOf, route, workChain } from '../src';
+import { type Factor, route, workChain } from '../src';
 import { alikeIn, judgeStep } from '../src/ask';
+import { keysOf } from '../src/help';
 
 function shown(factors: readonly Factor[]): string {
 	return factors

@@ -1,4 +1,5 @@
-import { bookExercise, type Chain, type Exercise, type Factor, keysOf, rationalText, workChain } from '../src';
+import { bookExercise, type Chain, type Exercise, type Factor, rationalText, workChain } from '../src';
+import { keysOf } from '../src/help';
 import { check } from '../src/practice';
 
 const q = (text: string) => ({ number: text.split(' ')[0] as string, unit: text.split(' ')[1] ?? '' });

@@ -1,4 +1,5 @@
-import { type Exact, hasShift, keysOf, printUnrounded, printWritten, sidesOfStart } from '@tidy-sum/core';
+import { type Exact, hasShift, printUnrounded, printWritten, sidesOfStart } from '@tidy-sum/core';
+import { keysOf } from '@tidy-sum/core/help';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { useAfterPaint } from '../quick/use-after-paint';

@@ -1,4 +1,4 @@
-import { keysOf } from '@tidy-sum/core';
+import { keysOf } from '@tidy-sum/core/help';
 import { askKeysSchema } from '@tidy-sum/schema/ask';
 import { op } from '../op';
 

@@ -1,5 +1,5 @@
-import { keysOf, printUnrounded } from '@tidy-sum/core';
-import { calculate } from '@tidy-sum/core/help';
+import { printUnrounded } from '@tidy-sum/core';
+import { calculate, keysOf } from '@tidy-sum/core/help';
 import { useState } from 'react';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
