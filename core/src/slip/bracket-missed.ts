@@ -1,5 +1,6 @@
 import { rational, toPower } from '../numeral/rational';
-import { keyedAs, numbersOf } from './evidence';
+import { numbersOf } from './evidence';
+import { keyedAs } from './keyed-as';
 import type { SlipKind } from './slip-kind';
 
 /** Keyed a / b x c for a / (b x c). */

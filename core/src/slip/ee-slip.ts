@@ -1,5 +1,6 @@
 import { rational } from '../numeral/rational';
-import { keyedAs, numbersOf, type PlacedNumber, replaced } from './evidence';
+import { numbersOf, type PlacedNumber, replaced } from './evidence';
+import { keyedAs } from './keyed-as';
 import type { SlipKind } from './slip-kind';
 
 /** The exponent of a bare power of ten. */

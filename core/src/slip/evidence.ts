@@ -1,5 +1,4 @@
 import type { Factor } from '../chain/chain';
-import { keysOf } from '../chain/keys';
 import type { ReadFactor } from '../chain/read-chain';
 import { workChain } from '../chain/work-chain';
 import type { Numeral } from '../numeral/numeral';
@@ -44,13 +43,6 @@ export function numbersOf({ factors }: Evidence): readonly PlacedNumber[] {
 export function replaced(truth: Rational, { number, side, power }: PlacedNumber, by: Rational): Rational {
 	const change = toPower(by.div(number.value), power);
 	return side === 'top' ? truth.mul(change) : truth.div(change);
-}
-
-/** A sentence on the keys that would have given a number; '' where the line has none, or they are the right ones. */
-export function keyedAs({ chain }: Evidence, change: (keys: string) => string): string {
-	const right = chain && keysOf(chain);
-	const keys = right?.ok ? change(right.value.keys) : '';
-	return !right?.ok || keys === right.value.keys ? '' : ` These keys give it: ${keys.replace(/ =$/, '')}.`;
 }
 
 /** Whether the sides of a factor are truly equal. */
