@@ -39,7 +39,7 @@ async function writeBlock(top: readonly [string, string], bottom: readonly [stri
 /** A step that adds or takes away. */
 async function addStep(way: 'add' | 'take', number: string): Promise<void> {
 	await browser.press('tool-facts', 'add-step', `shift-${way}`);
-	await browser.fill('shift-number', number);
+	await browser.fill('step-number', number);
 }
 
 describe.each(SCREENS)('what goes wrong, on %s', (_, screen) => {
@@ -137,7 +137,7 @@ describe.each(SCREENS)('what goes wrong, on %s', (_, screen) => {
 		await writeBlock(['5', '°C'], ['9', '°F']);
 		await answer('61 °C');
 		expect(await browser.text('verdict-line')).toContain('Step 1 goes the wrong way');
-		await browser.press('change-answer', 'shift-0', 'change-block', 'shift-take');
+		await browser.press('change-answer', 'step-0', 'turn');
 		await answer('25 °C');
 		for (const line of ['line', 'value', 'figures', 'unit'])
 			expect(await browser.text(`verdict-${line}`)).toContain('right');

@@ -1,4 +1,5 @@
 import { act, fireEvent, screen } from '@testing-library/react';
+import { addingStep } from '@tidy-sum/core';
 import { AnswerPanel } from '../src/desk/panels/answer-panel';
 import { BesidePanel } from '../src/desk/panels/beside-panel';
 import { BlockPanel } from '../src/desk/panels/block-panel';
@@ -106,17 +107,19 @@ describe('a block written by hand', () => {
 		expect(view().blocks.map(({ id }) => id)).toEqual(['c', 'b']);
 	});
 
-	it('that adds asks how much and on which scale it is read then', async () => {
+	it('that shifts asks how much and which way, and is turned like any block', async () => {
 		const store = makeStore();
-		store.dispatch(
-			did('seed-store', { do: 'place', block: 's', factor: { top: q('1 '), bottom: q('1 '), shift: '' } }),
-		);
+		place(store, 'seed-store', '1 K', '1 °C');
+		store.dispatch(did('seed-store', { do: 'place', block: 's', factor: addingStep('') }));
 		const { view } = await block(store, 'seed-store', 's');
-		type('shift-number', '273.15');
-		press('shift-to-K');
-		expect(view().worked).toMatchObject({ reached: true, printed: { text: '277.7' } });
-		press('shift-take');
-		expect(view().worked.printed?.text).toBe('-268.7'.replace('-', '−'));
+		expect(screen.getByText('How much, in K')).toBeTruthy();
+		type('step-number', '273.15');
+		expect(view()).toMatchObject({ closed: true, worked: { printed: { text: '277.7' } } });
+		press('turn');
+		expect(view()).toMatchObject({ closed: false, worked: { printed: { text: '−268.7' } } });
+		expect(says('block-says')).toContain('below absolute zero');
+		press('shift-add');
+		expect(says('block-says')).toBe('277.65 K, on the scale of K. The place is the same.');
 	});
 });
 
@@ -142,9 +145,9 @@ describe('the Shelf', () => {
 	const facts = (onKeep = jest.fn()) =>
 		showPanel('wind-gust', FactsPanel, { kind: 'facts', unit: '' }, { acts: { onKeep } });
 
-	it('is searched by name and by symbol', () => {
+	it('is searched by name and by symbol', async () => {
 		facts();
-		type('search-facts', 'furlong');
+		await act(async () => type('search-facts', 'furlong'));
 		expect(screen.getByTestId('fact-1furlong=220yd')).toBeTruthy();
 		type('search-facts', 'kilometre');
 		expect(screen.getByTestId('fact-1km=1000m')).toBeTruthy();
@@ -152,10 +155,10 @@ describe('the Shelf', () => {
 		expect(screen.getByText(/Nothing on your Shelf goes by/)).toBeTruthy();
 	});
 
-	it('takes a fact of one’s own, once it reads as one', () => {
+	it('takes a fact of one’s own, once it reads as one', async () => {
 		const onKeep = jest.fn();
 		facts(onKeep);
-		press('add-fact');
+		await act(async () => press('add-fact'));
 		type('own-fact', '1 bale');
 		expect(says('own-fact-says')).toContain('A fact has two sides');
 		type('own-fact', '1 bale = 9.5 kg');

@@ -1,14 +1,5 @@
-import {
-	FACT_ROWS,
-	factsHolding,
-	factsNamed,
-	numbersFor,
-	parseUnit,
-	prefixFact,
-	sayFactor,
-	sayQuantity,
-	workChain,
-} from '../src';
+import { FACT_ROWS, factsHolding, numbersFor, parseUnit, prefixFact, sayFactor, sayQuantity, workChain } from '../src';
+import { factsNamed } from '../src/help';
 
 function says({
 	left,

@@ -1,4 +1,5 @@
-import { engineeringText, inForm, mixedNumberText, NUMBER_FORMS, parseNumeral, rationalFromText, round } from '../src';
+import { parseNumeral, rationalFromText, round } from '../src';
+import { engineeringText, inForm, mixedNumberText, NUMBER_FORMS } from '../src/help';
 
 describe('engineering form', () => {
 	it.each([

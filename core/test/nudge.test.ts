@@ -1,4 +1,4 @@
-import { BOOK, bookExercise, type Exercise, type Factor, goalOf, type Start, workChain } from '../src';
+import { asideStep, BOOK, bookExercise, type Exercise, type Factor, goalOf, type Start, workChain } from '../src';
 import { nudgesFor } from '../src/help';
 
 const q = (text: string) => ({ number: text.split(' ')[0] as string, unit: text.split(' ')[1] ?? '' });
@@ -142,7 +142,8 @@ describe('nudges', () => {
 	it('lead a mixed measure to setting its whole part aside, and then to the smaller unit', () => {
 		const beam = bookExercise('roof-beam') as Exercise & { start: Start };
 		const at = (...factors: Factor[]) => nudgesFor({ start: beam.start, factors }, beam);
-		expect(at().at(-1)).toContain('take away 8');
+		expect(at().at(-1)).toBe('The step: set aside 8 feet, 0.75 feet left.');
+		expect(at(asideStep({ number: '8', unit: 'ft' })).at(-1)).toContain('12 in over 1 ft');
 		expect(at(add('-8')).at(-1)).toContain('12 in over 1 ft');
 		expect(at(add('-8'), over('12 in', '1 ft')).join(' ')).toContain('Put the parts together');
 	});

@@ -1,4 +1,5 @@
-import { BOOK, parseUnit, readFactText, readProblem, readStartText } from '../src';
+import { BOOK, parseUnit, readProblem } from '../src';
+import { readFactText, readStartText } from '../src/help';
 
 function told(text: string) {
 	const { numbers, facts, start, want, rounding } = readProblem(text);

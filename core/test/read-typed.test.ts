@@ -1,12 +1,5 @@
-import {
-	parseNumeral,
-	readAnswer,
-	readFactText,
-	readPartsText,
-	readProblem,
-	readQuantityText,
-	readStartText,
-} from '../src';
+import { parseNumeral, readAnswer, readProblem, readQuantityText } from '../src';
+import { readFactText, readPartsText, readStartText } from '../src/help';
 import { VULGAR } from '../src/numeral/vulgar';
 import { numberPart } from '../src/read/number-part';
 import { readFactorText } from '../src/read/read-factor';

@@ -1,15 +1,6 @@
 import fc from 'fast-check';
-import {
-	FACT_ROWS,
-	type Fact,
-	factFigures,
-	factsOfTable,
-	findFacts,
-	parseUnit,
-	type Rational,
-	TABLE_NAMES,
-	workChain,
-} from '../src';
+import { FACT_ROWS, type Fact, factFigures, parseUnit, type Rational, TABLE_NAMES, workChain } from '../src';
+import { factsOfTable, findFacts } from '../src/help';
 import {
 	compareSize,
 	divideDown,

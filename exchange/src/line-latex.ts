@@ -1,9 +1,12 @@
 import {
 	type Chain,
 	fromSuperscript,
-	onlyAdds,
+	isBareStep,
 	type Piece,
+	printUnitText,
+	printUnrounded,
 	printWritten,
+	type Quantity,
 	type Side,
 	START,
 	sidesOfStart,
@@ -81,25 +84,50 @@ export function lineLatexPieces(chain: Chain, worked: WorkedChain): readonly str
 	const above = sideLatex(worked, START, 'top', start.top.number);
 	const below = sideLatex(worked, START, 'bottom', start.bottom?.number ?? null);
 	let pieces = [`\\frac{${above}}{${below}}`];
+	const before: string[] = [];
 	let added = false;
 	for (const [i, factor] of chain.factors.entries()) {
-		const { top, bottom, power = 1, shift } = factor;
-		if (!onlyAdds(factor)) {
+		const { top, bottom, power = 1, shift, aside, term } = factor;
+		if (term) {
+			before.push(...pieces);
+			pieces = [`+ \\frac{${sideLatex(worked, i, 'top', term.number)}}{${sideLatex(worked, i, 'bottom', null)}}`];
+			added = false;
+			continue;
+		}
+		if (!isBareStep(factor)) {
 			const fraction = `\\frac{${sideLatex(worked, i, 'top', top.number, power)}}{${sideLatex(worked, i, 'bottom', bottom.number, power)}}`;
 			const raised = power > 1 ? `\\left(${fraction}\\right)^{${power}}` : fraction;
 			if (added) pieces = [`\\left(${pieces.join(' ')}\\right)`];
 			pieces.push(`\\times ${raised}`);
 			added = false;
 		}
-		if (shift === undefined) continue;
-		const number = numberLatex(shift);
-		pieces.push(number.startsWith('-') ? `- ${number.slice(1)}` : `+ ${number}`);
+		const step = shift === undefined ? (aside ? `- ${quantityLatex(aside)}` : null) : signedLatex(shift);
+		if (step === null) continue;
+		pieces.push(step);
 		added = true;
 	}
 	const number = unroundedNumber(worked);
-	if (number === '') return pieces;
-	const unit = worked.unit.text === '' ? '' : `\\,${unitTextLatex(worked.unit.text)}`;
-	return [...pieces, `= ${latexOf(number).trim()}${unit}`];
+	const line = [...before, ...pieces];
+	if (number === '') return line;
+	const kept = worked.aside.flatMap(({ value, unit }) =>
+		value ? [quantityLatex({ number: printUnrounded(value, KEPT_DIGITS), unit: unit.text })] : [],
+	);
+	const last = [latexOf(number).trim(), unitTextLatex(worked.unit.text)].filter(Boolean).join('\\,');
+	return [...line, `= ${[...kept, last].join('\\;')}`];
+}
+
+/** How many digits of what is set aside are written out. */
+const KEPT_DIGITS = 10;
+
+/** What a step adds, with its sign apart. */
+function signedLatex(shift: string): string {
+	const number = numberLatex(shift);
+	return number.startsWith('-') ? `- ${number.slice(1)}` : `+ ${number}`;
+}
+
+/** A quantity as LaTeX: 8 ft. */
+function quantityLatex({ number, unit }: Quantity): string {
+	return [numberLatex(number), unitTextLatex(printUnitText(unit))].filter(Boolean).join('\\,');
 }
 
 /**
@@ -110,7 +138,8 @@ export function lineLatex(chain: Chain, worked: WorkedChain): string {
 	return lineLatexPieces(chain, worked).join(' ');
 }
 
-/** A whole unit as it is printed: "m/s²", "g{honey}". */
+/** A whole unit as it is printed: "m/s²", "g{honey}"; nothing for a plain number. */
 function unitTextLatex(text: string): string {
+	if (text === '') return '';
 	return `\\mathrm{${latexOf(text).replace(/ /g, '\\ ')}}`;
 }

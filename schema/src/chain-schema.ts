@@ -1,4 +1,4 @@
-import type { Chain, Fact, Factor, Quantity, Start } from '@tidy-sum/core';
+import type { Chain, Fact, Factor, Quantity, Start, Wholes } from '@tidy-sum/core';
 import { z } from 'zod';
 import { agreesWith } from './agrees';
 
@@ -17,6 +17,10 @@ const sides = { top: quantitySchema, bottom: quantitySchema };
 
 export const startSchema = agreesWith<Start>()(z.union([quantitySchema, z.object(sides)]));
 
+const wholesSchema = agreesWith<Wholes>()(
+	z.object({ number: z.string(), unit: z.string(), from: z.string().max(200).optional() }),
+);
+
 export const factorSchema = agreesWith<Factor>()(
 	z.object({
 		...sides,
@@ -25,6 +29,8 @@ export const factorSchema = agreesWith<Factor>()(
 		power: z.number().int().optional(),
 		figures: figuresSchema.optional(),
 		shift: z.string().max(200).optional(),
+		aside: wholesSchema.optional(),
+		term: quantitySchema.optional(),
 	}),
 );
 

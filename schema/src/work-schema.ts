@@ -1,7 +1,7 @@
 import type { Try } from '@tidy-sum/core';
 import { z } from 'zod';
 import { agreesWith } from './agrees';
-import { factorSchema, factSchema, figuresSchema, spanSchema, startSchema } from './chain-schema';
+import { factorSchema, factSchema, figuresSchema, quantitySchema, spanSchema, startSchema } from './chain-schema';
 import { exerciseSchema } from './exercise-schema';
 
 /** Ids made on a device: 21 characters of the URL-safe alphabet. */
@@ -26,24 +26,37 @@ const singleStepSchema = z.discriminatedUnion('do', [
 	z.object({ do: z.literal('pose'), text: z.string().max(4000) }),
 	/** The place given to a quantity of the text; none takes it back. */
 	z.object({ do: z.literal('mark'), at: spanSchema, role: z.enum(['start', 'fact', 'spare', 'none']) }),
-	/** What the line starts from, and how many of its figures count where it is a result taken on. */
-	z.object({ do: z.literal('start'), start: startSchema, figures: figuresSchema.optional() }),
+	/**
+	 * What the line starts from, and how many of its figures count where it is a result taken on; of a range its other end,
+	 * and the further parts of a measure or a sum.
+	 */
+	z.object({
+		do: z.literal('start'),
+		start: startSchema,
+		figures: figuresSchema.optional(),
+		until: quantitySchema.optional(),
+		terms: z.array(quantitySchema).max(20).optional(),
+	}),
+	/** Whether a temperature of a problem of one's own is a difference, which has no zero. */
+	z.object({ do: z.literal('difference'), difference: z.boolean() }),
 	/** The start is taken back; nothing stands until another is given. */
 	z.object({ do: z.literal('unstart') }),
 	z.object({ do: z.literal('turnStart') }),
 	/** A fact of a problem of one's own, or one taken on from another line; one without numbers is taken out. */
 	z.object({ do: z.literal('state'), fact: factSchema }),
 	z.object({ do: z.literal('unstate'), fact: factSchema }),
-	/** The unit that is wanted. */
-	z.object({ do: z.literal('want'), unit: textSchema }),
+	/** The unit that is wanted; of a measure wanted in parts the smallest, and all of them. */
+	z.object({ do: z.literal('want'), unit: textSchema, parts: z.array(textSchema).max(20).optional() }),
 	z.object({ do: z.literal('place'), block: blockIdSchema, factor: factorSchema }),
 	/** A block written by hand, side by side. */
 	z.object({
 		do: z.literal('write'),
 		block: blockIdSchema,
-		side: z.enum(['top', 'bottom', 'shift']),
+		side: z.enum(['top', 'bottom', 'shift', 'aside', 'term']),
 		number: textSchema,
 		unit: textSchema,
+		/** Of whole ones taken from others set aside before: of which unit. */
+		from: textSchema.optional(),
 	}),
 	z.object({ do: z.literal('turn'), block: blockIdSchema }),
 	z.object({ do: z.literal('raise'), block: blockIdSchema, power: z.number().int().min(1).max(9) }),

@@ -17,6 +17,7 @@ import type { Panel } from '../work/panel-slice';
 import { firstUnit } from './first-unit';
 import { KeptWhere } from './kept-where';
 import { laterPanels } from './later-panels';
+import { mayAdd } from './may-add';
 import { PANELS } from './panels';
 import { Problem } from './problem';
 import { ShownPanel } from './shown-panel';
@@ -27,6 +28,9 @@ import { hint } from './what-next';
 
 /** The numbers are drawn in the frame after the line itself, so their script may come after its own. */
 const Numbers = later(async () => (await laterPanels()).Numbers);
+
+/** Pictures beside a line whose steps are not all factors. */
+const LinePictures = later(async () => (await laterPanels()).LinePictures);
 
 type Room = { readonly wide: boolean; readonly short: boolean };
 
@@ -108,6 +112,7 @@ function Work({ children, ...props }: Props & { readonly children: ReactNode }) 
 			) : null}
 			<OtherLine view={view} acts={acts} />
 			{children}
+			{view.started && mayAdd(view) ? <LinePictures view={view} onHeight={inView.onPictures} /> : null}
 			{view.blocks.length ? (
 				<Numbers view={view} onZeros={acts.onZeros} onCalculator={acts.onCalculator} onUncover={acts.onUncover} />
 			) : null}
@@ -122,8 +127,9 @@ export function DeskPage(props: Props) {
 	const { wide, short } = props.room;
 	const styles = useStyles();
 	const tall = panel.kind !== 'none' && PANELS[panel.kind].height === 'tall';
+	const pictured = mayAdd(view) && view.blocks.length > 0 && panel.kind === 'block';
 	const balance = needsLine(view.exercise) ? (
-		<Balance view={view} touched={touchedIn(props)} onUnit={acts.onUnit} brief={!wide && tall} />
+		<Balance view={view} touched={touchedIn(props)} onUnit={acts.onUnit} brief={!wide && (tall || pictured)} />
 	) : null;
 	const help = <HelpRow view={view} acts={acts} wide={wide} />;
 	const open =

@@ -1,5 +1,5 @@
-import { type Exact, hasShift, printUnrounded, printWritten, sidesOfStart } from '@tidy-sum/core';
-import { keysOf } from '@tidy-sum/core/help';
+import { type Exact, fieldOf, hasStep, printUnrounded, printWritten, sidesOfStart } from '@tidy-sum/core';
+import { keysOf, sayCarry, unroundedText } from '@tidy-sum/core/help';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { useAfterPaint } from '../quick/use-after-paint';
@@ -60,11 +60,14 @@ function Steps({ view, onUncover }: StepsProps) {
 	const keys = keysOf(view.chain);
 	const { numbers, work, shown: line } = view;
 	const last = line.running.length - 1;
+	const carry = view.closed && line.value && view.support === 'close' ? sayCarry(line, view.exercise) : null;
 	return (
 		<Box style={styles.steps} testID="running">
 			<Box role="list" style={styles.steps}>
-				{line.running.map(({ value, pi, unit }, i) => {
-					const name = i === 0 ? 'start' : `after block ${i}`;
+				{line.running.map(({ value, pi, unit, together }, i) => {
+					const factor = view.chain.factors[i - 1];
+					const name = i === 0 ? 'start' : `after ${factor && fieldOf(factor) ? 'step' : 'block'} ${i}`;
+					const other = view.high?.running[i];
 					const what: Covered = i === last ? 'result' : `after-${i - 1}`;
 					const covered = i > 0 && view.worked.value !== null && isCovered(numbers, work.uncovered, what);
 					return (
@@ -77,12 +80,20 @@ function Steps({ view, onUncover }: StepsProps) {
 							{covered ? <Uncover what={what} say={`the value ${name}`} onUncover={onUncover} /> : null}
 							<Words>
 								{covered ? '' : `${shown(value && { value, pi })} `}
+								{!covered && other?.value ? `to ${shown({ value: other.value, pi: other.pi })} ` : ''}
 								{unit}
+								{together ? ' together' : ''}
 							</Words>
 						</Box>
 					);
 				})}
 			</Box>
+			{line.aside.length && line.value && view.closed ? (
+				<Words strong testID="parts-together">
+					{unroundedText(line)}
+				</Words>
+			) : null}
+			{carry ? <Words testID="carry">{carry}</Words> : null}
 			{keys.ok && numbers !== 'covered' ? (
 				<>
 					<Words size="small" tone="soft">
@@ -104,7 +115,7 @@ const Products = memo(function Products({ view, onZeros, onCalculator, onUncover
 	const { worked, shown: line, chain, support, numbers, work } = view;
 	const covered = (what: Covered) => worked.value !== null && isCovered(numbers, work.uncovered, what);
 	const [above, below] = [product(view, 'top'), product(view, 'bottom')];
-	const adds = hasShift(worked.read);
+	const adds = hasStep(worked.read);
 	const unclear = support === 'none' ? null : unclearStart(view);
 	return (
 		<View style={styles.numbers} testID="numbers">

@@ -1,9 +1,10 @@
 import {
 	figuresText,
-	hasShift,
+	hasStep,
 	isStated,
 	listed,
 	type Piece,
+	placeText,
 	printQuantity,
 	quoted,
 	START,
@@ -53,8 +54,11 @@ export function sayBlock({ worked, exercise, support }: SaysOf, index: number): 
 
 /** How many figures the result may have, and because of which inputs; what is exact limits nothing. */
 export function sayFigures(worked: WorkedChain, start: Start): string {
-	const { significant, atMost, limitedBy, read } = worked;
-	if (hasShift(read) && significant !== null)
+	const { significant, atMost, limitedBy, read, place } = worked;
+	if (worked.aside.length && worked.parts === 1) return 'A measure in parts is not asked for its figures.';
+	if (worked.parts > 1 && significant !== null && place !== null)
+		return `A sum keeps the last place that all its parts have: ${placeText(place)}.`;
+	if (hasStep(read) && significant !== null)
 		return `A step that adds keeps the last place of ${printQuantity(sidesOfStart(start).top)}; what is added is exact.`;
 	if (significant === null || atMost === null)
 		return 'Everything on this line is exact, so nothing limits the figures.';

@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { addingStep, askedBy, type Fact, type Factor } from '@tidy-sum/core';
+import { addingStep, askedBy, type Fact, type Factor, isUnwritten } from '@tidy-sum/core';
 import type { TakenOn } from '@tidy-sum/core/help';
 import type { SingleStep, Step } from '@tidy-sum/schema';
 import { type Href, useRouter } from 'expo-router';
@@ -40,12 +40,14 @@ function actsOf({ exercise, dispatch, go, arriving, since }: Hands) {
 		if (!only) return;
 		dispatch(did(exercise, steps.length === 1 ? only : { do: 'together', steps: [...steps] }));
 	};
-	const onPlace = (factor: Factor) => {
+	/** Lays a block on the line; behind the last one, or where it is said. A step without its number is written at once. */
+	const onPlace = (factor: Factor, to?: number) => {
 		const block = nanoid(8);
 		arriving.current?.(factor);
+		const place: SingleStep = { do: 'place', block, factor };
 		afterPaint(() => {
-			dispatch(did(exercise, { do: 'place', block, factor }));
-			afterPaint(() => show({ kind: 'block', id: block }));
+			onDo(place, ...(to === undefined ? [] : [{ do: 'move', block, to } as const]));
+			afterPaint(() => show({ kind: 'block', id: block, ...(isUnwritten(factor) ? { writing: true } : {}) }));
 		});
 	};
 	const onWriteBlock = (factor: Factor) => {

@@ -7,7 +7,7 @@ import { openable } from './panels';
 
 /** What must be done first, before there is a line to work; null where nothing must. */
 function mustFirst(view: DeskView): Panel | null {
-	const isWritten = view.started && view.wanted && view.worked.reached === true && !view.blocks.length;
+	const isWritten = view.started && view.wanted && view.closed && !view.blocks.length;
 	// Where no block is needed, what is left is to write the answer.
 	if (isWritten || !needsLine(view.exercise)) return { kind: view.verdict ? 'verdict' : 'answer' };
 	const isPlaced = view.started && view.wanted;
@@ -17,7 +17,7 @@ function mustFirst(view: DeskView): Panel | null {
 /** What stands beside the line on a wide screen where nothing was chosen: the next thing to do. */
 function besideLine(view: DeskView): Panel {
 	if (view.verdict) return { kind: 'verdict' };
-	if (view.worked.reached) return { kind: 'answer' };
+	if (view.closed) return { kind: 'answer' };
 	return { kind: 'facts', unit: mustGoOf(view.columns)[0]?.base ?? '' };
 }
 
@@ -37,8 +37,12 @@ export function hint(view: DeskView, wide: boolean): string {
 	if (!view.started) return 'First say what the line starts from.';
 	if (!view.wanted) return 'Now say which unit is wanted.';
 	if (view.support === 'none') return 'Work the line, write the answer, and check.';
-	if (view.worked.reached && !view.blocks.length) return 'The unit is right as it stands. Write the answer.';
-	if (view.worked.reached) return 'The line closes. Work the numbers, then write the answer.';
+	if (view.closed && !view.blocks.length) return 'The unit is right as it stands. Write the answer.';
+	if (view.closed) return 'The line closes. Work the numbers, then write the answer.';
+	const [share] = view.columns.filter(({ kind }) => kind === 'to-share').flatMap(({ top }) => top?.piece?.base ?? []);
+	if (share !== undefined) return `Touch ${quoted(share)}: its whole ones are set aside, and what is left goes on.`;
+	if (view.toAdd.length && !left.length) return 'Touch what is still to be added.';
+	if (view.lacks) return `Touch ${quoted(view.worked.unit.text)}, and see what leads on.`;
 	if (left.length) return `Touch a unit that must go: ${listed(left.map(quoted))}.`;
 	return 'What is wanted is not on the line yet. Open Facts.';
 }

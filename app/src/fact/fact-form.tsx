@@ -1,4 +1,5 @@
-import { type Fact, readFactText, sayQuantity, writtenQuantity } from '@tidy-sum/core';
+import { type Fact, sayQuantity, writtenQuantity } from '@tidy-sum/core';
+import { readFactText } from '@tidy-sum/core/help';
 import { useState } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';

@@ -1,10 +1,10 @@
 import {
 	type Factor,
 	factFigures,
+	factText,
 	figuresText,
 	printQuantity,
 	sayFactor,
-	sayQuantity,
 	type TableFact,
 } from '@tidy-sum/core';
 import type { ReactNode } from 'react';
@@ -77,12 +77,13 @@ type Props = {
 /** One fact of the Shelf, with its kind and its source; touched, it asks which way up it is taken. */
 export function FactItem({ fact, open, onOpen, onPlace, more, children }: Props) {
 	const styles = useStyles();
+	const { text, say } = factText(fact);
 	const about = [known(fact), fact.note, fact.source].filter(Boolean).join(' · ');
 	return (
 		<Box role="listitem" style={styles.item}>
 			<Touch aria-expanded={open} onTouch={onOpen} testID={`fact-${keyOfFact(fact)}`} style={styles.fact}>
 				<Words strong style={styles.says}>
-					{`${printQuantity(fact.left)} = ${printQuantity(fact.right)}`}
+					{text}
 				</Words>
 				{more ? (
 					<Words size="small" style={styles.says}>
@@ -92,7 +93,7 @@ export function FactItem({ fact, open, onOpen, onPlace, more, children }: Props)
 				<Words size="small" tone="soft">
 					{about}
 				</Words>
-				<Said>{`${sayQuantity(fact.left)} is ${sayQuantity(fact.right)}`}</Said>
+				<Said>{say}</Said>
 			</Touch>
 			{open && onPlace ? <Ways fact={fact} onPlace={onPlace} /> : null}
 			{open ? children : null}

@@ -1,4 +1,5 @@
-import { sayLine, sayWanted, VERDICT_LINES } from '@tidy-sum/core';
+import { sayWanted, VERDICT_LINES } from '@tidy-sum/core';
+import { sayLine } from '@tidy-sum/core/help';
 import { LINE_FORMS, type LineForm, type LinePaper, lineMathml } from '@tidy-sum/exchange';
 import { useRouter } from 'expo-router';
 import Back from 'lucide-react-native/icons/arrow-left';

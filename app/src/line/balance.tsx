@@ -1,4 +1,14 @@
-import { type LaneColumn, type ShownCell, type ShownColumn, shownColumn } from '@tidy-sum/core';
+import {
+	type LaneColumn,
+	listed,
+	printQuantity,
+	type Quantity,
+	type ShownCell,
+	type ShownColumn,
+	sayAside,
+	shownColumn,
+	writtenQuantity,
+} from '@tidy-sum/core';
 import { memo } from 'react';
 import { useReused } from '../quick/use-reused';
 import { GAP } from '../theme/tokens';
@@ -16,11 +26,13 @@ type Props = {
 	readonly brief?: boolean;
 };
 
-const KINDS = ['wanted', 'must-go', 'cancelled'] as const;
+const KINDS = ['wanted', 'to-share', 'must-go', 'aside', 'cancelled'] as const;
 
 const CAPTION: Readonly<Record<LaneColumn['kind'], string>> = {
 	wanted: 'wanted',
+	'to-share': 'to share out',
 	'must-go': 'must go',
+	aside: 'set aside',
 	cancelled: 'cancelled',
 };
 
@@ -31,11 +43,21 @@ type CellProps = Pick<Props, 'onUnit'> & {
 	readonly symbol: string;
 	/** The unit that stands here or was struck here; null for a socket that waits. */
 	readonly base: string | null;
+	/** How much of it is kept here; null where nothing is. */
+	readonly kept: string | null;
 	readonly say: string;
 };
 
-const Cell = memo(function Cell({ kind, side, symbol, base, say, on, onUnit }: CellProps) {
+const Cell = memo(function Cell({ kind, side, symbol, base, kept, say, on, onUnit }: CellProps) {
 	const styles = useStyles();
+	if (kept !== null)
+		return (
+			<Box style={styles.cell}>
+				<Box style={[styles.socket, styles.kept]} role="img" aria-label={say}>
+					<Words strong>{`${kept}\u00a0${symbol}`}</Words>
+				</Box>
+			</Box>
+		);
 	if (base === null)
 		return (
 			<Box style={styles.cell}>
@@ -56,7 +78,7 @@ const Cell = memo(function Cell({ kind, side, symbol, base, say, on, onUnit }: C
 		<Box style={styles.cell}>
 			<UnitToken
 				symbol={symbol}
-				state={kind}
+				state={kind === 'wanted' ? 'wanted' : 'must-go'}
 				on={on}
 				about={base}
 				onTouch={onUnit}
@@ -86,6 +108,7 @@ const Column = memo(function Column({ column: { kind, letter, top, bottom }, tou
 				side={side}
 				symbol={cell.symbol}
 				base={cell.base}
+				kept={cell.kept}
 				say={cell.say}
 			/>
 		) : (
@@ -120,7 +143,11 @@ const Group = memo(function Group({ kind, columns, touched, onUnit }: GroupProps
 	if (!columns.length) return null;
 	return (
 		<Box style={styles.group}>
-			<Words size="small" tone={kind === 'cancelled' ? 'soft' : 'ink'} strong={kind === 'must-go'}>
+			<Words
+				size="small"
+				tone={kind === 'cancelled' ? 'soft' : 'ink'}
+				strong={kind === 'must-go' || kind === 'to-share'}
+			>
 				{CAPTION[kind]}
 			</Words>
 			<Box style={styles.columns}>
@@ -131,6 +158,37 @@ const Group = memo(function Group({ kind, columns, touched, onUnit }: GroupProps
 						touched={touchedIn(column, touched)}
 						onUnit={onUnit}
 					/>
+				))}
+			</Box>
+		</Box>
+	);
+});
+
+/** The parts of a sum that are not on the line yet: a touch shows how one is added. */
+const ToAdd = memo(function ToAdd({ parts, onUnit }: { readonly parts: readonly Quantity[] } & Pick<Props, 'onUnit'>) {
+	const styles = useStyles();
+	if (!parts.length) return null;
+	return (
+		<Box style={styles.group}>
+			<Words size="small" strong>
+				still to add
+			</Words>
+			<Box style={styles.columns}>
+				{parts.map((part) => (
+					<Box key={writtenQuantity(part)} style={styles.column}>
+						<Box style={styles.cell}>
+							<UnitToken
+								symbol={printQuantity(part)}
+								state="must-go"
+								about={part.unit}
+								onTouch={onUnit}
+								say="is still to be added. Show how"
+								testID={`to-add-${part.unit}`}
+							/>
+						</Box>
+						<Box style={styles.rail} />
+						<Box style={styles.cell} />
+					</Box>
 				))}
 			</Box>
 		</Box>
@@ -159,7 +217,7 @@ const LaneNames = memo(function LaneNames() {
  */
 export function Balance({ view, touched, onUnit, brief = false }: Props) {
 	const styles = useStyles();
-	const closed = view.worked.reached === true;
+	const { closed } = view;
 	const empty = !view.started;
 	const columns = useReused(view.columns.map(shownColumn));
 	const ofKind = useReused(KINDS.map((kind) => columns.filter((column) => column.kind === kind)));
@@ -175,6 +233,7 @@ export function Balance({ view, touched, onUnit, brief = false }: Props) {
 					{KINDS.map((kind, i) => (
 						<Group key={kind} kind={kind} columns={ofKind[i] ?? []} touched={touched} onUnit={onUnit} />
 					))}
+					<ToAdd parts={view.toAdd} onUnit={onUnit} />
 				</Box>
 			)}
 			<Words
@@ -185,24 +244,30 @@ export function Balance({ view, touched, onUnit, brief = false }: Props) {
 				aria-live="polite"
 				testID="balance-says"
 			>
-				{closed
-					? `The line closes: only ${view.worked.unit.text || 'a plain number'} stands.`
-					: empty
-						? 'Nothing stands on the line yet.'
-						: sayOpen(view.columns)}
+				{empty ? 'Nothing stands on the line yet.' : sayBalance(view)}
 			</Words>
 		</Box>
 	);
 }
 
-function sayOpen(columns: readonly LaneColumn[]): string {
-	const count = (kind: LaneColumn['kind'], filled: boolean) =>
+/** How the line stands, in a sentence or two: whether it closes, what must go and come, what is set aside and left. */
+function sayBalance({ closed, lacks, toAdd, columns, worked, shown }: DeskView): string {
+	const aside = sayAside(shown);
+	if (closed) {
+		if (worked.parts > 1) return `The line closes: its ${worked.parts} parts are together, in ${worked.unit.text}.`;
+		return `The line closes: only ${worked.unit.text || 'a plain number'} stands.${aside}`;
+	}
+	if (lacks) return `${lacks}${aside}`;
+	const count = (kinds: readonly LaneColumn['kind'][], filled: boolean) =>
 		columns
-			.filter((column) => column.kind === kind)
+			.filter((column) => kinds.includes(column.kind))
 			.flatMap(({ top, bottom }) => [top, bottom])
-			.filter((cell) => cell && (cell.piece !== null) === filled).length;
+			.filter((cell) => cell && ((cell.piece ?? cell.kept ?? null) !== null) === filled).length;
 	const units = (n: number) => `${n} ${n === 1 ? 'unit' : 'units'}`;
-	return `${units(count('must-go', true))} must go, ${units(count('wanted', false))} must come.`;
+	const shares = count(['to-share'], true);
+	const add = toAdd.length ? ` Still to add: ${listed(toAdd.map(printQuantity))}.` : '';
+	if (shares) return `What stands still holds whole ones, to be shared out.${aside}${add}`;
+	return `${units(count(['must-go'], true))} must go, ${units(count(['wanted'], false))} must come.${aside}${add}`;
 }
 
 const useStyles = makeStyles((palette) => ({
@@ -238,6 +303,7 @@ const useStyles = makeStyles((palette) => ({
 		alignItems: 'center',
 		justifyContent: 'center',
 	},
+	kept: { borderStyle: 'solid', borderColor: palette.pine, backgroundColor: palette.pineWash },
 	rail: { height: 2, alignSelf: 'stretch', marginVertical: 3, backgroundColor: palette.rule },
 	noRail: { backgroundColor: 'transparent' },
 	tie: { position: 'absolute', top: 35, bottom: 35, alignItems: 'center' },

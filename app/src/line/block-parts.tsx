@@ -58,18 +58,12 @@ export function NumberOf({ text, limits = false }: { readonly text: string; read
 	);
 }
 
-/** What a step adds, as print has it: "+ 273.15 K", "− 32 °F". */
-export function shiftText(shift: string, unit: string): string {
-	const added = printWritten(shift);
-	const number = added === '' ? '?' : added.replace('−', '');
-	return `${added.startsWith('−') ? '−' : '+'}\u00a0${number}\u00a0${unit}`.trimEnd();
-}
-
 /** How a block looks, and its sketch before the line has it. */
 export const useBlockStyles = makeStyles((palette) => ({
 	joined: { flexDirection: 'row', alignItems: 'center' },
 	through: { width: 4, height: 2, marginTop: -2, backgroundColor: palette.ink },
 	sign: { marginHorizontal: 3, marginTop: -5, lineHeight: 20 },
+	plus: { marginHorizontal: GAP.s, fontSize: 22 },
 	block: { flexDirection: 'row', alignItems: 'stretch', borderRadius: 8 },
 	selected: { backgroundColor: palette.pineWash },
 	unequal: { backgroundColor: palette.lookWash },
@@ -84,7 +78,14 @@ export const useBlockStyles = makeStyles((palette) => ({
 		minWidth: 30,
 		textAlign: 'center',
 	},
-	shift: { paddingHorizontal: GAP.xs, borderRadius: 8 },
+	step: {
+		paddingHorizontal: GAP.s,
+		marginHorizontal: 2,
+		borderRadius: 8,
+		borderWidth: 1,
+		borderColor: palette.rule,
+		backgroundColor: palette.panel,
+	},
 	paren: { fontSize: 40, lineHeight: 60, marginHorizontal: 1 },
 	bracket: {
 		width: 7,

@@ -1,4 +1,4 @@
-import { type Factor, printUnitText, type Quantity } from '@tidy-sum/core';
+import { type Factor, fieldOf, isBareStep, printUnitText, type Quantity, STEP_WORDS } from '@tidy-sum/core';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Fraction } from '../ui/fraction';
@@ -30,6 +30,13 @@ function Side({ quantity: { number, unit } }: { readonly quantity: Quantity }) {
 export function BlockSketch({ factor }: { readonly factor: Factor }) {
 	const styles = useStyles();
 	const block = useBlockStyles();
+	const field = fieldOf(factor);
+	if (field && isBareStep(factor))
+		return (
+			<Box style={[styles.joined, block.target, block.step]} aria-hidden>
+				<Words size="figure">{STEP_WORDS[field].print(factor).trim()}</Words>
+			</Box>
+		);
 	return (
 		<Box style={styles.joined} aria-hidden>
 			<Words strong style={block.sign}>

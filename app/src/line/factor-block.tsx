@@ -1,8 +1,9 @@
 import {
 	type Factor,
-	onlyAdds,
+	isBareStep,
 	printWritten,
 	type Quantity,
+	type ShownStep,
 	sayFactor,
 	sayQuantity,
 	toSuperscript,
@@ -11,7 +12,7 @@ import { memo } from 'react';
 import { Box, Touch } from '../ui/box';
 import { Fraction } from '../ui/fraction';
 import { Words } from '../ui/words';
-import { type BlockUnits, NumberOf, shiftText, Units, useBlockStyles } from './block-parts';
+import { type BlockUnits, NumberOf, Units, useBlockStyles } from './block-parts';
 
 type Props = {
 	readonly id: string;
@@ -21,8 +22,9 @@ type Props = {
 	readonly selected: boolean;
 	/** Whether it has the fewest figures of the line. */
 	readonly limits?: boolean;
-	/** The unit that stands after it, and whether what comes before and with it is bracketed; for a step that adds. */
-	readonly unit?: string;
+	/** What it does beside multiplying; null where it does nothing else. */
+	readonly step?: ShownStep | null;
+	/** Whether what comes before and with its step is bracketed. */
 	readonly closes?: boolean;
 	/** What a touch on its number offers. */
 	readonly does?: string;
@@ -32,19 +34,22 @@ type Props = {
 	readonly onBlock: (id: string) => void;
 };
 
-function Shift({ id, index, factor, selected, unit = '', closes, onBlock }: Props) {
+type StepProps = Pick<Props, 'id' | 'index' | 'selected' | 'closes' | 'onBlock'> & { readonly step: ShownStep };
+
+/** A step that is no factor: what it does, and what stands after it. */
+function Step({ id, index, step: { text, after, say }, selected, closes, onBlock }: StepProps) {
 	const styles = useBlockStyles();
-	const shown = shiftText(factor.shift ?? '', unit);
 	return (
 		<>
 			<Touch
 				aria-pressed={selected}
-				aria-label={`${shown}, step ${index + 1} adds. Change or remove`}
+				aria-label={`${text}, step ${index + 1}. ${say} Change or remove`}
 				onTouch={() => onBlock(id)}
-				testID={`shift-${index}`}
-				style={[styles.target, styles.shift, selected && styles.selected]}
+				testID={`step-${index}`}
+				style={[styles.target, styles.step, selected && styles.selected]}
 			>
-				<Words size="figure">{shown}</Words>
+				<Words size="figure">{text}</Words>
+				{after ? <Words size="small">{after}</Words> : null}
 			</Touch>
 			{closes ? <Words style={styles.paren}>)</Words> : null}
 		</>
@@ -53,7 +58,7 @@ function Shift({ id, index, factor, selected, unit = '', closes, onBlock }: Prop
 
 /** One block of the line with the sign before it. It is drawn anew only when something on it has changed. */
 export const FactorBlock = memo(function FactorBlock(props: Props) {
-	const { id, index, factor, unequal, selected, limits = false, units, touched, onUnit, onBlock } = props;
+	const { id, index, factor, unequal, selected, limits = false, step = null, units, touched, onUnit, onBlock } = props;
 	const { does = 'Turn over, raise or remove' } = props;
 	const styles = useBlockStyles();
 	const power = factor.power ?? 1;
@@ -71,8 +76,19 @@ export const FactorBlock = memo(function FactorBlock(props: Props) {
 			<Units units={units[side]} place={`${index}-${side}`} touched={touched} onUnit={onUnit} block={{ id, onBlock }} />
 		</>
 	);
-	const shift = factor.shift === undefined ? null : <Shift {...props} />;
-	if (onlyAdds(factor)) return <Box style={styles.joined}>{shift}</Box>;
+	if (step?.part)
+		return (
+			<Box style={styles.joined} role="group" aria-label={step.say}>
+				<Words strong style={styles.plus} aria-label="plus">
+					+
+				</Words>
+				<Box style={selected && styles.selected}>
+					<Fraction tall top={row('top', step.part)} bottom={<NumberOf text="1" />} />
+				</Box>
+			</Box>
+		);
+	const beside = step ? <Step {...props} step={step} /> : null;
+	if (isBareStep(factor)) return <Box style={styles.joined}>{beside}</Box>;
 	return (
 		<Box style={styles.joined}>
 			<Words strong style={styles.sign} aria-label="times">
@@ -95,7 +111,7 @@ export const FactorBlock = memo(function FactorBlock(props: Props) {
 					</>
 				) : null}
 			</Box>
-			{shift}
+			{beside}
 		</Box>
 	);
 });

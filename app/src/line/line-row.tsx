@@ -1,4 +1,14 @@
-import { type Factor, type LaneColumn, START, type Start, shownUnits, type WorkedChain } from '@tidy-sum/core';
+import {
+	type Factor,
+	isBareStep,
+	type LaneColumn,
+	type Quantity,
+	START,
+	type Start,
+	shownStep,
+	shownUnits,
+	type WorkedChain,
+} from '@tidy-sum/core';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { useReused } from '../quick/use-reused';
@@ -14,6 +24,10 @@ type Props = {
 	/** What the line starts from; null where that is still to be said. */
 	readonly start: Start | null;
 	readonly worked: WorkedChain;
+	/** The same as it is shown, with what is covered left out; and the other end of a range on the same line. */
+	readonly shown?: WorkedChain;
+	readonly until?: Quantity | undefined;
+	readonly high?: WorkedChain | null;
 	readonly columns: readonly LaneColumn[];
 	readonly blocks: readonly { readonly id: string; readonly factor: Factor }[];
 	readonly touched?: string | null;
@@ -45,7 +59,8 @@ const never = () => false;
 
 /** The start and its factors on one fraction line that wraps, as on paper: the same on the Desk and on the Shelf. */
 export function LineRow(props: Props) {
-	const { start, worked, columns, blocks, touched = null, selected = null, children } = props;
+	const { start, until, worked, shown = worked, high = null, columns, blocks } = props;
+	const { touched = null, selected = null, children } = props;
 	const { isUnequal = never, isLimit = never, does, startDoes, onUnit, onBlock, onStart, onEnd, label, testID } = props;
 	const styles = useStyles();
 	const look = useBlockStyles();
@@ -56,7 +71,9 @@ export function LineRow(props: Props) {
 	const ofStart = useReused({ start, units: units(START) });
 	const ofBlocks = useReused(blocks.map(({ factor }, index) => units(index, factor.power)));
 	const last = blocks.length - 1;
-	const closes = blocks.map(({ factor }, i) => factor.shift !== undefined && i < last);
+	const steps = useReused(blocks.map((_, index) => shownStep(shown, index, high)));
+	const multiplies = (factor: Factor | undefined) => factor !== undefined && !isBareStep(factor);
+	const closes = steps.map((step, i) => (step?.brackets ?? false) && i < last && multiplies(blocks[i + 1]?.factor));
 	const opened = closes.filter(Boolean).length;
 	return (
 		<View
@@ -70,6 +87,7 @@ export function LineRow(props: Props) {
 			{ofStart.start ? (
 				<StartBlock
 					start={ofStart.start}
+					until={until}
 					units={ofStart.units}
 					touched={touchedIn(ofStart.units, touched)}
 					limits={isLimit(START)}
@@ -83,7 +101,7 @@ export function LineRow(props: Props) {
 				</Box>
 			)}
 			{blocks.map(({ id, factor }, index) => {
-				const shown = ofBlocks[index] as BlockUnits;
+				const ofBlock = ofBlocks[index] as BlockUnits;
 				return (
 					<FactorBlock
 						key={id}
@@ -93,11 +111,11 @@ export function LineRow(props: Props) {
 						unequal={isUnequal(index)}
 						selected={selected === id}
 						limits={isLimit(index)}
-						unit={factor.shift === undefined ? '' : (worked.running[index + 1]?.unit ?? '')}
+						step={steps[index] ?? null}
 						closes={closes[index] ?? false}
 						{...(does === undefined ? {} : { does })}
-						units={shown}
-						touched={touchedIn(shown, touched)}
+						units={ofBlock}
+						touched={touchedIn(ofBlock, touched)}
 						onUnit={onUnit}
 						onBlock={onBlock}
 					/>

@@ -31,11 +31,14 @@ const sketch = (factor: Factor) => <BlockSketch factor={factor} />;
 export function Line({ view, touched, selected, onUnit, onBlock, onStart, arriving, onEnd }: Props) {
 	const { worked, chain, started, support } = view;
 	// What limits the figures is pointed at once the line closes.
-	const pointed = worked.reached === true && support === 'close';
+	const pointed = view.closed && support === 'close';
 	return (
 		<LineRow
 			start={started ? chain.start : null}
 			worked={worked}
+			shown={view.shown}
+			until={view.exercise.until}
+			high={view.high}
 			columns={view.columns}
 			blocks={view.blocks}
 			touched={touched}

@@ -1,4 +1,4 @@
-import { START, type Start, sayQuantity, sidesOfStart } from '@tidy-sum/core';
+import { printWritten, type Quantity, START, type Start, sayQuantity, sidesOfStart } from '@tidy-sum/core';
 import { memo } from 'react';
 import { Touch } from '../ui/box';
 import { Fraction } from '../ui/fraction';
@@ -9,6 +9,8 @@ type Props = {
 	readonly onUnit: (unit: string) => void;
 	readonly onStart: () => void;
 	readonly start: Start;
+	/** The other end of a range that begins here. */
+	readonly until?: Quantity | undefined;
 	readonly units: BlockUnits;
 	readonly limits: boolean;
 	/** What a touch on its number offers. */
@@ -21,6 +23,7 @@ const DOES = 'Turn over, or say which figures count';
 /** The start over 1, as a rate, or as two quantities; a rate's bottom unit is written in its top quantity. */
 export const StartBlock = memo(function StartBlock({
 	start,
+	until,
 	units,
 	touched,
 	limits,
@@ -30,6 +33,9 @@ export const StartBlock = memo(function StartBlock({
 }: Props) {
 	const block = useBlockStyles();
 	const sides = sidesOfStart(start);
+	// The unit of a range stands once, behind both ends.
+	const textOf = (side: 'top' | 'bottom', number: string) =>
+		until && side === 'top' ? `${printWritten(number)} to ${printWritten(until.number)}` : number;
 	const row = (side: 'top' | 'bottom') => {
 		const quantity = sides[side];
 		const number = quantity?.number ?? (units[side].length ? null : '1');
@@ -38,11 +44,11 @@ export const StartBlock = memo(function StartBlock({
 				{quantity ? (
 					<Touch
 						onTouch={onStart}
-						aria-label={`${quantity.number}, the start, ${side}: ${sayQuantity(quantity)}. ${does}`}
+						aria-label={`${textOf(side, quantity.number)}, the start, ${side}: ${sayQuantity(quantity)}${until ? ` to ${sayQuantity(until)}` : ''}. ${does}`}
 						style={block.target}
 						testID={`number-start-${side}`}
 					>
-						<NumberOf text={quantity.number} limits={limits} />
+						<NumberOf text={textOf(side, quantity.number)} limits={limits} />
 					</Touch>
 				) : number === null ? null : (
 					<NumberOf text={number} />

@@ -1,4 +1,5 @@
-import { type Fault, readKnownQuantityText, sayQuantity, writtenQuantity } from '@tidy-sum/core';
+import { type Fault, sayQuantity, writtenQuantity } from '@tidy-sum/core';
+import { readKnownQuantityText } from '@tidy-sum/core/help';
 import { memo } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';

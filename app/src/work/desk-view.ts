@@ -1,5 +1,6 @@
 import { createSelectorCreator, lruMemoize } from '@reduxjs/toolkit';
 import {
+	askedBy,
 	type BookExercise,
 	balanceOf,
 	type Chain,
@@ -7,6 +8,8 @@ import {
 	type FactsFrom,
 	type FourLines,
 	type LaneColumn,
+	partsOfLine,
+	type Quantity,
 	type WorkedChain,
 	workChain,
 } from '@tidy-sum/core';
@@ -29,7 +32,14 @@ export type DeskView = {
 	/** The same as it is shown: what is covered is left out. */
 	readonly shown: WorkedChain;
 	readonly numbers: NumbersWay;
+	/** The other end of a range, taken through the same steps; null where there is none. */
+	readonly high: WorkedChain | null;
 	readonly columns: readonly LaneColumn[];
+	/** Whether nothing is left to do on the line; and what it lacks though its units are as wanted, '' where nothing. */
+	readonly closed: boolean;
+	readonly lacks: string;
+	/** The parts of a sum that are not on the line yet. */
+	readonly toAdd: readonly Quantity[];
 	readonly verdict: FourLines | null;
 	/** Why work that was sent to the check could not be judged; '' where it could, or was not sent. */
 	readonly unchecked: string;
@@ -83,10 +93,16 @@ const exerciseIn = select(
 		(state: State, name: string) => workIn(state, name).placed,
 		(state: State, name: string) => workIn(state, name).stated,
 		(state: State, name: string) => workIn(state, name).start,
+		(state: State, name: string) => workIn(state, name).until,
+		(state: State, name: string) => workIn(state, name).terms,
+		(state: State, name: string) => workIn(state, name).difference,
 		(state: State, name: string) => workIn(state, name).want,
+		(state: State, name: string) => workIn(state, name).wantParts,
 	],
-	(name, named, posed, text, placed, stated, start, want) =>
-		isOwn(name) ? ownExercise(name, { text, placed, stated, start, want }) : (named ?? posed ?? null),
+	(name, named, posed, text, placed, stated, start, until, terms, difference, want, wantParts) =>
+		isOwn(name)
+			? ownExercise(name, { text, placed, stated, start, until, terms, difference, want, wantParts })
+			: (named ?? posed ?? null),
 );
 
 function lineOf(exercise: BookExercise, parts: LineParts) {
@@ -113,11 +129,45 @@ const lineIn = select(
 	(exercise, blocks, start, startFigures, turned, want) => {
 		if (!exercise) return null;
 		const parts = { blocks, start, startFigures, turned, want };
-		return { ...lineOf(exercise, parts), started: startOf(exercise, parts) !== null, want: wantOf(exercise, parts) };
+		const line = lineOf(exercise, parts);
+		return { ...line, started: startOf(exercise, parts) !== null, want: wantOf(exercise, parts) };
 	},
 );
 
-const columnsIn = select([lineIn], (line) => (line ? balanceOf(line.worked, line.want ?? '') : []));
+/** The other end of a range on the same line. */
+const highIn = select([exerciseIn, lineIn], (exercise, line) => {
+	if (!exercise?.until || !line || 'top' in line.chain.start) return null;
+	const worked = workChain({ ...line.chain, start: exercise.until });
+	return worked.ok ? worked.value : null;
+});
+
+const columnsIn = select([exerciseIn, lineIn], (exercise, line) => {
+	if (!exercise || !line) return [];
+	const { goal, units } = askedBy(exercise);
+	const larger = line.want === goal ? units.slice(0, -1) : [];
+	return balanceOf(line.worked, line.want ?? '', larger);
+});
+
+/** Whether a socket of the balance waits. */
+function waits(columns: readonly LaneColumn[]): boolean {
+	const empty = (cell: LaneColumn['top']) => cell !== null && cell.piece === null && !cell.kept;
+	return columns.some(({ kind, top, bottom }) => kind === 'wanted' && (empty(top) || empty(bottom)));
+}
+
+/** Whether the line closes, and what it lacks beyond its units; where silence is wanted only what the balance shows counts. */
+const closedIn = select([exerciseIn, lineIn, columnsIn, shelfOf], (exercise, line, columns, { support }) => {
+	const toAdd = toAddIn(exercise, line);
+	if (!exercise || !line?.worked.reached) return { closed: false, lacks: '', toAdd };
+	const lacks = askedBy(exercise).lacks(line.chain, line.worked) ?? '';
+	if (support === 'none') return { closed: !waits(columns) && !toAdd.length, lacks: '', toAdd };
+	return { closed: lacks === '', lacks, toAdd };
+});
+
+const NOTHING_TO_ADD: readonly Quantity[] = [];
+
+function toAddIn(exercise: BookExercise | null, line: { readonly chain: Chain } | null): readonly Quantity[] {
+	return exercise?.terms?.length && line ? partsOfLine(exercise, line.chain).missing : NOTHING_TO_ADD;
+}
 
 const judgedIn = select([exerciseIn, workIn, lineIn], (exercise, work, line) =>
 	exercise && line ? verdictOf(exercise, work, line.chain) : null,
@@ -181,8 +231,8 @@ const shownIn = select(
 
 /** The Desk of the exercise with this name; null where there is none of that name, or its Round is not made yet. */
 export const deskIn = select(
-	[exerciseIn, bodyIn, workIn, lineIn, shownIn, columnsIn, judgedIn, factsIn, besideIn, shelfOf],
-	(exercise, body, work, line, shown, columns, judged, facts, beside, shelf): DeskView | null =>
+	[exerciseIn, bodyIn, workIn, lineIn, highIn, shownIn, columnsIn, closedIn, judgedIn, factsIn, besideIn, shelfOf],
+	(exercise, body, work, line, high, shown, columns, closed, judged, facts, beside, shelf): DeskView | null =>
 		exercise && line && shown
 			? {
 					exercise,
@@ -190,8 +240,10 @@ export const deskIn = select(
 					blocks: work.blocks,
 					chain: line.chain,
 					worked: line.worked,
+					high,
 					...shown,
 					columns,
+					...closed,
 					verdict: judged?.ok ? judged.value : null,
 					unchecked: judged && !judged.ok ? judged.fault.message : '',
 					started: line.started,

@@ -24,7 +24,10 @@ export function exerciseNamed(name: string): BookExercise | undefined {
 }
 
 /** What of the work a problem of one's own is made of. */
-export type Told = Pick<Work, 'text' | 'placed' | 'stated' | 'start' | 'want'>;
+export type Told = Pick<
+	Work,
+	'text' | 'placed' | 'stated' | 'start' | 'until' | 'terms' | 'difference' | 'want' | 'wantParts'
+>;
 
 /** An exercise of a Round as it was kept with the work on it; undefined where none was. */
 export function posedExercise(name: string, posed: Exercise | null): BookExercise | undefined {
@@ -35,7 +38,8 @@ export function posedExercise(name: string, posed: Exercise | null): BookExercis
 }
 
 /** A problem of one's own as an exercise: what its text tells, and what the student has said. */
-export function ownExercise(name: string, { text, placed, stated, start, want }: Told): BookExercise {
+export function ownExercise(name: string, own: Told): BookExercise {
+	const { text, placed, stated, start, until, terms, difference, want, wantParts } = own;
 	const told = readProblem(text);
 	const role = (at: readonly [number, number]) =>
 		placed.find((one) => one.at[0] === at[0] && one.at[1] === at[1])?.role ?? 'spare';
@@ -46,8 +50,11 @@ export function ownExercise(name: string, { text, placed, stated, start, want }:
 		prompt: text,
 		marks: told.numbers.map(({ at }) => ({ at, role: role(at) })),
 		start: start ?? { number: '', unit: '' },
+		...(until ? { until } : {}),
+		...(terms.length ? { terms } : {}),
+		...(difference ? { difference } : {}),
 		facts: stated,
-		want: { unit: want ?? '' },
+		want: wantParts.length > 1 ? { mixed: wantParts } : { unit: want ?? '' },
 		rounding: told.rounding ?? 'figures',
 	};
 }

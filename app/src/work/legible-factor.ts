@@ -17,8 +17,20 @@ export function legibleFactor(factor: Factor): Factor {
 	const top = legibleQuantity(factor.top, false);
 	const bottom = legibleQuantity(factor.bottom, true);
 	const shift = factor.shift === undefined || parseNumeral(factor.shift).ok ? factor.shift : '';
-	const same = top === factor.top && bottom === factor.bottom && shift === factor.shift;
-	const made = same ? factor : { ...factor, top, bottom, ...(shift === undefined ? {} : { shift }) };
+	const aside = factor.aside && legibleQuantity(factor.aside, false);
+	const term = factor.term && legibleQuantity(factor.term, false);
+	const steps = [shift === factor.shift, aside === factor.aside, term === factor.term];
+	const same = top === factor.top && bottom === factor.bottom && steps.every(Boolean);
+	const made = same
+		? factor
+		: {
+				...factor,
+				top,
+				bottom,
+				...(shift === undefined ? {} : { shift }),
+				...(aside === undefined ? {} : { aside }),
+				...(term === undefined ? {} : { term }),
+			};
 	legible.set(factor, made);
 	return made;
 }

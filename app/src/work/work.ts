@@ -5,7 +5,9 @@ import {
 	type Quantity,
 	type Role,
 	type Start,
+	type StepField,
 	turnedFactor,
+	type Wholes,
 } from '@tidy-sum/core';
 import type { Step, WorkBody } from '@tidy-sum/schema';
 import { historyOf } from './history';
@@ -29,6 +31,12 @@ export type Work = {
 	readonly turned: boolean;
 	readonly stated: readonly Fact[];
 	readonly want: string | null;
+	/** The units of a measure that is wanted in parts, large to small; none where one unit is. */
+	readonly wantParts: readonly string[];
+	/** The other end of a range, the further parts of a start, and whether it is a difference of temperatures. */
+	readonly until: Quantity | null;
+	readonly terms: readonly Quantity[];
+	readonly difference: boolean;
 	readonly blocks: readonly Block[];
 	readonly answer: string;
 	readonly checked: boolean;
@@ -49,6 +57,10 @@ const EMPTY: Work = {
 	turned: false,
 	stated: [],
 	want: null,
+	wantParts: [],
+	until: null,
+	terms: [],
+	difference: false,
 	blocks: [],
 	answer: '',
 	checked: false,
@@ -74,8 +86,9 @@ function sameFact(a: Fact, b: Fact): boolean {
 }
 
 /** The factor with other sides; declared exactness and figures fall with the numbers they were said of. */
-function written(factor: Factor, side: 'top' | 'bottom' | 'shift', quantity: Quantity): Factor {
+function written(factor: Factor, side: 'top' | 'bottom' | StepField, quantity: Wholes): Factor {
 	if (side === 'shift') return { ...factor, shift: quantity.number };
+	if (side === 'aside' || side === 'term') return { ...factor, [side]: quantity };
 	const { exact: _, figures: __, given: ___, ...rest } = factor;
 	return { ...rest, [side]: quantity };
 }
@@ -93,14 +106,25 @@ const DOES: { readonly [K in Step['do']]?: (work: Work, step: Extract<Step, { do
 		const others = work.placed.filter((one) => !sameSpan(one.at, at) && !(role === 'start' && one.role === 'start'));
 		return { ...work, checked: false, placed: role === 'none' ? others : [...others, { at, role }] };
 	},
-	start: (work, { start, figures }) => ({
+	start: (work, { start, figures, until, terms }) => ({
 		...work,
 		checked: false,
 		start,
+		until: until ?? null,
+		terms: terms ?? [],
 		startFigures: figures ?? null,
 		turned: false,
 	}),
-	unstart: (work) => ({ ...work, checked: false, start: null, startFigures: null, turned: false }),
+	unstart: (work) => ({
+		...work,
+		checked: false,
+		start: null,
+		startFigures: null,
+		until: null,
+		terms: [],
+		turned: false,
+	}),
+	difference: (work, { difference }) => ({ ...work, checked: false, difference }),
 	turnStart: (work) => ({ ...work, checked: false, turned: !work.turned }),
 	state: (work, { fact }) => ({
 		...work,
@@ -112,14 +136,14 @@ const DOES: { readonly [K in Step['do']]?: (work: Work, step: Extract<Step, { do
 		checked: false,
 		stated: work.stated.filter((one) => !sameFact(one, fact)),
 	}),
-	want: (work, { unit }) => ({ ...work, checked: false, want: unit }),
+	want: (work, { unit, parts }) => ({ ...work, checked: false, want: unit, wantParts: parts ?? [] }),
 	place: (work, { block, factor }) => ({
 		...work,
 		checked: false,
 		blocks: [...work.blocks, { id: block, factor }],
 	}),
-	write: (work, { block, side, number, unit }) =>
-		change(work, block, (factor) => written(factor, side, { number, unit })),
+	write: (work, { block, side, number, unit, from }) =>
+		change(work, block, (factor) => written(factor, side, { number, unit, ...(from === undefined ? {} : { from }) })),
 	turn: (work, { block }) => change(work, block, turnedFactor),
 	raise: (work, { block, power }) => change(work, block, (factor) => ({ ...factor, power })),
 	move: (work, { block, to }) => ({ ...work, checked: false, blocks: moved(work.blocks, block, to) }),

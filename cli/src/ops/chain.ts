@@ -1,5 +1,6 @@
-import { type Exact, rationalText, sayLine, workChain } from '@tidy-sum/core';
+import { type Exact, rationalText, workChain } from '@tidy-sum/core';
 import { alikeIn } from '@tidy-sum/core/ask';
+import { sayLine } from '@tidy-sum/core/help';
 import { askChainSchema } from '@tidy-sum/schema/ask';
 import { op, piField } from '../op';
 

@@ -1,12 +1,5 @@
-import {
-	engineeringText,
-	type FaultCode,
-	mixedNumberText,
-	printRounded,
-	rationalFromText,
-	rationalText,
-	round as roundTo,
-} from '@tidy-sum/core';
+import { type FaultCode, printRounded, rationalFromText, rationalText, round as roundTo } from '@tidy-sum/core';
+import { engineeringText, mixedNumberText } from '@tidy-sum/core/help';
 import { askRoundSchema } from '@tidy-sum/schema/ask';
 import { op } from '../op';
 

@@ -1,4 +1,5 @@
 import type { Chain, Factor } from '../chain/chain';
+import type { WorkedChain } from '../chain/work-chain';
 import type { Asking, Exercise, WantField, Wants } from '../exercise/exercise';
 import type { OwnLine } from '../key/own-key';
 import type { Judged } from '../key/verdict';
@@ -64,6 +65,8 @@ export type AnswerKind<K extends WantField> = {
 	readonly countedIn: (text: string, want: Wants[K]) => readonly string[];
 	readonly line: (exercise: Asking<K>) => LineNeed;
 	readonly adding: Adding;
+	/** What a line still lacks whose units are as wanted, in a sentence; null where it closes. */
+	readonly lacks: (exercise: Asking<K>, chain: Chain, worked: WorkedChain) => string | null;
 	/** What is asked for, in words, but for its form; `unit` is the one wanted as far as the student has said it. */
 	readonly says: (exercise: Asking<K>, unit: string | null) => string;
 	/** The form its number is asked for in, in words; null where any will do. */
@@ -122,6 +125,10 @@ class AskedKind<K extends WantField> {
 
 	get adding(): Adding {
 		return this.kind.adding;
+	}
+
+	lacks(chain: Chain, worked: WorkedChain): string | null {
+		return this.kind.lacks(this.exercise, chain, worked);
 	}
 
 	get form(): string | null {

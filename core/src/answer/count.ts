@@ -65,6 +65,7 @@ export const count: AnswerKind<'figures'> = {
 	countedIn: () => [],
 	line: () => 'none',
 	adding: 'nothing',
+	lacks: () => null,
 	says: () => 'how many figures count',
 	form: () => null,
 	nudges: [

@@ -1,4 +1,6 @@
-import { addingStep, type Chain, type Factor } from '../chain/chain';
+import { asideStep, type Chain, type Factor } from '../chain/chain';
+import { fitsAfter, isUnderOne } from '../chain/fits-after';
+import type { WorkedChain } from '../chain/work-chain';
 import type { Asking, Exercise, Wants } from '../exercise/exercise';
 import { isRightValue } from '../key/is-right-value';
 import { type Key, keyOf } from '../key/key';
@@ -166,9 +168,28 @@ function mixedChain(start: Quantity, units: readonly string[], parts: readonly Q
 		from = unit;
 		const whole = parts[i]?.number ?? '0';
 		if (i === units.length - 1 || /^-?0$/.test(whole)) continue;
-		factors.push(addingStep(whole.startsWith('-') ? whole.slice(1) : `-${whole}`));
+		factors.push(asideStep({ number: whole, unit }));
 	}
 	return { start, factors, want: units.at(-1) ?? '' };
+}
+
+/** What a line still lacks that ends in the smallest unit: whole ones of a larger one that were not set aside. */
+function lacksOfMixed({ want }: Asking<'mixed'>, _: Chain, worked: WorkedChain): string | null {
+	const { factors } = worked.read;
+	// Numbers taken away by hand are judged at the check.
+	if (factors.some(({ step }) => step && !step.kind.keeps)) return null;
+	const last = worked.running.at(-1);
+	for (const unit of wantedUnits(want.mixed.slice(0, -1))) {
+		const at = factors.findIndex(({ step }) => step?.kind.keeps && sameSize(step.quantity.unit, unit));
+		if (at < 0 && last?.value && !isUnderOne(last, unit))
+			return `What stands still holds whole ${unit.text}: set them aside.`;
+		const full = at < 0 ? worked.aside.find((kept) => !isUnderOne({ ...kept, unit: kept.unit.text }, unit)) : undefined;
+		if (full) return `The ${full.unit.text} that are set aside still hold whole ${unit.text}.`;
+		const fits = at < 0 ? 'fits' : fitsAfter(worked, at);
+		if (fits === 'more') return `What step ${at + 1} leaves still holds a whole ${unit.text}.`;
+		if (fits === 'fewer') return `Step ${at + 1} sets more ${unit.text} aside than there are.`;
+	}
+	return null;
 }
 
 function solveMixed(exercise: Asking<'mixed'>): Outcome<Solution> {
@@ -202,6 +223,7 @@ export const mixed: AnswerKind<'mixed'> = {
 	countedIn: (text, want) => countedInParts(text, want.mixed),
 	line: () => 'may-lack',
 	adding: 'wholes-aside',
+	lacks: lacksOfMixed,
 	says: ({ want }) => want.mixed.join(' and '),
 	form: () => null,
 	nudges: null,

@@ -104,6 +104,7 @@ export const oneFactor: AnswerKind<'factor'> = {
 	countedIn: () => [],
 	line: ({ line }) => (line === undefined ? 'may-lack' : 'needed'),
 	adding: 'nothing',
+	lacks: () => null,
 	says: ({ want }) => `the one factor that leads to ${printUnitText(want.factor)}`,
 	form: () => null,
 	nudges: null,

@@ -91,6 +91,7 @@ export const wrongBlock: AnswerKind<'slip'> = {
 	countedIn: () => [],
 	line: () => 'none',
 	adding: 'nothing',
+	lacks: () => null,
 	says: () => 'the block that is wrong',
 	form: () => null,
 	nudges: [

@@ -1,6 +1,6 @@
 import type { UnitPart } from '../unit/unit';
 import { START } from './chain';
-import type { ReadBlock, ReadChain } from './read-chain';
+import type { ReadBlock, ReadChain, ReadFactor } from './read-chain';
 
 export type Side = 'top' | 'bottom';
 
@@ -17,6 +17,8 @@ export type Piece = {
 	readonly unit: UnitPart;
 	/** The substance it is of, once labels have been handed on. */
 	label: string | undefined;
+	/** Which of several parts that are added it belongs to, from 0. */
+	readonly row: number;
 	/** Which pair struck it, by place in `pairs`; null while it stands. */
 	pair: number | null;
 };
@@ -31,7 +33,7 @@ export type Cancelled = {
 	readonly standing: readonly (readonly UnitPart[])[];
 };
 
-function piecesOf(block: ReadBlock, index: number): Piece[] {
+function piecesOf(block: ReadBlock, index: number, row: number): Piece[] {
 	const out: Piece[] = [];
 	const of = (written: Side, parts: readonly UnitPart[]) => {
 		for (let part = 0; part < parts.length; part++) {
@@ -40,7 +42,7 @@ function piecesOf(block: ReadBlock, index: number): Piece[] {
 			const base = unit.prefix === undefined ? unit.unit : unit.prefix + unit.unit;
 			const count = Math.abs(unit.power) * block.power;
 			for (let nth = 0; nth < count; nth++)
-				out.push({ block: index, side, written, part, nth, base, unit, label: unit.label, pair: null });
+				out.push({ block: index, side, written, part, nth, base, unit, label: unit.label, row, pair: null });
 		}
 	};
 	of('top', block.top.unit.parts);
@@ -68,6 +70,11 @@ function handOn(left: readonly Piece[], from: Piece, label: string): void {
 	for (const piece of left) if (piece.block === from.block && piece.written !== from.written) piece.label ??= label;
 }
 
+/** Whether a block begins a further part that is added: nothing in it cancels with what came before. */
+function begins(block: ReadBlock): boolean {
+	return (block as Partial<ReadFactor>).step?.kind.begins ?? false;
+}
+
 /**
  * Strikes what cancels, block by block from the left, each unit against the earliest one still standing
  * on the other side; one pair for each power. Only the same unit cancels: cm does not cancel m. A label
@@ -76,9 +83,14 @@ function handOn(left: readonly Piece[], from: Piece, label: string): void {
 export function cancel(chain: Pick<ReadChain, 'start' | 'factors'>): Cancelled {
 	const pieces: Piece[] = [];
 	const pairs: Pair[] = [];
-	const left: Piece[] = [];
+	let left: Piece[] = [];
+	let row = 0;
 	const standing = [chain.start, ...chain.factors].map((block, i) => {
-		for (const piece of piecesOf(block, i - 1)) {
+		if (begins(block)) {
+			left = [];
+			row += 1;
+		}
+		for (const piece of piecesOf(block, i - 1, row)) {
 			pieces.push(piece);
 			let at = 0;
 			while (at < left.length && !strikes(piece, left[at] as Piece)) at += 1;

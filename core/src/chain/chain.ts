@@ -1,5 +1,8 @@
 import type { Quantity } from '../quantity/quantity';
 
+/** Whole ones that are set aside; `from` where they are taken from others set aside before: 1 h from 83 min. */
+export type Wholes = Quantity & { readonly from?: string };
+
 /** A conversion factor as a student writes it: one quantity over another, raised as a whole by `power`. */
 export type Factor = {
 	readonly top: Quantity;
@@ -16,6 +19,13 @@ export type Factor = {
 	 * measure sets its whole part aside. A step that only adds has plain ones above and below.
 	 */
 	readonly shift?: string;
+	/**
+	 * Whole ones of a measure that are set aside after it: 8 ft of 8.75 ft, or 8 ft of 105 in, which leaves 9 in. In
+	 * their own unit; what is left goes on in the unit that stands.
+	 */
+	readonly aside?: Wholes;
+	/** A further part that is put beside what stands, to be added to it: the factors after it are its own. */
+	readonly term?: Quantity;
 };
 
 /** A start: one quantity over 1, or one quantity over another (150 km in 2.5 h). */
@@ -42,8 +52,15 @@ export function sidesOfStart(start: Start): { readonly top: Quantity; readonly b
 	return 'top' in start ? start : { top: start, bottom: null };
 }
 
-/** A factor the other way up; twice is as before. */
+/** A number with the other sign, as written; twice is as before. */
+export function turnedSign(text: string): string {
+	const minus = /^\s*[-−]\s*/;
+	return minus.test(text) ? text.replace(minus, '') : `-${text.trim().replace(/^\+\s*/, '')}`;
+}
+
+/** A factor the other way up, and a bare step that adds the other way; twice is as before. */
 export function turnedFactor(factor: Factor): Factor {
+	if (factor.shift !== undefined && isBareStep(factor)) return { ...factor, shift: turnedSign(factor.shift) };
 	return { ...factor, top: factor.bottom, bottom: factor.top };
 }
 
@@ -64,7 +81,29 @@ export function addingStep(shift: string): Factor {
 	return { top: PLAIN_ONE, bottom: PLAIN_ONE, shift };
 }
 
-/** Whether a step of a line only adds, with no fraction of its own. */
-export function onlyAdds({ top, bottom, shift }: Factor): boolean {
-	return shift !== undefined && [top, bottom].every(({ number, unit }) => number === '1' && unit === '');
+/** A step that sets whole ones of a measure aside. */
+export function asideStep(aside: Wholes): Factor {
+	return { top: PLAIN_ONE, bottom: PLAIN_ONE, aside };
+}
+
+/** A step that puts a further part beside what stands, to be added. */
+export function termStep(term: Quantity): Factor {
+	return { top: PLAIN_ONE, bottom: PLAIN_ONE, term };
+}
+
+/** Whether a step of a line has no fraction of its own: plain ones above and below, and something that is no factor. */
+export function isBareStep(factor: Factor): boolean {
+	const { top, bottom, shift, aside, term } = factor;
+	const isStep = shift !== undefined || aside !== undefined || term !== undefined;
+	return isStep && [top, bottom].every(({ number, unit }) => number === '1' && unit === '');
+}
+
+/** Whether a factor has another way up, or a step another way to go. */
+export function mayTurn(factor: Factor): boolean {
+	return factor.shift !== undefined || !isBareStep(factor);
+}
+
+/** Whether a step still waits for its number. */
+export function isUnwritten({ shift, aside, term }: Factor): boolean {
+	return [shift, aside?.number, term?.number].some((text) => text?.trim() === '');
 }

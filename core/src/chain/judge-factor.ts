@@ -27,6 +27,8 @@ type Full = { readonly number: Numeral; readonly unit: Unit };
 /** Judges a factor by the rules of the contract ("chain"). */
 export function judgeFactor(factor: ReadFactor): FactorJudged {
 	const { top, bottom, written } = factor;
+	// A further part of a sum is a quantity by itself: it changes no value, and its figures count as those of a start.
+	if (factor.step?.kind.begins) return { equal: true, exact: null, significant: null, atMost: null };
 	if (!isFull(top) || !isFull(bottom)) return { equal: null, exact: null, significant: null, atMost: null };
 	const { equal, exact } = relation(top, bottom, written.given ?? false);
 	const isExact = written.exact ?? exact;

@@ -1,7 +1,13 @@
 import { type Fault, good, type Outcome } from '../numeral/fault';
 import type { Numeral } from '../numeral/numeral';
+import { withPi } from '../numeral/pi';
+import type { Unit } from '../unit/unit';
+import { unitOfParts } from '../unit/unit-of-parts';
+import { cancel } from './cancel';
 import { type Chain, START } from './chain';
+import { exactText } from './exact-text';
 import { type ReadBlock, readChain } from './read-chain';
+import type { ReadStep } from './steps/step-kind';
 
 /** A whole number as keyed: a small minus stands before it. */
 function signed(negative: boolean, text: string): string {
@@ -60,16 +66,23 @@ function keysOfRun(blocks: readonly ReadBlock[], before: string | null): string 
 	return `${led.join(' × ') || '1'}${below && ` ÷ ${below}`}`;
 }
 
-/** A number added, as keyed after what stands: "+ 273.15", "− 32". */
-function keysOfShift(shift: Numeral): string {
-	const keys = keysOfNumeral(shift);
-	return keys.startsWith('-') ? `− ${keys.slice(1)}` : `+ ${keys}`;
+/** What is added, as keyed after what stands: "+ 273.15", "− 32", "− 96" for 8 ft where inches stand. */
+function keysOfAdded(text: string): string {
+	return text.startsWith('-') ? `− ${text.slice(1)}` : `+ ${text}`;
+}
+
+/** What a step adds, as keyed; null where a number or the unit for it is missing. */
+function addedBy({ kind, quantity }: ReadStep, unit: Unit): string | null {
+	const added = kind.adds(quantity, unit);
+	if (!added) return null;
+	if (quantity.number && added.value.equals(quantity.number.value)) return keysOfNumeral(quantity.number);
+	return exactText(withPi(added.value, added.pi));
 }
 
 /**
  * What to press on a scientific calculator to work a line: across the top, then divided by the bottom,
  * which needs brackets when it has more than one number; a written 1 changes nothing and is not pressed.
- * Where a step adds, what came before it is bracketed for what follows.
+ * Where a step adds, what came before it is bracketed for what follows; the parts of a sum follow each other.
  * @returns the keys, spaced, or a fault of the line; `empty` where a number is still missing.
  */
 export function keysOf(chain: Chain): Outcome<{ readonly keys: string; readonly counted: readonly string[] }> {
@@ -78,14 +91,25 @@ export function keysOf(chain: Chain): Outcome<{ readonly keys: string; readonly 
 	const { start, factors, counted } = read.value;
 	const lacks = missingIn([start, ...factors]);
 	if (lacks !== null) return missing(lacks);
+	const stands = factors.some(({ step }) => step) ? cancel(read.value).standing : [];
+	const parts: string[] = [];
 	let run: ReadBlock[] = [start];
 	let keys: string | null = null;
+	const now = () => (run.length || keys === null ? keysOfRun(run, keys) : keys);
 	for (const [i, factor] of factors.entries()) {
+		const { step } = factor;
+		if (step?.kind.begins) {
+			parts.push(now());
+			run = [factor];
+			keys = null;
+			continue;
+		}
 		run.push(factor);
-		if (factor.written.shift === undefined) continue;
-		if (!factor.shift) return missing(`factors.${i}.shift`);
-		keys = `${keysOfRun(run, keys)} ${keysOfShift(factor.shift)}`;
+		if (!step) continue;
+		const added = addedBy(step, unitOfParts(stands[i + 1] ?? []));
+		if (added === null) return missing(`factors.${i}.${step.kind.field}`);
+		keys = `${keysOfRun(run, keys)} ${keysOfAdded(added)}`;
 		run = [];
 	}
-	return good({ keys: `${run.length || keys === null ? keysOfRun(run, keys) : keys} =`, counted });
+	return good({ keys: `${[...parts, now()].join(' + ')} =`, counted });
 }

@@ -1,10 +1,10 @@
 import { bad, type Outcome, within } from '../numeral/fault';
-import type { Numeral } from '../numeral/numeral';
-import { parseNumeral } from '../numeral/parse-numeral';
 import { type ReadQuantity, readQuantity } from '../quantity/quantity';
 import { parseUnit } from '../unit/parse-unit';
 import type { Unit } from '../unit/unit';
 import { type Chain, FACTOR_POWER_LIMIT, FACTORS_LIMIT, type Factor, sidesOfStart } from './chain';
+import type { ReadStep } from './steps/step-kind';
+import { readStep } from './steps/steps';
 
 /** A block of the line read: its two sides, and the power it is raised to. */
 export type ReadBlock = {
@@ -16,8 +16,8 @@ export type ReadBlock = {
 export type ReadFactor = ReadBlock & {
 	readonly bottom: ReadQuantity;
 	readonly written: Factor;
-	/** What is added after it; null where nothing is, or no number is written yet. */
-	readonly shift: Numeral | null;
+	/** What it does beside multiplying; null where it does nothing else. A step that begins a further part has that on top. */
+	readonly step: ReadStep | null;
 };
 
 export type ReadChain = {
@@ -65,6 +65,7 @@ function countedIn(blocks: readonly ReadBlock[], want: Unit | null): readonly st
 		add(top.unit);
 		if (bottom) add(bottom.unit);
 	}
+	for (const block of blocks) if ('step' in block && block.step) add((block.step as ReadStep).quantity.unit);
 	if (want) add(want);
 	return [...counted];
 }
@@ -95,9 +96,16 @@ export function readChain(chain: Chain): Outcome<ReadChain> {
 					in: `factors.${i}.power`,
 				},
 			};
-		const shift = factor.shift?.trim() ? parseNumeral(factor.shift) : null;
-		if (shift && !shift.ok) return { ok: false, fault: within(shift.fault, `factors.${i}.shift`) };
-		factors.push({ top: above.value, bottom: below.value, power, written: factor, shift: shift?.value ?? null });
+		const step = readStep(factor);
+		if (step && !step.ok) return { ok: false, fault: within(step.fault, `factors.${i}`) };
+		const begins = step?.value.kind.begins ? step.value.quantity : null;
+		factors.push({
+			top: begins ?? above.value,
+			bottom: below.value,
+			power,
+			written: factor,
+			step: step?.value ?? null,
+		});
 	}
 	const start: ReadBlock = { top: top.value, bottom: bottom?.value ?? null, power: 1 };
 	const blocks = [start, ...factors];

@@ -1,19 +1,12 @@
 import { good, type Outcome } from '../numeral/fault';
-import { decimalText, endingPlaces } from '../numeral/print';
+import { endingPlaces } from '../numeral/print';
 import type { Rational } from '../numeral/rational';
 import { scaleShift } from '../quantity/convert';
 import type { Quantity } from '../quantity/quantity';
 import { parseUnit } from '../unit/parse-unit';
 import type { Unit } from '../unit/unit';
 import { addingStep, type Chain, type Factor } from './chain';
-
-/** A number written out exactly: decimals where it ends, else a fraction. */
-function exactText(value: Rational): string {
-	const size = value.abs();
-	if (value.sign === 0) return '0';
-	const text = endingPlaces(size) === null ? `${size.n}/${size.d}` : decimalText(size);
-	return value.sign < 0 ? `-${text}` : text;
-}
+import { exactText } from './exact-text';
 
 /** A step that only adds, exactly. */
 export function shiftBy(shift: Rational): Factor {
@@ -30,10 +23,9 @@ export function scaleSteps(from: Unit, to: Unit): readonly Factor[] {
 		top: { number: `${ratio.n}`, unit: to.text },
 		bottom: { number: `${ratio.d}`, unit: from.text },
 	};
-	const same = ratio.n === ratio.d;
 	if (before.sign === 0) return from.text === to.text ? [] : [scale];
-	if (same) return [{ ...scale, shift: exactText(before) }];
-	return endingPlaces(before.abs()) === null ? [{ ...scale, shift: exactText(after) }] : [shiftBy(before), scale];
+	const ends = endingPlaces(before.abs()) !== null;
+	return ends && ratio.n !== ratio.d ? [shiftBy(before), scale] : [scale, shiftBy(after)];
 }
 
 /**

@@ -12,7 +12,10 @@ import { unitOfParts } from '../unit/unit-of-parts';
 import { cancel, type Pair, type Piece } from './cancel';
 import { type Chain, START } from './chain';
 import { type FactorJudged, judgeFactor } from './judge-factor';
-import { type ReadBlock, type ReadChain, readChain } from './read-chain';
+import { type ReadBlock, type ReadChain, type ReadFactor, readChain } from './read-chain';
+import type { Exact, ReadStep, SetAside } from './steps/step-kind';
+
+export type { Exact, SetAside } from './steps/step-kind';
 
 /** Powers of the units still standing, by symbol. */
 export type Standing = {
@@ -21,10 +24,13 @@ export type Standing = {
 };
 
 /** A value met on the way and the unit it is in; null while a number is missing. */
-export type Running = { readonly value: Rational | null; readonly pi: number; readonly unit: string };
-
-/** A number that is not rounded, times a power of pi. */
-export type Exact = { readonly value: Rational; readonly pi: number };
+export type Running = {
+	readonly value: Rational | null;
+	readonly pi: number;
+	readonly unit: string;
+	/** Where it is what several parts come to together. */
+	readonly together?: true;
+};
 
 /** Everything that follows from a line. */
 export type WorkedChain = {
@@ -36,12 +42,19 @@ export type WorkedChain = {
 	readonly standing: Standing;
 	readonly cancelled: readonly Pair[];
 	readonly pieces: readonly Piece[];
+	/** After the start and after each step: what stands; of several parts what they come to, once their units are the same. */
 	readonly running: readonly Running[];
+	/** What is set aside in the end: whole ones of a measure, and parts of a sum in another unit than the last. */
+	readonly aside: readonly SetAside[];
+	/** How many parts the line adds up: one, where it adds none. */
+	readonly parts: number;
 	/** Whether what stands is what is wanted; null when nothing is. */
 	readonly reached: boolean | null;
 	readonly significant: number | null;
 	readonly atMost: number | null;
 	readonly limitedBy: readonly number[];
+	/** The last place that counts, where something was added; null where figures are counted. */
+	readonly place: number | null;
 	readonly factors: readonly FactorJudged[];
 	readonly printed: Printed | null;
 };
@@ -61,15 +74,20 @@ function quotient(top: Exact | null, bottom: Exact | null): Exact | null {
 }
 
 /** A value and what is added to it; where pi comes in on one side only, near enough to show. */
-function sum(value: Exact | null, shift: Numeral | null): Exact | null {
+function sum(value: Exact | null, shift: Exact | null): Exact | null {
 	if (!value || !shift) return null;
 	if (value.pi === shift.pi) return { value: value.value.add(shift.value), pi: value.pi };
 	return { value: withPi(value.value, value.pi).add(withPi(shift.value, shift.pi)), pi: 0 };
 }
 
-/** Whether a step of the line adds something: then there is no one product across the top and the bottom. */
-export function hasShift({ factors }: ReadChain): boolean {
-	return factors.some(({ written }) => written.shift !== undefined);
+/** Whether a step of the line is no factor: then there is no one product across the top and the bottom. */
+export function hasStep({ factors }: ReadChain): boolean {
+	return factors.some(({ step }) => step !== null);
+}
+
+/** Whether the line adds up several parts. */
+export function hasTerm({ factors }: ReadChain): boolean {
+	return factors.some(({ step }) => step?.kind.begins);
 }
 
 function standingOf(parts: readonly UnitPart[]): Standing {
@@ -88,51 +106,127 @@ export function workChain(chain: Chain): Outcome<WorkedChain> {
 	return read.ok ? { ok: true, value: workRead(read.value) } : read;
 }
 
+/** A part of a sum that is done: what it came to, its unit, and the block it began with. */
+type Part = { readonly value: Exact | null; readonly unit: Unit; readonly by: number };
+
+/** What the parts come to together; null while their units differ or a number is missing. */
+function together(parts: readonly Part[]): Exact | null {
+	const [first] = parts as [Part];
+	if (!parts.every(({ unit }) => sameSize(unit, first.unit) && !labelsClash(unit, first.unit))) return null;
+	return parts.slice(1).reduce((total, { value }) => sum(total, value), first.value);
+}
+
+/** What is left of something set aside, once a step has taken from it. */
+function lessBy({ value, pi, unit }: SetAside, { kind, quantity }: ReadStep): { value: Rational | null; pi: number } {
+	const left = sum(value && { value, pi }, kind.adds(quantity, unit));
+	return { value: left?.value ?? null, pi: left?.pi ?? 0 };
+}
+
+/** Works a line that is read. */
 export function workRead(read: ReadChain): WorkedChain {
 	const blocks: readonly ReadBlock[] = [read.start, ...read.factors];
 	const struck = cancel(read);
 	const parts = struck.standing.at(-1) as readonly UnitPart[];
+	const unitAt = (i: number) => unitOfParts(struck.standing[i] ?? []);
 	let top: Exact | null = NOTHING;
 	let bottom: Exact | null = NOTHING;
 	let value: Exact | null = null;
+	let began = START;
+	const before: Part[] = [];
+	const aside: SetAside[] = [];
 	const running: Running[] = [];
 	for (let i = 0; i < blocks.length; i++) {
 		const block = blocks[i] as ReadBlock;
+		const step = i === 0 ? null : (block as ReadFactor).step;
+		if (step?.kind.begins) {
+			before.push({ value, unit: unitAt(i - 1), by: began });
+			began = i - 1;
+			top = NOTHING;
+			bottom = NOTHING;
+		}
 		top = times(top, block.top.number, block.power);
 		if (block.bottom) bottom = times(bottom, block.bottom.number, block.power);
 		value = quotient(top, bottom);
-		const factor = read.factors[i - 1];
-		if (factor?.written.shift !== undefined) {
+		if (step && !step.kind.begins) {
 			// After a step that adds, the products begin anew from what it came to.
-			value = sum(value, factor.shift);
+			const from = step.kind.from((block as ReadFactor).written);
+			const at = from === null ? -1 : aside.findIndex(({ unit }) => unit.text === from);
+			const source = aside[at];
+			if (source) aside[at] = { ...source, ...lessBy(source, step) };
+			else value = sum(value, from === null ? step.kind.adds(step.quantity, unitAt(i)) : null);
 			top = value;
 			bottom = NOTHING;
+			const { number, unit } = step.quantity;
+			if (step.kind.keeps) aside.push({ value: number?.value ?? null, pi: number?.pi ?? 0, unit, by: i - 1 });
 		}
-		running.push({ value: value?.value ?? null, pi: value?.pi ?? 0, unit: printUnit(struck.standing[i] ?? []) });
+		const added = before.length ? together([...before, { value, unit: unitAt(i), by: began }]) : null;
+		const shown = added ?? value;
+		running.push({
+			value: shown?.value ?? null,
+			pi: shown?.pi ?? 0,
+			unit: printUnit(struck.standing[i] ?? []),
+			...(added ? { together: true } : {}),
+		});
 	}
 	const unit = unitOfParts(parts);
 	const factors = read.factors.map(judgeFactor);
-	const shifted = hasShift(read);
+	const stepped = hasStep(read);
+	const all: readonly Part[] = [...before, { value, unit, by: began }];
+	const sameUnits = all.every((part) => sameSize(part.unit, unit) && !labelsClash(part.unit, unit));
+	if (before.length) value = together(all);
+	if (!sameUnits)
+		for (const part of before)
+			aside.push({ value: part.value?.value ?? null, pi: part.value?.pi ?? 0, unit: part.unit, by: part.by });
 	const figures = !value
-		? { significant: null, atMost: null, limitedBy: [] }
-		: shifted
-			? figuresShifted(read, withPi(value.value, value.pi))
-			: figuresOf(read, factors);
+		? { significant: null, atMost: null, limitedBy: [], place: null }
+		: before.length
+			? figuresAdded(read, factors, all, withPi(value.value, value.pi))
+			: stepped
+				? figuresShifted(read, withPi(value.value, value.pi))
+				: { ...figuresOf(read, factors), place: null };
 	return {
 		read,
-		top: shifted ? null : top,
-		bottom: shifted ? null : bottom,
+		top: stepped ? null : top,
+		bottom: stepped ? null : bottom,
 		value,
 		unit,
 		standing: standingOf(parts),
 		cancelled: struck.pairs,
 		pieces: struck.pieces,
 		running,
-		reached: read.want ? sameSize(unit, read.want) && !labelsClash(unit, read.want) : null,
+		aside,
+		parts: all.length,
+		reached: read.want ? sameUnits && sameSize(unit, read.want) && !labelsClash(unit, read.want) : null,
 		...figures,
 		factors,
-		printed: value && printOf(read, value, figures.significant, shifted),
+		printed: value && printOf(value, figures.significant, figures.place),
 	};
+}
+
+/**
+ * The figures of a sum: it is good to the last place that all its parts have, each as far as its own line allows
+ * (NIST SP 811, B.7). Exact parts limit nothing.
+ */
+function figuresAdded(read: ReadChain, factors: readonly FactorJudged[], parts: readonly Part[], value: Rational) {
+	let place: number | null = null;
+	let limitedBy: readonly number[] = [];
+	for (const [i, { by, value: own }] of parts.entries()) {
+		const end = parts[i + 1]?.by ?? factors.length;
+		const begins = by === START ? null : (read.factors[by] as ReadFactor);
+		const of = figuresOf(
+			begins ? { ...read, start: begins, exactStart: false, startFigures: null } : read,
+			factors.slice(by + 1, end),
+		);
+		if (of.significant === null || !own || own.value.sign === 0) continue;
+		const last = round(withPi(own.value, own.pi), { significant: of.significant }).place;
+		const mine = of.limitedBy.map((at) => at + by + 1);
+		if (place === null || last > place) limitedBy = mine;
+		else if (last === place) limitedBy = [...limitedBy, ...mine];
+		place = place === null ? last : Math.max(place, last);
+	}
+	if (place === null) return { significant: null, atMost: null, limitedBy: [], place };
+	const { significant } = round(value, { place });
+	return { significant, atMost: significant, limitedBy, place };
 }
 
 /**
@@ -142,14 +236,16 @@ export function workRead(read: ReadChain): WorkedChain {
 function figuresShifted({ start, exactStart }: ReadChain, value: Rational) {
 	const number = start.top.number;
 	if (exactStart || !number || number.lastPlace === null || start.bottom)
-		return { significant: null, atMost: null, limitedBy: [] };
-	const { significant } = round(value, { place: placeKept(number) });
-	return { significant, atMost: significant, limitedBy: [START] };
+		return { significant: null, atMost: null, limitedBy: [], place: null };
+	const place = placeKept(number);
+	const { significant } = round(value, { place });
+	return { significant, atMost: significant, limitedBy: [START], place };
 }
 
-function printOf({ start }: ReadChain, value: Exact, significant: number | null, shifted: boolean): Printed {
-	if (!shifted || significant === null || !start.top.number) return printValue(value.value, value.pi, significant);
-	return printInPlain(round(withPi(value.value, value.pi), { place: placeKept(start.top.number) }));
+/** A value as it is reported: to a place where something was added, else to its figures. */
+function printOf(value: Exact, significant: number | null, place: number | null): Printed {
+	if (place === null) return printValue(value.value, value.pi, significant);
+	return printInPlain(round(withPi(value.value, value.pi), { place }));
 }
 
 type Limit = { readonly index: number; readonly significant: number; readonly atMost: number };

@@ -1,10 +1,11 @@
 import { goalOf } from '../answer/answer-kinds';
-import { type Chain, type Start, sidesOfStart } from '../chain/chain';
+import { type Chain, START, type Start, sidesOfStart } from '../chain/chain';
 import { type ReadFactor, readChain } from '../chain/read-chain';
 import type { WorkedChain } from '../chain/work-chain';
 import { workChain } from '../chain/work-chain';
 import type { Exercise } from '../exercise/exercise';
 import { isStated, sameAmount } from '../exercise/is-stated';
+import { partsOfLine } from '../exercise/parts-of-line';
 import type { Fact } from '../fact/fact';
 import { unitOfStart } from '../key/key';
 import { lineTo } from '../key/line-to';
@@ -37,6 +38,8 @@ function amountOf(start: Start): ReadQuantity | null {
 /** Whether a line begins with the amount the problem asks about, in whichever writing. */
 function startsRight(chain: Chain, exercise: Exercise): boolean {
 	if (!exercise.start) return true;
+	// A sum may begin with any of its parts.
+	if (exercise.terms?.length && !partsOfLine(exercise, chain).strange.includes(START)) return true;
 	const [mine, asked] = [amountOf(chain.start), amountOf(exercise.start)];
 	return mine !== null && asked !== null && sameAmount(mine, asked);
 }
@@ -83,6 +86,11 @@ function wrongBlocks(worked: WorkedChain, exercise: Exercise): readonly VerdictL
 /** What is wrong with where a line ends: blocks laid the wrong way, or a step that is missing. */
 function wrongEnd(chain: Chain, worked: WorkedChain): VerdictLine {
 	const { want } = worked.read;
+	const beside = worked.parts > 1 && want ? worked.aside.find(({ unit }) => !sameSize(unit, want)) : undefined;
+	if (beside && want) {
+		const why = `One part of the sum still stands in ${unitInSentence(beside.unit)}; it must come to ${unitInSentence(want)} as well.`;
+		return { verdict: 'wrong', why, factor: beside.by, slips: [{ code: 'skipped-factor', factor: beside.by, why }] };
+	}
 	const ends = `The line ends at ${unitInSentence(worked.unit)}`;
 	if (want && sameSize(worked.unit, want))
 		return { verdict: 'wrong', why: `${ends}, which is of another substance than ${unitInSentence(want)}.` };

@@ -1,13 +1,19 @@
 import type { Adding } from '../answer/answer-kind';
 import { askedBy, goalOf } from '../answer/answer-kinds';
+import { wantedUnits } from '../answer/quantity/quantity';
 import type { Chain } from '../chain/chain';
+import { fitsAfter } from '../chain/fits-after';
+import type { ReadFactor } from '../chain/read-chain';
 import { type WorkedChain, workChain } from '../chain/work-chain';
 import type { Exercise } from '../exercise/exercise';
+import { partsOfLine } from '../exercise/parts-of-line';
 import { keyOf } from '../key/key';
 import type { VerdictLine } from '../key/verdict';
 import { withPi } from '../numeral/pi';
 import type { Rational } from '../numeral/rational';
 import { valueIn } from '../quantity/convert';
+import { quantityInSentence } from '../say/in-sentence';
+import { listed } from '../say/listed';
 import { LINE_SLIPS } from '../slip/line-slips';
 import { likeUnits } from '../unit/like-units';
 
@@ -47,29 +53,75 @@ function judgeReading(chain: Chain, scales: readonly [string, string], truth: Ra
 	return wrong(`Step ${at + 1} is not the distance between the two zeros, or not in the degrees that stand there.`, at);
 }
 
-/** The first step of a line that adds, from 0; -1 where none does. */
-function firstAdding({ read: { factors } }: WorkedChain): number {
-	return factors.findIndex(({ shift }) => shift !== null);
+/** The first step of a line that is no factor, from 0; -1 where all only multiply. */
+function firstStep({ read: { factors } }: WorkedChain): number {
+	return factors.findIndex(({ step }) => step !== null);
 }
 
 type JudgeSteps = (chain: Chain, worked: WorkedChain, exercise: Exercise) => VerdictLine | null;
 
-/** Of a mixed measure only whole parts are set aside. */
-const judgeWholes: JudgeSteps = (_, { read: { factors } }) => {
-	const broken = factors.findIndex(({ shift }) => shift !== null && shift.value.d !== 1n);
-	return broken < 0 ? null : wrong(`Step ${broken + 1} sets aside a part that is not whole.`, broken, 'whole-included');
+/** What is wrong with whole ones that are set aside: not whole, too many, too few, of a unit that is not wanted. */
+function wrongWholes(worked: WorkedChain, at: number, wanted: readonly string[]): VerdictLine | null {
+	const { step } = worked.read.factors[at] as ReadFactor;
+	const number = step?.quantity.number;
+	if (!step || !number) return step ? wrong(`Step ${at + 1} has a number missing.`, at) : null;
+	if (number.value.d !== 1n) return wrong(`Step ${at + 1} sets aside a part that is not whole.`, at, 'whole-included');
+	if (!step.kind.keeps) return null;
+	const { unit } = step.quantity;
+	const kept = quantityInSentence({ number: number.text, unit: unit.text });
+	if (!wanted.includes(unit.text))
+		return wrong(`Step ${at + 1} sets ${kept} aside, and ${unit.text} is not wanted.`, at);
+	const fits = fitsAfter(worked, at);
+	if (fits === 'fits') return null;
+	const why =
+		fits === 'more'
+			? `Step ${at + 1} sets ${kept} aside, and what is left still holds a whole ${unit.text}.`
+			: `Step ${at + 1} sets ${kept} aside, and there are not so many.`;
+	return wrong(why, at, 'wrong-number');
+}
+
+/** Of a mixed measure only whole parts are set aside, all of them and no more. */
+const judgeWholes: JudgeSteps = (_, worked, exercise) => {
+	const wanted = wantedUnits(askedBy(exercise).units).map(({ text }) => text);
+	for (const at of worked.read.factors.keys()) {
+		const found = wrongWholes(worked, at, wanted);
+		if (found) return found;
+	}
+	return null;
 };
 
 /** Where a line only scales, nothing is added. */
 const judgeNone: JudgeSteps = (_, worked) => {
-	const at = firstAdding(worked);
+	const at = firstStep(worked);
 	return at < 0 ? null : wrong('Nothing is added on this line; it only scales.', at);
 };
 
+/** A sum takes each of its parts once; where a number is added without a unit, it comes to the key. */
+function judgeSum(chain: Chain, worked: WorkedChain, exercise: Exercise): VerdictLine | null {
+	const at = firstStep(worked);
+	const isPlain = worked.read.factors.some(({ step }) => step && !step.kind.begins);
+	if (at < 0) return null;
+	if (isPlain) return judgeByKey(worked, exercise, at);
+	const { missing, strange } = partsOfLine(exercise, chain);
+	const [first] = strange;
+	if (first !== undefined && first >= 0)
+		return wrong(`Nothing in the problem is added as in step ${first + 1}.`, first, 'wrong-number');
+	if (!missing.length) return null;
+	const why = `${listed(missing.map(quantityInSentence))} ${missing.length > 1 ? 'are' : 'is'} still to be added.`;
+	return { verdict: 'wrong', why, slips: [{ code: 'stopped-early', why }] };
+}
+
+function judgeByKey(worked: WorkedChain, exercise: Exercise, at: number): VerdictLine | null {
+	const key = keyOf({ ...exercise, want: { unit: goalOf(exercise) ?? '' } });
+	const value = worked.value && withPi(worked.value.value, worked.value.pi);
+	if (key.ok && value?.equals(withPi(key.value.value, key.value.pi))) return null;
+	return wrong(`Nothing in the problem is added as in step ${at + 1}.`, at);
+}
+
 /** A temperature reading comes to its true value; a difference does not shift at all; a sum comes to its key. */
 const judgeAsKey: JudgeSteps = (chain, worked, exercise) => {
-	const at = firstAdding(worked);
-	if (exercise.terms?.length && at < 0) return null;
+	const at = firstStep(worked);
+	if (exercise.terms?.length) return judgeSum(chain, worked, exercise);
 	if (exercise.difference)
 		return at < 0
 			? null
@@ -84,11 +136,7 @@ const judgeAsKey: JudgeSteps = (chain, worked, exercise) => {
 		const { value, pi } = valueIn(start.top.number, start.top.unit, goal, false);
 		return judgeReading(chain, [start.top.unit.text, goal.text], withPi(value, pi));
 	}
-	if (at < 0) return null;
-	const key = keyOf({ ...exercise, want: { unit: goalOf(exercise) ?? '' } });
-	const value = worked.value && withPi(worked.value.value, worked.value.pi);
-	if (key.ok && value?.equals(withPi(key.value.value, key.value.pi))) return null;
-	return wrong(`Nothing in the problem is added as in step ${at + 1}.`, at);
+	return at < 0 ? null : judgeByKey(worked, exercise, at);
 };
 
 const JUDGES: Readonly<Record<Adding, JudgeSteps>> = {

@@ -9,6 +9,8 @@ type FactTable = {
 	readonly learned: boolean;
 	/** Whether its facts hold for one substance only, so that no route takes them of its own accord. */
 	readonly ofOne?: true;
+	/** What stands between the two sides of its facts, where that is no plain equals sign. */
+	readonly joins?: string;
 };
 
 const ROWS = [
@@ -19,6 +21,7 @@ const ROWS = [
 	{ name: 'customary', title: 'customary', oddness: 1, learned: true },
 	{ name: 'between', title: 'between systems', oddness: 3, learned: true },
 	{ name: 'constants', title: 'constants', oddness: 8, learned: true, ofOne: true },
+	{ name: 'scales', title: 'temperature scales', oddness: 1, learned: false, joins: 'for each' },
 	{ name: 'problem', title: 'the problem', oddness: 0, learned: false },
 	{ name: 'own', title: 'my own', oddness: 0, learned: false },
 	{ name: 'definitions', title: 'definitions', oddness: 9, learned: false },

@@ -5,7 +5,7 @@ import type { UnitPart } from '../unit/unit';
 import type { Fact, TableFact } from './fact';
 import { factTable, TABLE_NAMES, type TableName } from './fact-tables';
 import { oddnessOf } from './oddness';
-import { FACT_ROWS, ownFact, prefixFact, problemFact } from './tables';
+import { FACT_ROWS, ownFact, prefixFact, problemFact, SCALE_ROWS } from './tables';
 
 /** Prefixes offered for a unit that is written without one, the ones met most first. */
 const COMMON_PREFIXES = ['k', 'c', 'm', 'µ', 'n', 'M', 'd'] as const;
@@ -35,7 +35,7 @@ export function factsHolding(unit: string, { problem = [], own = [], allowed }: 
 	const read = parseUnit(unit, { counted: true });
 	const part = read.ok ? read.value.parts[0] : undefined;
 	if (!part) return [];
-	const rows = [...problem.map(problemFact), ...own.map(ownFact), ...FACT_ROWS];
+	const rows = [...problem.map(problemFact), ...own.map(ownFact), ...FACT_ROWS, ...SCALE_ROWS];
 	const tables = rows.filter(({ left, right }) => holds(left.unit, part) || holds(right.unit, part));
 	return inOrder([...tables, ...prefixFacts(part)], allowed);
 }
@@ -47,46 +47,13 @@ export type FactsFrom = {
 	readonly allowed?: readonly TableName[] | undefined;
 };
 
-function inOrder(facts: readonly TableFact[], allowed: readonly TableName[] = TABLE_NAMES): readonly TableFact[] {
-	const may = ({ tables: of }: TableFact) =>
-		of.some((table) => factTable(table).oddness === 0 || allowed.includes(table));
+/** Facts of the tables that are allowed, the nearest first. */
+export function inOrder(
+	facts: readonly TableFact[],
+	allowed: readonly TableName[] = TABLE_NAMES,
+): readonly TableFact[] {
+	const may = ({ tables: of }: TableFact) => of.some((table) => !factTable(table).learned || allowed.includes(table));
 	return facts.filter(may).sort((a, b) => oddnessOf(a) - oddnessOf(b));
-}
-
-/** The names and symbols one may look a unit up by. */
-function wordsOf(text: string): readonly string[] {
-	const unit = parseUnit(text, { counted: true });
-	if (!unit.ok) return [text.toLowerCase()];
-	const names = unit.value.parts.map((part) => {
-		const prefix = prefixOf(part.prefix);
-		const row = rowOf(part.unit);
-		return `${prefix?.name ?? ''}${row?.name ?? part.unit} ${prefix?.name ?? ''}${row?.plural ?? ''} ${(row?.names ?? []).join(' ')}`;
-	});
-	return [unit.value.text, ...names].map((word) => word.toLowerCase());
-}
-
-function matches(typed: string, { left, right, note }: TableFact): boolean {
-	const words = [...wordsOf(left.unit), ...wordsOf(right.unit), ...(note ? [note.toLowerCase()] : [])];
-	return words.some((word) => word === typed || word.split(/[ ·/]+/).some((one) => one.startsWith(typed)));
-}
-
-/**
- * The facts found by a name or a symbol as typed: "mile", "ft", "water". What names a unit outright ("m",
- * "kilowatts") gives the facts that hold it, first; then those with a word that begins so.
- */
-export function factsNamed(text: string, from: FactsFrom = {}): readonly TableFact[] {
-	const typed = text.trim().toLowerCase();
-	if (typed === '') return [];
-	const unit = parseUnit(text.trim());
-	const holding = unit.ok ? factsHolding(unit.value.text, from) : [];
-	const rows = [...(from.problem ?? []).map(problemFact), ...(from.own ?? []).map(ownFact), ...FACT_ROWS];
-	const others = rows.filter((fact) => matches(typed, fact) && !holding.some((has) => sameFact(has, fact)));
-	return [...holding, ...inOrder(others, from.allowed)];
-}
-
-function sameFact(a: Fact, b: Fact): boolean {
-	const same = (x: Fact['left'], y: Fact['left']) => x.number === y.number && x.unit === y.unit;
-	return same(a.left, b.left) && same(a.right, b.right);
 }
 
 /**

@@ -1,10 +1,46 @@
-import { lettersApart, nearUnits } from '../unit/find-unit';
+import { lettersApart, nearUnits, rowOf } from '../unit/find-unit';
 import { parseUnit } from '../unit/parse-unit';
-import { PREFIXES } from '../unit/prefixes';
-import type { TableFact } from './fact';
+import { PREFIXES, prefixOf } from '../unit/prefixes';
+import type { Fact, TableFact } from './fact';
 import type { TableName } from './fact-tables';
-import { type FactsFrom, factsNamed } from './facts-holding';
-import { FACT_ROWS, prefixFact } from './tables';
+import { type FactsFrom, factsHolding, inOrder } from './facts-holding';
+import { FACT_ROWS, ownFact, prefixFact, problemFact } from './tables';
+
+/** The names and symbols one may look a unit up by. */
+function wordsOf(text: string): readonly string[] {
+	const unit = parseUnit(text, { counted: true });
+	if (!unit.ok) return [text.toLowerCase()];
+	const names = unit.value.parts.map((part) => {
+		const prefix = prefixOf(part.prefix);
+		const row = rowOf(part.unit);
+		return `${prefix?.name ?? ''}${row?.name ?? part.unit} ${prefix?.name ?? ''}${row?.plural ?? ''} ${(row?.names ?? []).join(' ')}`;
+	});
+	return [unit.value.text, ...names].map((word) => word.toLowerCase());
+}
+
+function matches(typed: string, { left, right, note }: TableFact): boolean {
+	const words = [...wordsOf(left.unit), ...wordsOf(right.unit), ...(note ? [note.toLowerCase()] : [])];
+	return words.some((word) => word === typed || word.split(/[ ·/]+/).some((one) => one.startsWith(typed)));
+}
+
+/**
+ * The facts found by a name or a symbol as typed: "mile", "ft", "water". What names a unit outright ("m",
+ * "kilowatts") gives the facts that hold it, first; then those with a word that begins so.
+ */
+export function factsNamed(text: string, from: FactsFrom = {}): readonly TableFact[] {
+	const typed = text.trim().toLowerCase();
+	if (typed === '') return [];
+	const unit = parseUnit(text.trim());
+	const holding = unit.ok ? factsHolding(unit.value.text, from) : [];
+	const rows = [...(from.problem ?? []).map(problemFact), ...(from.own ?? []).map(ownFact), ...FACT_ROWS];
+	const others = rows.filter((fact) => matches(typed, fact) && !holding.some((has) => sameFact(has, fact)));
+	return [...holding, ...inOrder(others, from.allowed)];
+}
+
+function sameFact(a: Fact, b: Fact): boolean {
+	const same = (x: Fact['left'], y: Fact['left']) => x.number === y.number && x.unit === y.unit;
+	return same(a.left, b.left) && same(a.right, b.right);
+}
 
 /** What a search found, and what was taken to be meant where the word as typed names nothing. */
 export type FoundFacts = { readonly facts: readonly TableFact[]; readonly meant: string | null };

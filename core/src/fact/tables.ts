@@ -147,6 +147,17 @@ export const FACT_ROWS: readonly TableFact[] = [
 ];
 
 /**
+ * How long the degrees of two temperature scales are to each other (SI Brochure 2.3.1, NIST SP 811 B.8). No route takes
+ * them: between readings the zero shifts as well.
+ */
+export const SCALE_ROWS: readonly TableFact[] = [
+	exact('9 °F = 5 °C', 'scales', `${SP811}: the length of a degree`),
+	exact('1 K = 1 °C', 'scales', `${SI}, 2.3.1: the length of a degree`),
+	exact('9 °F = 5 K', 'scales', `${SP811}: the length of a degree`),
+	exact('1 °F = 1 °R', 'scales', `${SP811}: the length of a degree`),
+];
+
+/**
  * What a prefix says, as a fact: the 1 goes with the prefixed unit, the power of ten with the unit
  * under it (1 km = 10^3 m; 1 cg = 10^-2 g). Null for a symbol that is no prefix.
  */

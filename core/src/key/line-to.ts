@@ -1,10 +1,7 @@
-import type { Chain, Factor, Start } from '../chain/chain';
-import { scaleSteps, shiftBy } from '../chain/scale-steps';
+import { type Chain, type Factor, type Start, termStep } from '../chain/chain';
+import { scaleSteps } from '../chain/scale-steps';
 import type { Exercise } from '../exercise/exercise';
 import { good, type Outcome } from '../numeral/fault';
-import { withPi } from '../numeral/pi';
-import { valueIn } from '../quantity/convert';
-import { readQuantity } from '../quantity/quantity';
 import { exactRoute } from '../route/route';
 import { routeByTies } from '../route/tied-route';
 import { likeUnits } from '../unit/like-units';
@@ -35,11 +32,10 @@ export function lineTo(exercise: Exercise, start: Start, want: string): Outcome<
 	const tied = routeByTies(from.value, to.value, exercise.facts);
 	const way = tied ? good({ factors: tied }) : exactRoute(from.value.text, to.value.text, exercise.facts);
 	if (!way.ok) return way;
-	const added = (exercise.terms ?? []).flatMap((term): Factor[] => {
-		const read = readQuantity(term, { counted: true });
-		if (!read.ok || !read.value.number) return [];
-		const { value, pi } = valueIn(read.value.number, read.value.unit, to.value, true);
-		return [shiftBy(withPi(value, pi))];
+	const added = (exercise.terms ?? []).flatMap((part): readonly Factor[] => {
+		const unit = parseUnit(part.unit, { counted: true });
+		const on = unit.ok ? exactRoute(unit.value.text, to.value.text, exercise.facts) : unit;
+		return [termStep(part), ...(on.ok ? on.value.factors : [])];
 	});
 	return good(lay([...way.value.factors.map((factor) => ({ ...factor, given: true })), ...added]));
 }

@@ -1,5 +1,6 @@
 import type { Chain, Factor } from '../chain/chain';
-import { hasShift, type WorkedChain, workChain } from '../chain/work-chain';
+import type { ReadFactor } from '../chain/read-chain';
+import { hasStep, type WorkedChain, workChain } from '../chain/work-chain';
 import type { Exercise, UnitExercise } from '../exercise/exercise';
 import { statedBy } from '../exercise/is-stated';
 import { withPi } from '../numeral/pi';
@@ -45,16 +46,27 @@ function timesStart(start: Quantity, until: Quantity): Rational | null {
 	return withPi(value, pi).div(withPi(a.value.number.value, a.value.number.pi));
 }
 
+function isPart({ step }: ReadFactor): boolean {
+	return step?.kind.begins ?? false;
+}
+
+function isOther({ step }: ReadFactor): boolean {
+	return step !== null && !step.kind.begins;
+}
+
 /**
  * The key by a line of the student's own that holds: its exact value, its own figures, its limiting inputs; a rounding
  * that is asked stays asked (contract, "The student's own line decides").
  * @param until the other end of a range, which is worked by the same factors.
- * @returns the key; null where the line adds something (a temperature, a sum), so that the exercise's own key holds.
+ * @returns the key; null where the line shifts or sets aside, so that the exercise's own key holds.
  */
 export function keyOfOwn(exercise: UnitExercise, { chain }: OwnLine, until?: Quantity): Key | null {
 	const want = parseUnit(exercise.want.unit, { counted: true });
 	const made = workChain(chain);
-	if (!want.ok || !made.ok || hasShift(made.value.read) || exercise.terms?.length) return null;
+	if (!want.ok || !made.ok) return null;
+	const { factors } = made.value.read;
+	// A sum of parts goes by its own line; what a shift adds is the same for every line, so the exercise's key holds.
+	if (exercise.terms?.length ? !factors.some(isPart) || factors.some(isOther) : hasStep(made.value.read)) return null;
 	const { value, unit } = made.value;
 	if (!value || !likeUnits(unit, want.value)) return null;
 	const { start } = exercise;
@@ -66,9 +78,14 @@ export function keyOfOwn(exercise: UnitExercise, { chain }: OwnLine, until?: Qua
 		want.value,
 		true,
 	);
-	const { significant, atMost, limitedBy } = figuresOfOwn(exercise, chain, made.value, until ?? exercise.start);
+	const counts = exercise.terms?.length ? chain.start : (until ?? exercise.start);
+	const { significant, atMost, limitedBy, place } = figuresOfOwn(exercise, chain, made.value, counts);
 	const own: AskedFigures =
-		significant === null || atMost === null ? null : { kind: 'count', from: significant, to: atMost };
+		significant === null || atMost === null
+			? null
+			: place === null
+				? { kind: 'count', from: significant, to: atMost }
+				: { kind: 'place', place };
 	return { value: scaled, pi, unit: want.value, ...askedFrom(exercise, own, scaled, pi), limitedBy, chain };
 }
 
@@ -86,6 +103,6 @@ export function keyOfLine(chain: Chain): Key | null {
 export function withoutAside(chain: Chain): Chain {
 	return {
 		...chain,
-		factors: chain.factors.map(({ shift: _, ...factor }) => factor),
+		factors: chain.factors.map(({ shift: _, aside: __, ...factor }) => factor),
 	};
 }

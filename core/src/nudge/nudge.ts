@@ -1,7 +1,7 @@
 import { askedBy, solutionOf } from '../answer/answer-kinds';
 import { sayRounding } from '../answer/say-wanted';
 import { symbolOfPiece } from '../chain/cancel';
-import { type Chain, type Factor, onlyAdds, sidesOfStart } from '../chain/chain';
+import { type Chain, type Factor, sidesOfStart } from '../chain/chain';
 import type { ReadFactor } from '../chain/read-chain';
 import { type WorkedChain, workChain } from '../chain/work-chain';
 import type { Exercise } from '../exercise/exercise';
@@ -12,13 +12,13 @@ import { route } from '../route/route';
 import { routeByTies, tyingFacts } from '../route/tied-route';
 import { quantityInSentence, unitInSentence, unitTextInSentence } from '../say/in-sentence';
 import { quoted } from '../say/listed';
-import { printWritten } from '../say/say';
 import { figuresText } from '../say/say-figures';
 import { parseUnit } from '../unit/parse-unit';
-import { sayParts } from './say-parts';
+import { type Nudges, nextUnit, onSteps, standingOf } from './on-steps';
 
-/** What a student who is stuck is told, one step after another: where to look first, the very block last. */
-export type Nudges = readonly string[];
+export type { Nudges } from './on-steps';
+
+import { sayParts } from './say-parts';
 
 /** A block whose sides are not equal: which one, and what its units are to each other. */
 function onUnequal(worked: WorkedChain, facts: readonly Fact[]): Nudges | null {
@@ -130,50 +130,6 @@ function sameValue(a: WorkedChain, b: WorkedChain, at: number): boolean {
 	return mine.unit === theirs.unit && mine.value.equals(theirs.value);
 }
 
-/** A step that adds, in words: "take away 32", "add 273.15", with the block it comes with. */
-function sayStep(step: Factor): string {
-	const { top, shift = '' } = step;
-	const added = printWritten(shift);
-	const words = added.startsWith('−') ? `take away ${added.slice(1)}` : `add ${added}`;
-	return onlyAdds(step) ? words : `${words}, and from there it is ${unitTextInSentence(top.unit)}`;
-}
-
-/** Nudges where the worked line adds as well as scales: temperatures, and mixed measures. */
-function onShifts(chain: Chain, worked: WorkedChain, exercise: Exercise): Nudges | null {
-	const solved = solutionOf(exercise);
-	const line = solved.ok ? solved.value.chain : null;
-	if (!line?.factors.some(({ shift }) => shift !== undefined)) return null;
-	const key = workChain(line);
-	if (!key.ok) return null;
-	const { adding, nudgesAtEnd, goal } = askedBy(exercise);
-	const wholes = adding === 'wholes-aside';
-	const parts = wholes || exercise.terms !== undefined;
-	const at = chain.factors.findIndex((_, i) => !sameValue(worked, key.value, i + 1));
-	if (at >= 0)
-		return [
-			`Step ${at + 1} does not lead on. Look at it once more, or take it back.`,
-			parts
-				? 'Only the part after the point becomes smaller units; the whole part stays what it is.'
-				: 'Ask what is the same on both scales: where the zero of the one lies on the other, and how large a degree is.',
-		];
-	const next = line.factors[chain.factors.length];
-	if (!next) return nudgesAtEnd ?? onClosed(worked, exercise);
-	if (next.shift === undefined) return null;
-	const stands = worked.unit.text;
-	if (parts)
-		return [
-			wholes
-				? `What stands is ${stands}: a whole part, and a part after the point. The whole part is done.`
-				: `What stands is in ${stands}, as wanted. The rest of the measure is still to be added.`,
-			`The next step is no factor: ${sayStep(next)}. It is under “Add or take away”.`,
-		];
-	return [
-		`${stands} and ${goal ?? ''} have their zeros in different places, so a temperature shifts as well as scales.`,
-		'A shift is a step of its own, not a factor. It is under “Add or take away”.',
-		`The step: ${sayStep(next)}.`,
-	];
-}
-
 const ON_START: Nudges = [
 	'Read the question, the last sentence: what does it ask about?',
 	'The line starts from the quantity the question asks about, one that stands by itself.',
@@ -207,7 +163,7 @@ function onWriting(exercise: Exercise): Nudges {
  * @param from one's own facts, and the tables a class may use; all of them when left out.
  */
 export function nudgesFor(chain: Chain, exercise: Exercise, from: FactsFrom = {}): Nudges {
-	const { nudges, goal } = askedBy(exercise);
+	const { nudges, nudgesAtEnd, goal } = askedBy(exercise);
 	if (nudges) return nudges;
 	const want = goal ?? '';
 	const { facts } = exercise;
@@ -216,10 +172,12 @@ export function nudgesFor(chain: Chain, exercise: Exercise, from: FactsFrom = {}
 	const worked = made.value;
 	const { top } = sidesOfStart(chain.start);
 	if (top.number === '' && top.unit === '') return ON_START;
-	const broken = onUnequal(worked, facts) ?? onTwice(worked) ?? onShifts(chain, worked, exercise);
-	if (broken) return broken;
-	if (worked.reached) return chain.factors.length ? onClosed(worked, exercise) : onWriting(exercise);
-	const way = onTheWay(chain, worked, want, exercise, from);
+	const stuck = onUnequal(worked, facts) ?? onTwice(worked) ?? onSteps(chain, worked, exercise);
+	if (stuck) return stuck;
+	const next = nextUnit(worked, exercise);
+	if (next === null && chain.factors.length) return nudgesAtEnd ?? onClosed(worked, exercise);
+	if (next === null) return onWriting(exercise);
+	const way = onTheWay(chain, standingOf(worked, next), next, exercise, from);
 	// No table says how large the degrees of two scales are to each other.
 	return exercise.difference && way.length < 3 ? ON_DIFFERENCE : way;
 }

@@ -1,6 +1,7 @@
+import { mixedNumberText } from './mixed-number-text';
 import type { Numeral } from './numeral';
 import { endingPlaces, plainText, printRounded } from './print';
-import { type Rational, rational } from './rational';
+import type { Rational } from './rational';
 import { type Rounded, round } from './round';
 
 /** Digits with a point after the first `before` of them; zeros are put in front where `before` is below 1. */
@@ -22,16 +23,6 @@ export function engineeringText({ units, place }: Rounded): string | null {
 	let power = Math.floor(leading / 3) * 3;
 	if (leading - power + 1 > digits.length) power += 3;
 	return `${units < 0n ? '-' : ''}${pointed(digits, leading - power + 1)}e${power}`;
-}
-
-/** A value as a mixed number as it is typed: "3 1/2"; a part of nothing is left out. */
-export function mixedNumberText(value: Rational): string {
-	const size = value.abs();
-	const whole = size.floor();
-	const part = size.sub(rational(whole));
-	const sign = value.sign < 0 ? '-' : '';
-	if (part.sign === 0) return `${sign}${whole}`;
-	return `${sign}${whole === 0n ? '' : `${whole} `}${part.n}/${part.d}`;
 }
 
 /** The ways a number can be written that a student can switch among. */

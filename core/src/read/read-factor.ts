@@ -2,7 +2,7 @@ import { FACTOR_POWER_LIMIT, type Factor } from '../chain/chain';
 import { fromSuperscript } from '../numeral/superscript';
 import type { Quantity } from '../quantity/quantity';
 import { beginsWithNumber } from './number-part';
-import { readQuantityText } from './read-typed';
+import { readQuantityText } from './read-quantity-text';
 
 const BRACKETED = /^\s*\((.*)\)\s*(?:\^?\s*([²³⁴⁵⁶⁷⁸⁹]|[1-9]))?\s*$/u;
 

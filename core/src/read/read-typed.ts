@@ -5,20 +5,8 @@ import { VULGAR_SIGNS } from '../numeral/vulgar';
 import type { Quantity } from '../quantity/quantity';
 import { parseUnit } from '../unit/parse-unit';
 import { beginsWithNumber } from './number-part';
-import { readAnswer } from './read-answer';
 import { readMixedAnswer } from './read-parts';
-
-/**
- * A quantity as it is typed, its number and unit still as written: "36 crates", "2.75 in/h".
- * @returns the quantity, or what cannot be read; `empty` without a number.
- */
-export function readQuantityText(text: string): Outcome<Quantity> {
-	const typed = text.trim();
-	const read = readAnswer(typed);
-	if (!read.ok) return read;
-	if (!read.value.number) return bad('empty', 'There is no number here yet.', [0, typed.length]);
-	return good(read.value.written);
-}
+import { readQuantityText } from './read-quantity-text';
 
 /** What stands between the two quantities of a start. */
 const SECOND = new RegExp(`\\s+(?:in|over|per)\\s+(?=[-−.\\d${VULGAR_SIGNS}])`, 'iu');

@@ -1,18 +1,20 @@
-import { type Chain, type Factor, onlyAdds, sidesOfStart } from '../chain/chain';
+import { type Chain, type Factor, isBareStep, sidesOfStart } from '../chain/chain';
+import { fieldOf } from '../chain/steps/steps';
 import type { WorkedChain } from '../chain/work-chain';
 import { printUnrounded } from '../numeral/print';
 import { toSuperscript } from '../numeral/superscript';
-import { printQuantity, printWritten } from './say';
+import { printQuantity } from './say';
+import { STEP_WORDS } from './step-words';
 
 /** How many digits of an unrounded result are written out. */
 const FIGURES = 10;
 
 function factorText(factor: Factor): string {
-	const { top, bottom, power = 1, shift } = factor;
-	const scaled = `(${printQuantity(top)} / ${printQuantity(bottom)})${power > 1 ? toSuperscript(power) : ''}`;
-	if (shift === undefined) return ` × ${scaled}`;
-	const added = printWritten(shift);
-	return `${onlyAdds(factor) ? '' : ` × ${scaled}`} ${added.startsWith('−') ? `− ${added.slice(1)}` : `+ ${added}`}`;
+	const { top, bottom, power = 1 } = factor;
+	const scaled = ` × (${printQuantity(top)} / ${printQuantity(bottom)})${power > 1 ? toSuperscript(power) : ''}`;
+	const field = fieldOf(factor);
+	if (field === null) return scaled;
+	return `${isBareStep(factor) ? '' : scaled}${STEP_WORDS[field].print(factor)}`;
 }
 
 /** The number a line comes to before it is rounded, cut with … where it is long: "1.164166666…"; '' while one is missing. */
@@ -20,23 +22,38 @@ export function unroundedNumber({ value }: WorkedChain): string {
 	return value ? `${printUnrounded(value.value, FIGURES)}${value.pi ? ' π' : ''}` : '';
 }
 
-/** What a line comes to before it is rounded: "1.164166666… mm/min"; '' while a number is missing. */
+/** The whole ones a line has set aside, in print: ["8 ft"]; none where one is not written yet. */
+export function asideTexts({ aside }: WorkedChain): readonly string[] {
+	return aside.flatMap(({ value, unit }) =>
+		value ? [printQuantity({ number: printUnrounded(value, FIGURES), unit: unit.text })] : [],
+	);
+}
+
+/**
+ * What a line comes to before it is rounded: "1.164166666… mm/min", with what was set aside before it: "8 ft 9 in"; ''
+ * while a number is missing.
+ */
 export function unroundedText(worked: WorkedChain): string {
-	return worked.value ? `${unroundedNumber(worked)} ${worked.unit.text}`.trim() : '';
+	if (!worked.value) return '';
+	return [...asideTexts(worked), `${unroundedNumber(worked)} ${worked.unit.text}`.trim()].join(' ');
 }
 
 /**
  * A line in print, without what it comes to: "2.75 in/h × (2.54 cm / 1 in)". After a step that adds, what came before
- * it is bracketed.
+ * it is bracketed; the parts of a sum follow each other with a plus.
  */
 export function printLine({ start, factors }: Chain): string {
 	const { top, bottom } = sidesOfStart(start);
 	let text = bottom ? `(${printQuantity(top)} / ${printQuantity(bottom)})` : printQuantity(top);
+	let before = '';
 	let added = false;
 	for (const factor of factors) {
 		const next = factorText(factor);
-		text = added && next.startsWith(' ×') ? `(${text})${next}` : text + next;
-		added = factor.shift !== undefined;
+		if (factor.term) {
+			before += text;
+			text = next;
+		} else text = added && next.startsWith(' ×') ? `(${text})${next}` : text + next;
+		added = fieldOf(factor) !== null && factor.term === undefined;
 	}
-	return text;
+	return before + text;
 }

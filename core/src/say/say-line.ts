@@ -1,11 +1,12 @@
 import { symbolOfPiece } from '../chain/cancel';
-import { onlyAdds, START } from '../chain/chain';
+import { isBareStep, START } from '../chain/chain';
 import type { ReadFactor } from '../chain/read-chain';
 import type { WorkedChain } from '../chain/work-chain';
 import { printUnrounded } from '../numeral/print';
 import { parseUnit } from '../unit/parse-unit';
 import { listed } from './listed';
 import { sayFactor, sayQuantity, sayUnit } from './say';
+import { shownStep } from './step-words';
 
 /** How many digits of a running value are said before it is cut. */
 const SAID_FIGURES = 6;
@@ -55,15 +56,12 @@ export function sayLine(worked: WorkedChain): readonly string[] {
 	return [`Start with ${first}.`, ...factors.map((factor, i) => sayFactorStep(worked, factor, i))];
 }
 
-/** One step: what is multiplied by and what cancels, or what is added; and what stands then. */
-function sayFactorStep(worked: WorkedChain, { written }: ReadFactor, index: number): string {
-	const { shift } = written;
+/** One step: what is multiplied by and what cancels, or what else is done; and what stands then. */
+function sayFactorStep(worked: WorkedChain, { written, step }: ReadFactor, index: number): string {
 	const said = sayRunning(worked, index);
-	const now = `Now there ${/^1 \S/.test(said) ? 'is' : 'are'} ${said}.`;
+	const now = `${worked.running[index + 1]?.together ? 'Together' : 'Now'} there ${/^1 \S/.test(said) ? 'is' : 'are'} ${said}.`;
 	const multiplied = `Multiply by ${sayFactor(written)}. ${sayCancelled(worked, index)}`;
-	if (shift === undefined) return `${multiplied} ${now}`;
-	const less = /^\s*[-−]/.test(shift);
-	const size = shift.replace(/^\s*[-−+]/, '').trim() || 'a number to come';
-	const added = less ? `Take away ${size}.` : `Add ${size}.`;
-	return onlyAdds(written) ? `${added} ${now}` : `${multiplied} ${added} ${now}`;
+	const done = step && shownStep(worked, index);
+	if (!done) return `${multiplied} ${now}`;
+	return isBareStep(written) ? done.say : `${multiplied} ${done.say}`;
 }

@@ -1,16 +1,19 @@
 import { isWanted, type LaneColumn, letterOf } from '../chain/balance';
 import { type Piece, sideText } from '../chain/cancel';
-import type { WorkedChain } from '../chain/work-chain';
+import type { SetAside, WorkedChain } from '../chain/work-chain';
+import { printUnrounded } from '../numeral/print';
 import { parseUnit } from '../unit/parse-unit';
 import { symbolOfPart } from '../unit/print-unit';
-import { sayUnit } from './say';
+import { sayQuantity, sayUnit } from './say';
 
 /** How a token is said: the unit in words, where it stands and how. */
-function sayPiece(piece: Piece, state: 'must-go' | 'wanted' | 'cancelled', symbol: string, letters = ''): string {
+function sayPiece(piece: Piece, state: LaneColumn['kind'], symbol: string, letters = ''): string {
 	const read = parseUnit(symbol, { counted: true });
 	const name = read.ok ? sayUnit(read.value, true) : symbol;
 	const end = {
 		'must-go': 'must still go. Show the facts that hold it',
+		'to-share': 'still holds whole ones. Show how they are set aside',
+		aside: 'waits beside the line',
 		wanted: 'is wanted here. Show the facts that hold it',
 		cancelled: `is cancelled, pair ${letters}`,
 	}[state];
@@ -55,8 +58,17 @@ export function shownUnits(
 	});
 }
 
-/** A place in the lanes as plain data: the unit, what stands there (null for a socket that waits), and what is said of it. */
-export type ShownCell = { readonly symbol: string; readonly base: string | null; readonly say: string };
+/**
+ * A place in the lanes as plain data: the unit, what stands there (null for a socket that waits), how much of it is kept
+ * there, and what is said of it.
+ */
+export type ShownCell = {
+	readonly symbol: string;
+	readonly base: string | null;
+	/** How much is kept, as print has it; '?' while that is not written; null where nothing is. */
+	readonly kept: string | null;
+	readonly say: string;
+};
 
 /** A column of the lanes as plain data; the letter of a pair that cancels, else ''. */
 export type ShownColumn = {
@@ -66,16 +78,26 @@ export type ShownColumn = {
 	readonly bottom: ShownCell | null;
 };
 
+/** How many digits of what is kept are shown before it is cut. */
+const KEPT_DIGITS = 5;
+
+/** How much is kept aside, as print has it. */
+function keptText({ value, pi }: SetAside): string {
+	return value ? `${printUnrounded(value, KEPT_DIGITS)}${pi ? ' π' : ''}` : '?';
+}
+
 /** A column of the balance as it is shown and said. */
 export function shownColumn({ kind, top, bottom, pair }: LaneColumn): ShownColumn {
 	const letter = pair === undefined ? '' : letterOf(pair);
-	const cell = (side: Piece['side'], of: LaneColumn['top']): ShownCell | null =>
-		of && {
-			symbol: of.symbol,
-			base: of.piece?.base ?? null,
-			say: of.piece
-				? sayPiece(of.piece, kind, of.symbol, letter)
-				: `${of.symbol} is wanted on the ${side} and not there yet`,
-		};
+	const cell = (side: Piece['side'], of: LaneColumn['top']): ShownCell | null => {
+		if (!of) return null;
+		const kept = of.kept ? keptText(of.kept) : null;
+		const say = of.piece
+			? sayPiece(of.piece, kind, of.symbol, letter)
+			: kept === null
+				? `${of.symbol} is wanted on the ${side} and not there yet`
+				: `${sayQuantity({ number: kept, unit: of.symbol })}, ${kind === 'aside' ? 'waits to be added' : 'set aside'}`;
+		return { symbol: of.symbol, base: of.piece?.base ?? null, kept, say };
+	};
 	return { kind, letter, top: cell('top', top), bottom: cell('bottom', bottom) };
 }

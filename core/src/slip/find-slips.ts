@@ -1,5 +1,5 @@
 import type { Chain } from '../chain/chain';
-import { hasShift, workChain } from '../chain/work-chain';
+import { hasStep, workChain } from '../chain/work-chain';
 import type { UnitExercise } from '../exercise/exercise';
 import type { Key } from '../key/key';
 import { lineTo } from '../key/line-to';
@@ -47,7 +47,7 @@ function evidenceOf(exercise: UnitExercise, key: Key, answer: Numeral, chain: Ch
 		answer,
 		chain,
 		// Where a step adds, what one factor is worth to the whole is not told by the factor alone.
-		factors: worked?.ok && !hasShift(worked.value.read) ? worked.value.read.factors : [],
+		factors: worked?.ok && !hasStep(worked.value.read) ? worked.value.read.factors : [],
 	};
 }
 

@@ -1,11 +1,7 @@
+import { turnedSign } from '../chain/chain';
 import { MINUS, ofReading } from './scales';
 import type { SlipKind } from './slip-kind';
 import { withStep } from './with-step';
-
-/** The same number with the other sign, as written. */
-function turnedSign(shift: string): string {
-	return /^\s*[-−]/.test(shift) ? shift.replace(/[-−]/, '') : `-${shift.trim()}`;
-}
 
 /** The shift added for subtracted, or the other way about. */
 export const offsetBackwards: SlipKind = {

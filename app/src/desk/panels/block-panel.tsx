@@ -1,4 +1,15 @@
-import { type Factor, listed, mustGoOf, parseNumeral, quoted, sayFactor, toSuperscript } from '@tidy-sum/core';
+import {
+	type Factor,
+	fieldOf,
+	isBareStep,
+	listed,
+	mayTurn,
+	mustGoOf,
+	parseNumeral,
+	quoted,
+	sayFactor,
+	toSuperscript,
+} from '@tidy-sum/core';
 import type { SingleStep } from '@tidy-sum/schema';
 import Earlier from 'lucide-react-native/icons/arrow-left';
 import Later from 'lucide-react-native/icons/arrow-right';
@@ -19,7 +30,7 @@ import type { PanelProps } from '../panel-row';
 import { sayBlock } from '../say-block';
 
 const BlockWriting = later(async () => (await laterPanels()).BlockWriting);
-const StepWriting = later(async () => (await laterPanels()).StepWriting);
+const StepPart = later(async () => (await laterPanels()).StepPart);
 const Zeros = later(async () => (await laterPanels()).Zeros);
 
 declare module '../../work/panel-slice' {
@@ -32,9 +43,10 @@ declare module '../../work/panel-slice' {
 const POWERS = [1, 2, 3] as const;
 
 /** What is still to go after a block; nothing where the student wants silence. */
-function nextOf({ support, worked, columns }: DeskView): string {
+function nextOf({ support, closed, lacks, columns }: DeskView): string {
 	if (support === 'none') return '';
-	if (worked.reached) return 'The line closes. Work the numbers and write the answer.';
+	if (closed) return 'The line closes. Work the numbers and write the answer.';
+	if (lacks) return lacks;
 	const left = mustGoOf(columns).map(({ base }) => base);
 	return left.length ? `Still to go: ${listed([...new Set(left)].map(quoted))}.` : '';
 }
@@ -92,7 +104,8 @@ export function BlockPanel({ view, panel: { id, writing = false }, acts }: Panel
 	const factor = view.blocks[index]?.factor;
 	if (!factor) return null;
 	const { onDo } = acts;
-	const adds = factor.shift !== undefined;
+	const steps = fieldOf(factor) !== null;
+	const bare = isBareStep(factor);
 	const said = sayBlock(view, index);
 	const judged = view.worked.factors[index];
 	const doesExact = judged?.exact === true;
@@ -102,24 +115,24 @@ export function BlockPanel({ view, panel: { id, writing = false }, acts }: Panel
 		acts.close();
 	};
 	return (
-		<PanelFrame title={adds ? `Step ${index + 1}` : `Block ${index + 1}`}>
-			{open && adds ? <StepWriting view={view} index={index} onDo={onDo} /> : null}
-			{open && !adds ? <BlockWriting view={view} index={index} onDo={onDo} /> : null}
-			{adds || said.text === '' ? null : (
+		<PanelFrame title={steps ? `Step ${index + 1}` : `Block ${index + 1}`}>
+			{steps ? <StepPart view={view} index={index} writing={open} onDo={onDo} /> : null}
+			{open && !bare ? <BlockWriting view={view} index={index} onDo={onDo} /> : null}
+			{bare || said.text === '' ? null : (
 				<Words tone={said.turn ? 'look' : 'ink'} role="status" aria-live="polite" testID="block-says">
 					{said.text} {said.turn ? '' : nextOf(view)}
 				</Words>
 			)}
 			<View style={styles.row}>
-				{adds ? null : (
+				{mayTurn(factor) ? (
 					<Button
-						label="Turn over"
+						label={bare ? 'The other way' : 'Turn over'}
 						icon={TurnOver}
 						kind={said.turn ? 'strong' : 'plain'}
 						onPress={() => onDo({ do: 'turn', block: id })}
 						testID="turn"
 					/>
-				)}
+				) : null}
 				<Button label="Remove" icon={Trash} onPress={remove} testID="remove" />
 				<Button label="Change" icon={Pen} on={open} onPress={() => setOpen(!open)} testID="change-block" />
 				{index > 0 ? (
@@ -139,8 +152,8 @@ export function BlockPanel({ view, panel: { id, writing = false }, acts }: Panel
 					/>
 				) : null}
 			</View>
-			{adds ? null : <Power id={id} factor={factor} onDo={onDo} />}
-			{adds || judged?.exact === null || judged === undefined ? null : (
+			{steps ? null : <Power id={id} factor={factor} onDo={onDo} />}
+			{steps || judged?.exact === null || judged === undefined ? null : (
 				<Exactness id={id} exact={doesExact} onDo={onDo} />
 			)}
 			{unclear === null ? null : (

@@ -1,17 +1,32 @@
-import { type FactsFrom, factsHolding, findFacts, printUnitText, quoted } from '@tidy-sum/core';
-import { memo, useState } from 'react';
-import { FactForm } from '../../fact/fact-form';
-import { FactItem, keyOfFact } from '../../fact/fact-item';
+import {
+	type Factor,
+	type FactsFrom,
+	factsHolding,
+	mustGoOf,
+	placeIn,
+	printUnitText,
+	quoted,
+	type TableFact,
+} from '@tidy-sum/core';
+import { memo, type ReactNode, useState } from 'react';
+import { FactList } from '../../fact/fact-list';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
+import { later } from '../../ui/later';
 import { Words } from '../../ui/words';
+import { laterPanels } from '../later-panels';
 import { mayAdd } from '../may-add';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
 import type { Acts } from '../use-acts';
+
+/** What a search finds, and the form of a fact of one's own: they come with their first use. */
+const FoundFacts = later(async () => (await laterPanels()).FoundFacts);
+const FactForm = later(async () => (await laterPanels()).FactForm);
+const Offers = later(async () => (await laterPanels()).Offers);
 
 declare module '../../work/panel-slice' {
 	interface Panels {
@@ -20,8 +35,10 @@ declare module '../../work/panel-slice' {
 	}
 }
 
-/** The most facts one search lists. */
+/** The most facts that are listed at once. */
 const LISTED = 40;
+
+const NO_FACTS: readonly TableFact[] = [];
 
 type FactsProps = {
 	/** Where facts are looked for. */
@@ -30,22 +47,25 @@ type FactsProps = {
 	readonly unit: string;
 	/** Whether all facts are searched, and not only those that hold the unit. */
 	readonly all: boolean;
-	/** Whether a step that adds or takes away is offered. */
+	/** Whether steps that are no factors are offered. */
 	readonly adds: boolean;
+	/** A unit that must go, where the touched one need not; else ''. */
+	readonly leads: string;
 	readonly acts: Acts;
+	readonly onPlace: Acts['onPlace'];
+	/** The steps that are offered, before the facts. */
+	readonly children?: ReactNode;
 };
 
 /** What the panel holds; drawn anew only when the facts there are have changed, not at each step on the line. */
-const Facts = memo(function Facts({ from, unit, all, adds, acts }: FactsProps) {
+const Facts = memo(function Facts({ from, unit, all, adds, leads, acts, onPlace, children }: FactsProps) {
 	const styles = useStyles();
 	const [open, setOpen] = useState<string | null>(null);
 	const [search, setSearch] = useState('');
+	const [submitted, setSubmitted] = useState('');
 	const [adding, setAdding] = useState(false);
 	const searching = search.trim() !== '';
-	const { facts: found, meant } = searching
-		? findFacts(search, from)
-		: { facts: factsHolding(unit, from), meant: null };
-	const facts = found.slice(0, LISTED);
+	const facts = searching ? NO_FACTS : factsHolding(unit, from).slice(0, LISTED);
 	return (
 		<PanelFrame {...(all ? {} : { title: `Facts that hold ${quoted(printUnitText(unit))}` })}>
 			{all ? (
@@ -53,32 +73,29 @@ const Facts = memo(function Facts({ from, unit, all, adds, acts }: FactsProps) {
 					label="Search by name or symbol"
 					value={search}
 					onChange={setSearch}
-					onSubmit={() => facts[0] && setOpen(keyOfFact(facts[0]))}
+					onSubmit={() => setSubmitted(search)}
 					placeholder="mile, ft, water…"
 					testID="search-facts"
 				/>
 			) : null}
-			{meant === null ? null : <Words size="small">{`Taken for ${quoted(meant)}.`}</Words>}
-			<Box role="list">
-				{facts.map((fact) => {
-					const key = keyOfFact(fact);
-					return (
-						<FactItem
-							key={key}
-							fact={fact}
-							open={open === key}
-							onOpen={() => setOpen(open === key ? null : key)}
-							onPlace={acts.onPlace}
-						/>
-					);
-				})}
-			</Box>
-			{facts.length || (all && !searching && unit === '') ? null : (
+			{searching ? (
+				<FoundFacts search={search} submitted={submitted} from={from} open={open} onOpen={setOpen} onPlace={onPlace} />
+			) : (
+				children
+			)}
+			<FactList facts={facts} open={open} onOpen={setOpen} onPlace={onPlace} />
+			{facts.length || searching || adds || (all && unit === '') ? null : (
 				<Words>
-					{searching
-						? `Nothing on your Shelf goes by ${quoted(search.trim())}. You can write the block yourself, or add the fact.`
-						: `No table here holds ${quoted(printUnitText(unit))}. Try one of the other units on the line, or write the block yourself.`}
+					{`No table here holds ${quoted(printUnitText(unit))}. Try one of the other units on the line, or write the block yourself.`}
 				</Words>
+			)}
+			{searching || leads === '' ? null : (
+				<>
+					<Words strong role="heading" aria-level={3}>
+						{`${quoted(printUnitText(leads))} must go. Facts that hold it`}
+					</Words>
+					<FactList facts={factsHolding(leads, from)} open={open} onOpen={setOpen} onPlace={onPlace} />
+				</>
 			)}
 			<Box style={styles.choices}>
 				{all ? null : (
@@ -100,7 +117,17 @@ const Facts = memo(function Facts({ from, unit, all, adds, acts }: FactsProps) {
 
 /** The Shelf, opened on one unit or searched by name: taking a fact asks which side goes on the bottom. */
 export function FactsPanel({ view, panel: { unit, all = unit === '' }, acts }: PanelProps<'facts'>) {
-	return <Facts from={view.facts} unit={unit} all={all} adds={mayAdd(view)} acts={acts} />;
+	const { worked, columns } = view;
+	const adds = mayAdd(view);
+	const go = mustGoOf(columns).map(({ base }) => base);
+	const leads = all || go.includes(unit) ? '' : (go[0] ?? '');
+	// Of a sum each block goes behind the part it is for.
+	const onPlace = worked.parts > 1 ? (factor: Factor) => acts.onPlace(factor, placeIn(worked, factor)) : acts.onPlace;
+	return (
+		<Facts from={view.facts} unit={unit} all={all} adds={adds} leads={leads} acts={acts} onPlace={onPlace}>
+			{adds ? <Offers view={view} unit={unit} onPlace={acts.onPlace} /> : null}
+		</Facts>
+	);
 }
 
 const useStyles = makeStyles(() => ({

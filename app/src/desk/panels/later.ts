@@ -1,17 +1,21 @@
 // Panels that are not needed for a line's first touches: they come in one script of their own.
+export { FactForm } from '../../fact/fact-form';
+export { LinePictures } from '../line-pictures';
 export { Numbers } from '../numbers';
 export { AnswerPanel } from './answer-panel';
 export { BesidePanel } from './beside-panel';
 export { BlockWriting } from './block-writing';
 export { BookPanel } from './book-panel';
 export { CalculatorPanel } from './calculator-panel';
+export { FoundFacts } from './found-facts';
 export { KeysPanel } from './keys-panel';
 export { MorePanel } from './more-panel';
 export { NudgePanel } from './nudge-panel';
+export { Offers } from './offers';
 export { OwnPanel } from './own-panel';
 export { PlacesPanel } from './places-panel';
 export { StartPanel } from './start-panel';
-export { StepWriting } from './step-writing';
+export { StepPart } from './step-part';
 export { TakePanel } from './take-panel';
 export { VerdictPanel } from './verdict-panel';
 export { Zeros } from './zeros';

@@ -1,4 +1,5 @@
-import { inForm, NUMBER_FORMS, type NumberForm, printForm, readAnswer, toMixed } from '@tidy-sum/core';
+import { printForm, readAnswer, toMixed } from '@tidy-sum/core';
+import { inForm, NUMBER_FORMS, type NumberForm } from '@tidy-sum/core/help';
 import { View } from 'react-native';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';

@@ -2,19 +2,19 @@ import {
 	parseUnit,
 	printQuantity,
 	quoted,
-	readFactText,
 	readProblem,
-	readStartText,
 	sayQuantity,
 	sidesOfStart,
 	writtenQuantity,
 } from '@tidy-sum/core';
+import { readFactText, readStarting, readWanted, type Starting, startingText } from '@tidy-sum/core/help';
 import type { SingleStep } from '@tidy-sum/schema';
 import { useState } from 'react';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
 import { Button } from '../../ui/button';
+import { Choices } from '../../ui/choices';
 import { Field } from '../../ui/field';
 import { Words } from '../../ui/words';
 import type { DeskView } from '../../work/desk-view';
@@ -28,12 +28,27 @@ declare module '../../work/panel-slice' {
 	}
 }
 
-/** The start as it is typed: "150 km in 2.5 h" for two quantities. */
-function startText(view: DeskView): string {
-	const { start } = view.work;
-	if (!start) return '';
+/** What the problem begins with, as it is typed. */
+function startText({ work: { start, until, terms } }: DeskView): string {
+	return start ? startingText({ start, ...(until ? { until } : {}), terms }) : '';
+}
+
+/** What is wanted, as it is typed. */
+function wantText({ work: { want, wantParts } }: DeskView): string {
+	return wantParts.length ? wantParts.join(' and ') : (want ?? '');
+}
+
+/** What a start is read back as. */
+function sayStarting({ start, until, terms = [] }: Starting): string {
 	const { top, bottom } = sidesOfStart(start);
-	return bottom ? `${writtenQuantity(top)} in ${writtenQuantity(bottom)}` : writtenQuantity(top);
+	const more = [until ? ` to ${sayQuantity(until)}` : '', bottom ? ` over ${sayQuantity(bottom)}` : ''].join('');
+	return [`${sayQuantity(top)}${more}`, ...terms.map(sayQuantity)].join(', and ');
+}
+
+/** Whether something is a temperature, which may be a reading or a difference. */
+function isTemperature(text: string): boolean {
+	const unit = parseUnit(text);
+	return unit.ok && unit.value.parts.length === 1 && unit.value.kind === KELVIN;
 }
 
 /** A problem of one's own: its text, or its start, facts and wanted unit filled in directly. */
@@ -45,15 +60,28 @@ export function OwnPanel({ view, panel: { half = '' }, acts }: PanelProps<'own'>
 	const [start, setStart] = useState(startText(view));
 	const [fact, setFact] = useState(half ? `${half} = ` : '');
 	const [said, setSaid] = useState('');
-	const readsStart = start.trim() === '' ? null : readStartText(start);
+	const [want, setWant] = useState(wantText(view));
+	const readsStart = start.trim() === '' ? null : readStarting(start);
+	const readsWant = want.trim() === '' ? null : readWanted(want);
 	const readsFact = fact.trim() === '' || fact.trim() === half ? null : readFactText(fact);
 	const unit = parseUnit(work.want ?? '', { counted: true });
+	const degrees = [sidesOfStart(work.start ?? NOTHING).top.unit, work.want ?? ''].every(isTemperature);
 
 	const typeStart = (text: string) => {
 		setStart(text);
-		const read = readStartText(text);
+		const read = readStarting(text);
 		// What is emptied or cannot be read is no start: the line does not go on from the one before.
-		onDo(read.ok ? { do: 'start', start: read.value } : { do: 'unstart' });
+		onDo(read.ok ? startStep(read.value) : { do: 'unstart' });
+	};
+	const typeWant = (text: string) => {
+		setWant(text);
+		const read = readWanted(text);
+		const parts = read.ok ? read.value.parts : [];
+		onDo({
+			do: 'want',
+			unit: parts.length && read.ok ? read.value.unit : text,
+			...(parts.length ? { parts: [...parts] } : {}),
+		});
 	};
 	const readText = () => {
 		const told = readProblem(work.text);
@@ -61,11 +89,13 @@ export function OwnPanel({ view, panel: { half = '' }, acts }: PanelProps<'own'>
 			role ? [{ do: 'mark', at: [...at], role }] : [],
 		);
 		for (const one of told.facts) steps.push({ do: 'state', fact: one });
-		if (told.want) steps.push({ do: 'want', unit: told.want.unit });
+		if (told.want) {
+			steps.push({ do: 'want', unit: told.want.unit });
+			setWant(told.want.unit);
+		}
 		if (told.start) {
 			steps.push({ do: 'start', start: told.start });
-			const { top, bottom } = sidesOfStart(told.start);
-			setStart(bottom ? `${writtenQuantity(top)} in ${writtenQuantity(bottom)}` : writtenQuantity(top));
+			setStart(startingText({ start: told.start }));
 		}
 		onDo(...steps);
 		const lacks = [told.start ? '' : 'the start', told.want ? '' : 'what is wanted'].filter(Boolean);
@@ -104,18 +134,18 @@ export function OwnPanel({ view, panel: { half = '' }, acts }: PanelProps<'own'>
 				named
 				value={start}
 				onChange={typeStart}
-				placeholder="2.75 in/h, or 150 km in 2.5 h"
+				placeholder="2.75 in/h, 150 km in 2.5 h, 50 to 68 °F, 7 ft 5 in"
 				fault={readsStart && !readsStart.ok ? readsStart.fault : null}
-				reads={work.start ? `Reads as ${sayQuantity(sidesOfStart(work.start).top)}` : ''}
+				reads={readsStart?.ok ? `Reads as ${sayStarting(readsStart.value)}` : ''}
 				testID="own-start"
 			/>
 			<Field
-				label="Wanted, a unit"
+				label="Wanted, a unit, or units of a measure in parts"
 				named
-				value={work.want ?? ''}
-				onChange={(text) => onDo({ do: 'want', unit: text })}
-				placeholder="mm/min"
-				fault={work.want && !unit.ok ? unit.fault : null}
+				value={want}
+				onChange={typeWant}
+				placeholder="mm/min, or ft and in"
+				fault={readsWant && !readsWant.ok ? readsWant.fault : null}
 				reads={
 					unit.ok && unit.value.counted.length
 						? `${unit.value.counted.map(quoted).join(' and ')} is taken for a counted thing.`
@@ -123,6 +153,18 @@ export function OwnPanel({ view, panel: { half = '' }, acts }: PanelProps<'own'>
 				}
 				testID="own-want"
 			/>
+			{degrees ? (
+				<Choices
+					label="These temperatures are"
+					choices={[
+						{ value: 'reading', label: 'readings' },
+						{ value: 'difference', label: 'a difference' },
+					]}
+					chosen={work.difference ? 'difference' : 'reading'}
+					onChoose={(kind) => onDo({ do: 'difference', difference: kind === 'difference' })}
+					testID="own-difference"
+				/>
+			) : null}
 			<Field
 				label="A fact the problem states"
 				named
@@ -154,6 +196,21 @@ export function OwnPanel({ view, panel: { half = '' }, acts }: PanelProps<'own'>
 			<Button label="To the line" kind="strong" disabled={!ready} onPress={acts.close} testID="own-done" />
 		</PanelFrame>
 	);
+}
+
+const NOTHING = { number: '', unit: '' };
+
+/** How a temperature's kind is told apart. */
+const KELVIN = kindOfUnit('K');
+
+function kindOfUnit(text: string): string {
+	const unit = parseUnit(text);
+	return unit.ok ? unit.value.kind : '';
+}
+
+/** A start as a step of the work. */
+function startStep({ start, until, terms }: Starting): SingleStep {
+	return { do: 'start', start, ...(until ? { until } : {}), ...(terms?.length ? { terms: [...terms] } : {}) };
 }
 
 const useStyles = makeStyles(() => ({

@@ -1,4 +1,5 @@
-import { type Judgement, sayLine, solutionOf, VERDICT_LINES, type VerdictLine, workChain } from '@tidy-sum/core';
+import { type Judgement, solutionOf, VERDICT_LINES, type VerdictLine, workChain } from '@tidy-sum/core';
+import { sayLine } from '@tidy-sum/core/help';
 import CheckIcon from 'lucide-react-native/icons/check';
 import EyeIcon from 'lucide-react-native/icons/eye';
 import QuestionIcon from 'lucide-react-native/icons/message-circle-question-mark';

@@ -2,15 +2,14 @@ import { nanoid } from '@reduxjs/toolkit';
 import {
 	type Fact,
 	type Factor,
-	factsOfTable,
 	factTable,
-	findFacts,
 	ownFact,
 	quoted,
 	TABLE_NAMES,
 	type TableFact,
 	type TableName,
 } from '@tidy-sum/core';
+import { factsOfTable, findFacts } from '@tidy-sum/core/help';
 import { turnedFact } from '@tidy-sum/core/shelf';
 import type { Step } from '@tidy-sum/schema';
 import { useMemo, useState } from 'react';

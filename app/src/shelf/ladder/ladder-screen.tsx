@@ -1,4 +1,5 @@
-import { type Converted, type Outcome, printWritten, readKnownQuantityText, writtenQuantity } from '@tidy-sum/core';
+import { type Converted, type Outcome, printWritten, writtenQuantity } from '@tidy-sum/core';
+import { readKnownQuantityText } from '@tidy-sum/core/help';
 import type { Rung } from '@tidy-sum/core/shelf';
 import { type Climb, climbOf } from '@tidy-sum/core/shelf';
 import { memo, startTransition, useCallback, useMemo } from 'react';

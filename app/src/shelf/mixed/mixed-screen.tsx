@@ -7,10 +7,10 @@ import {
 	printQuantity,
 	type Quantity,
 	quoted,
-	readPartsText,
 	route,
 	writtenQuantity,
 } from '@tidy-sum/core';
+import { readPartsText } from '@tidy-sum/core/help';
 import {
 	type Division,
 	divisionFactor,
@@ -24,6 +24,7 @@ import {
 } from '@tidy-sum/core/shelf';
 import { useMemo } from 'react';
 import { useWindowDimensions } from 'react-native';
+import { PartsPicture } from '../../line/parts-picture';
 import { GAP, WIDE_FROM } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
@@ -36,7 +37,6 @@ import { Send } from '../send';
 import { ShelfPage } from '../shelf-page';
 import { Stepper } from '../stepper';
 import { useFields, useLastGood } from '../use-fields';
-import { PartsPicture } from './parts-picture';
 
 const EXAMPLE = { text: '8.75 ft', measure: 'length' };
 

@@ -1,12 +1,5 @@
-import {
-	badWithin,
-	type Outcome,
-	readKnownQuantityText,
-	sayLine,
-	sidesOfStart,
-	type TableName,
-	workChain,
-} from '@tidy-sum/core';
+import { badWithin, type Outcome, sidesOfStart, type TableName, workChain } from '@tidy-sum/core';
+import { readKnownQuantityText, sayLine } from '@tidy-sum/core/help';
 import { type LineBetween, lineBetween } from '@tidy-sum/core/shelf';
 import { useMemo, useState } from 'react';
 import { WorkedLine } from '../../line/worked-line';

@@ -1,4 +1,5 @@
-import { good, type Outcome, printQuantity, type Quantity, readKnownQuantityText } from '@tidy-sum/core';
+import { good, type Outcome, printQuantity, type Quantity } from '@tidy-sum/core';
+import { readKnownQuantityText } from '@tidy-sum/core/help';
 import { type Comparison, compareSize } from '@tidy-sum/core/shelf';
 import { useMemo } from 'react';
 import { GAP } from '../../theme/tokens';

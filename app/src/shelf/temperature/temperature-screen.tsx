@@ -1,12 +1,5 @@
-import {
-	convert,
-	printQuantity,
-	printUnrounded,
-	printWritten,
-	type Quantity,
-	sayLine,
-	workChain,
-} from '@tidy-sum/core';
+import { convert, printQuantity, printUnrounded, printWritten, type Quantity, workChain } from '@tidy-sum/core';
+import { sayLine } from '@tidy-sum/core/help';
 import { SCALES, type Scale, scaleLine, stepNumber, temperatures } from '@tidy-sum/core/shelf';
 import { useWindowDimensions } from 'react-native';
 import { WorkedLine } from '../../line/worked-line';

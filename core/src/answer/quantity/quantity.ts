@@ -10,6 +10,7 @@ import type { Unit } from '../../unit/unit';
 import type { AnswerKind } from '../answer-kind';
 import { judgeQuantity, strangeText, strangeWord } from './judge-quantity';
 import { isRange, judgeRange } from './judge-range';
+import { lacksOfQuantity } from './lacks-of-quantity';
 import { FORMS_ASKED } from './number-forms-asked';
 import { solveQuantity } from './solve-quantity';
 
@@ -60,6 +61,7 @@ export const quantity: AnswerKind<'unit'> = {
 	countedIn: (text, { unit }) => countedInParts(text, [unit]),
 	line: ({ terms, line }) => (terms !== undefined || line === undefined ? 'may-lack' : 'needed'),
 	adding: 'as-the-key',
+	lacks: lacksOfQuantity,
 	says: (_, unit) => (unit === null ? 'not said yet' : printUnitText(unit) || 'a plain number'),
 	form: ({ form }) => (form ? FORMS_ASKED[form].says : null),
 	nudges: null,

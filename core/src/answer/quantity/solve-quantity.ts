@@ -2,7 +2,7 @@ import type { UnitExercise, UnitWant } from '../../exercise/exercise';
 import { type Key, keyOf } from '../../key/key';
 import { lineTo } from '../../key/line-to';
 import { good, type Outcome } from '../../numeral/fault';
-import { mixedNumberText } from '../../numeral/forms';
+import { mixedNumberText } from '../../numeral/mixed-number-text';
 import { withPi } from '../../numeral/pi';
 import { printForm, printInPlain, printRounded, printValue } from '../../numeral/print';
 import { round } from '../../numeral/round';

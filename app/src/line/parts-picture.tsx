@@ -1,11 +1,11 @@
 import { printUnitText } from '@tidy-sum/core';
 import { type Division, shownExactly } from '@tidy-sum/core/shelf';
 import Svg, { G, Line, Rect } from 'react-native-svg';
-import { GAP } from '../../theme/tokens';
-import { usePalette } from '../../theme/use-palette';
-import { makeStyles } from '../../theme/use-styles';
-import { Box } from '../../ui/box';
-import { Words } from '../../ui/words';
+import { GAP } from '../theme/tokens';
+import { usePalette } from '../theme/use-palette';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Words } from '../ui/words';
 
 type Props = {
 	readonly division: Division;

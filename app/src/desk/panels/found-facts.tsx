@@ -1,0 +1,39 @@
+import { type FactsFrom, quoted } from '@tidy-sum/core';
+import { findFacts } from '@tidy-sum/core/help';
+import { useEffect } from 'react';
+import { keyOfFact } from '../../fact/fact-item';
+import { FactList, type FactListProps } from '../../fact/fact-list';
+import { Words } from '../../ui/words';
+
+/** The most facts one search lists. */
+const LISTED = 40;
+
+type Props = Omit<FactListProps, 'facts'> & {
+	readonly search: string;
+	/** The search as it was last sent off: the first fact it finds is opened. */
+	readonly submitted: string;
+	readonly from: FactsFrom;
+};
+
+/** The facts that go by a name, and what a word was taken for. */
+export function FoundFacts({ search, submitted, from, ...list }: Props) {
+	const { facts: found, meant } = findFacts(search, from);
+	const facts = found.slice(0, LISTED);
+	const [first] = facts;
+	const opens = submitted !== '' && submitted === search && first ? keyOfFact(first) : null;
+	const { onOpen } = list;
+	useEffect(() => {
+		if (opens !== null) onOpen(opens);
+	}, [opens, onOpen]);
+	return (
+		<>
+			{meant === null ? null : <Words size="small">{`Taken for ${quoted(meant)}.`}</Words>}
+			<FactList facts={facts} {...list} />
+			{facts.length ? null : (
+				<Words>
+					{`Nothing on your Shelf goes by ${quoted(search.trim())}. You can write the block yourself, or add the fact.`}
+				</Words>
+			)}
+		</>
+	);
+}

@@ -1,0 +1,31 @@
+import type { Factor, TableFact } from '@tidy-sum/core';
+import { Box } from '../ui/box';
+import { FactItem, keyOfFact } from './fact-item';
+
+export type FactListProps = {
+	readonly facts: readonly TableFact[];
+	/** The fact that is open, by its key. */
+	readonly open: string | null;
+	readonly onOpen: (key: string | null) => void;
+	readonly onPlace: (factor: Factor) => void;
+};
+
+/** Some facts, each of which can be opened and laid on the line. */
+export function FactList({ facts, open, onOpen, onPlace }: FactListProps) {
+	return (
+		<Box role="list">
+			{facts.map((fact) => {
+				const key = keyOfFact(fact);
+				return (
+					<FactItem
+						key={key}
+						fact={fact}
+						open={open === key}
+						onOpen={() => onOpen(open === key ? null : key)}
+						onPlace={onPlace}
+					/>
+				);
+			})}
+		</Box>
+	);
+}

@@ -1,0 +1,133 @@
+import { askedBy } from '../answer/answer-kinds';
+import { wantedUnits } from '../answer/quantity/quantity';
+import type { Chain } from '../chain/chain';
+import { exactText } from '../chain/exact-text';
+import { fitsAfter } from '../chain/fits-after';
+import { isReading, readingsOf } from '../chain/readings';
+import type { StepField } from '../chain/steps/step-kind';
+import type { WorkedChain } from '../chain/work-chain';
+import type { Exercise } from '../exercise/exercise';
+import { partsOfLine } from '../exercise/parts-of-line';
+import { mixedNumberText } from '../numeral/mixed-number-text';
+import { endingPlaces } from '../numeral/print';
+import { rational } from '../numeral/rational';
+import { asideOffers } from '../offer/aside-offers';
+import { valueIn } from '../quantity/convert';
+import { quantityInSentence } from '../say/in-sentence';
+import { quoted } from '../say/listed';
+import { printWritten } from '../say/say';
+import { likeUnits, ratioOfUnits, sameSize } from '../unit/like-units';
+import { parseUnit } from '../unit/parse-unit';
+
+/** What a student who is stuck is told, one step after another: where to look first, the very block last. */
+export type Nudges = readonly string[];
+
+type OnStep = (chain: Chain, worked: WorkedChain, exercise: Exercise) => Nudges | null;
+
+function lookAt(step: number, why: string): Nudges {
+	return [`Step ${step + 1} does not lead on. Look at it once more, or take it back.`, why];
+}
+
+const ZEROS_APART =
+	'Ask what is the same on both scales: where the zero of the one lies on the other, and how large a degree is.';
+
+/** Where a reading leaves the place of its start, or its zero must still shift. */
+const onShift: OnStep = (_, worked, exercise) => {
+	const { start, want: goal } = worked.read;
+	const { unit } = start.top;
+	const isScale = goal && !exercise.difference && likeUnits(unit, goal) && (unit.offset || goal.offset);
+	const readings = isScale ? readingsOf(worked) : [];
+	const [first] = readings;
+	const last = readings.at(-1);
+	if (!goal || !first || !last || readings.length < worked.running.length) return null;
+	const away = readings.findIndex(({ zero, kelvins }) => zero === null || !kelvins.equals(first.kelvins));
+	if (away > 0) return lookAt(away - 1, ZEROS_APART);
+	if (last.degrees === goal.text && isReading(readings)) return null;
+	const degrees = parseUnit(last.degrees);
+	const zero = parseUnit(last.zero ?? '');
+	if (!degrees.ok || !zero.ok || last.zero === goal.text) return null;
+	// How far the zero of the wanted scale is from the one that is counted from, in the degrees that stand.
+	const nothing = { value: rational(0n), pi: 0 };
+	const apart = valueIn(nothing, goal, zero.value, false).value.mul(ratioOfUnits(zero.value, degrees.value).value);
+	if (apart.sign === 0) return null;
+	if (endingPlaces(apart.abs()) === null && last.degrees !== goal.text) return null;
+	const size = endingPlaces(apart.abs()) === null ? mixedNumberText(apart.abs()) : printWritten(exactText(apart.abs()));
+	return [
+		`${last.zero} and ${goal.text} have their zeros in different places, so a temperature shifts as well as scales.`,
+		`A shift is a step of its own, not a factor. Touch ${quoted(last.degrees)}: it shows where the zeros stand.`,
+		`The step: ${apart.sign > 0 ? 'take away' : 'add'} ${size}.`,
+	];
+};
+
+/** Where whole ones can be set aside, or too many or too few were. */
+const onAside: OnStep = (chain, worked, exercise) => {
+	const { factors } = worked.read;
+	const wrong = factors.findIndex(
+		({ step }, at) => step?.kind.keeps && step.quantity.number && fitsAfter(worked, at) !== 'fits',
+	);
+	if (wrong >= 0) return lookAt(wrong, 'Set aside all the whole ones, and no more: what is left is less than one.');
+	const [offer] = asideOffers({ exercise, chain, worked, unit: '', fills: true });
+	const stands = worked.running.at(-1);
+	const [way] = offer?.ways ?? [];
+	if (!offer || !way || !stands) return null;
+	return [
+		'What stands holds whole ones. They stay what they are; only what is left over becomes smaller units.',
+		`The next step is no factor. Touch ${quoted(stands.unit)}: it shows how the whole ones are set aside.`,
+		`The step: ${way.say.replace(/^./, (c) => c.toLowerCase())}.`,
+	];
+};
+
+/** Where a part of a sum is still to be added, or one was added that the problem does not tell. */
+const onTerm: OnStep = (chain, worked, exercise) => {
+	if (!exercise.terms?.length || worked.read.factors.some(({ step }) => step && !step.kind.begins)) return null;
+	const { missing, strange } = partsOfLine(exercise, chain);
+	const wrong = strange.find((at) => at >= 0);
+	if (wrong !== undefined) return lookAt(wrong, 'Each part that is added is told in the problem. Read it once more.');
+	const { want } = worked.read;
+	const [next] = missing;
+	if (!next || !want || !sameSize(worked.unit, want)) return null;
+	return [
+		`What stands is in ${want.text}, as wanted. The rest is still to be added.`,
+		`The next step is no factor: the part goes beside the line, through its own blocks. Touch any unit to take it.`,
+		`The step: add ${quantityInSentence(next)}.`,
+	];
+};
+
+const ON_STEPS: { readonly [F in StepField]: OnStep } = { shift: onShift, aside: onAside, term: onTerm };
+
+/** Nudges where what leads on is no factor, or a step that is none went wrong; null where a factor leads on. */
+export function onSteps(chain: Chain, worked: WorkedChain, exercise: Exercise): Nudges | null {
+	for (const on of Object.values(ON_STEPS)) {
+		const nudges = on(chain, worked, exercise);
+		if (nudges) return nudges;
+	}
+	return null;
+}
+
+/** The parts of a line that stand in another unit than wanted; the one worked now last. */
+function standing(worked: WorkedChain) {
+	return [...(worked.parts > 1 ? worked.aside.map(({ unit }) => unit) : []), worked.unit];
+}
+
+/** The unit the next factor leads to; null where every part of the line has come to what is wanted. */
+export function nextUnit(worked: WorkedChain, exercise: Exercise): string | null {
+	const units = wantedUnits(askedBy(exercise).units);
+	const kept = (text: string) => worked.aside.some(({ unit }) => unit.text === text);
+	// Of a measure in parts the next smaller one, so that its whole ones can be set aside on the way.
+	const next = units.find(({ text }) => !kept(text) && text !== worked.unit.text && !isLarger(worked, text, units));
+	if (worked.reached) return null;
+	return units.length > 1 && next ? next.text : (worked.read.want?.text ?? '');
+}
+
+/** Whether a wanted part is larger than what stands, which has become one of the smaller parts. */
+function isLarger(worked: WorkedChain, text: string, units: ReturnType<typeof wantedUnits>): boolean {
+	const at = units.findIndex((unit) => unit.text === worked.unit.text);
+	return at >= 0 && units.findIndex((unit) => unit.text === text) < at;
+}
+
+/** The line as far as the part is concerned that the next factor is for. */
+export function standingOf(worked: WorkedChain, want: string): WorkedChain {
+	const goal = parseUnit(want, { counted: true });
+	const unit = standing(worked).find((one) => goal.ok && !sameSize(one, goal.value));
+	return unit && unit.text !== worked.unit.text ? { ...worked, unit } : worked;
+}

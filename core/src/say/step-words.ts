@@ -1,0 +1,137 @@
+import type { Factor } from '../chain/chain';
+import type { ReadStep, StepField } from '../chain/steps/step-kind';
+import type { Running, WorkedChain } from '../chain/work-chain';
+import { printUnrounded } from '../numeral/print';
+import type { Quantity } from '../quantity/quantity';
+import { listed } from './listed';
+import { printQuantity, printWritten, sayQuantity } from './say';
+
+/** How many digits of what stands are shown and said before it is cut. */
+const DIGITS = 6;
+
+/** What stands after a step, as a quantity: its number cut where it is long, '' while one is missing. */
+export function standsAfter({ value, pi, unit }: Running): { readonly number: string; readonly unit: string } {
+	const digits = value ? printUnrounded(value, DIGITS) : '';
+	return { number: digits && pi ? `${digits} π` : digits, unit };
+}
+
+/** The same said aloud: a number that is cut is about so much. */
+export function sayStanding(running: Running): string {
+	const { number, unit } = standsAfter(running);
+	const about = number.endsWith('…');
+	return `${about ? 'about ' : ''}${sayQuantity({ number: number.replace(/…$/, ''), unit })}`;
+}
+
+/** How a kind of step is written and said; a row for each, and the compiler misses one that is not there. */
+type StepWords = {
+	/** The step in a printed line, with a space before it: " − 32", " − 8 ft", " + 12 min". */
+	readonly print: (factor: Factor) => string;
+	/** The step as it stands on the line by itself. */
+	readonly shows: (step: ReadStep, written: Factor, before: Running) => string;
+	/** What stands after it, beside it on the line: so much as print has it; '' where its own blocks follow. */
+	readonly after: (stands: string) => string;
+	/** Whether what came before it and it are bracketed for a block that follows. */
+	readonly brackets: boolean;
+	/** The step said aloud, in one or two sentences. */
+	readonly says: (step: ReadStep, written: Factor, before: Running, after: Running) => string;
+};
+
+/** A number with its sign apart: "− 32", "+ 273.15". */
+function signed(text: string): string {
+	const added = printWritten(text) || '?';
+	return added.startsWith('−') ? `−\u00a0${added.slice(1)}` : `+\u00a0${added.replace(/^\+\s*/, '')}`;
+}
+
+function areOrIs(said: string, verb: readonly [string, string]): string {
+	return `${said} ${/^(?:minus )?1 \S/.test(said) ? verb[0] : verb[1]}`;
+}
+
+/** What stands now, in a sentence. */
+export function sayNow(after: Running): string {
+	const said = sayStanding(after);
+	return `${after.together ? 'Together' : 'Now'} there ${/^1 \S/.test(said) ? 'is' : 'are'} ${said}.`;
+}
+
+const ARE = ['is', 'are'] as const;
+
+/** The words of each kind of step. */
+export const STEP_WORDS: { readonly [F in StepField]: StepWords } = {
+	shift: {
+		print: ({ shift = '' }) => ` ${signed(shift).replace('\u00a0', ' ')}`,
+		shows: (_, { shift = '' }, { unit }) => `${signed(shift)}\u00a0${unit}`.trimEnd(),
+		after: (stands) => `= ${stands}`,
+		brackets: true,
+		says: (_, { shift = '' }, __, after) => {
+			const less = /^\s*[-−]/.test(shift);
+			const size = shift.replace(/^\s*[-−+]/, '').trim() || 'a number to come';
+			return `${less ? 'Take away' : 'Add'} ${size}. ${sayNow(after)}`;
+		},
+	},
+	aside: {
+		print: ({ aside }) => (aside ? ` − ${printQuantity(aside)}` : ''),
+		shows: (_, { aside }) => (aside ? `${printQuantity({ ...aside, number: aside.number || '?' })} aside` : ''),
+		after: (stands) => `${stands} left`,
+		brackets: false,
+		says: (_, { aside = { number: '', unit: '' } }, before, after) => {
+			const kept = sayQuantity(aside);
+			const held = before.unit === aside.unit ? '' : `${areOrIs(sayStanding(before), ['holds', 'hold'])} ${kept}. `;
+			return `${held}Set aside ${kept}; ${areOrIs(sayStanding(after), ARE)} left.`;
+		},
+	},
+	term: {
+		print: ({ term }) => (term ? ` + ${printQuantity(term)}` : ''),
+		shows: (_, { term }) => (term ? `+\u00a0${printQuantity(term)}` : ''),
+		after: () => '',
+		brackets: false,
+		says: (_, { term = { number: '', unit: '' } }, __, after) =>
+			`Beside it take ${sayQuantity(term)}, to be added.${after.together ? ` ${sayNow(after)}` : ''}`,
+	},
+};
+
+/** What stands, as print has it; of a range both ends: "18 to 36 °F". */
+export function printStanding(low: Running, high?: Running): string {
+	const [one, other] = [standsAfter(low), high ? standsAfter(high) : null];
+	return other
+		? `${printWritten(one.number)} to ${printQuantity({ ...other, number: other.number })}`
+		: printQuantity(one);
+}
+
+/** What a line has set aside and what is left, in a sentence with a space before it; '' where nothing is. */
+export function sayAside({ aside, running, parts }: WorkedChain): string {
+	const last = running.at(-1);
+	if (!aside.length || !last) return '';
+	const kept = aside.map(({ value, pi, unit }) => printStanding({ value, pi, unit: unit.text }));
+	const left = last.value ? ` ${parts > 1 ? 'On the line' : 'Left'}: ${printStanding(last)}.` : '';
+	return ` Set aside: ${listed(kept)}.${left}`;
+}
+
+/** A step on a line as plain data. */
+export type ShownStep = {
+	/** What it does, what stands after it ('' while that is not known or not shown), and what is said of it. */
+	readonly text: string;
+	readonly after: string;
+	readonly say: string;
+	readonly brackets: boolean;
+	/** Of a further part, which stands as a start does: its quantity; null where it is a word on the line. */
+	readonly part: Quantity | null;
+};
+
+/**
+ * The step on a block, as the line shows it.
+ * @param high the other end of a range on the same line, where there is one.
+ * @returns null where the block only multiplies.
+ */
+export function shownStep(worked: WorkedChain, index: number, high: WorkedChain | null = null): ShownStep | null {
+	const factor = worked.read.factors[index];
+	const [before, after] = [worked.running[index], worked.running[index + 1]];
+	if (!factor?.step || !before || !after) return null;
+	const { kind } = factor.step;
+	const words = STEP_WORDS[kind.field];
+	return {
+		text: words.shows(factor.step, factor.written, before),
+		after: after.value ? words.after(printStanding(after, high?.running[index + 1])) : '',
+		say: words.says(factor.step, factor.written, before, after),
+		brackets: words.brackets,
+		part: kind.begins ? (factor.written.term ?? null) : null,
+	};
+}
