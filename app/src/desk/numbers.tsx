@@ -12,7 +12,7 @@ import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
 import { type Covered, isCovered } from '../work/numbers';
 import { unclearStart, Zeros } from './panels/zeros';
-import { sayFigures } from './say-block';
+import { sayFigures } from './say-figures-of-line';
 
 /** How many digits of a product or quotient are shown before it is cut with … */
 const SHOWN = 10;

@@ -1,19 +1,4 @@
-import {
-	figuresText,
-	hasStep,
-	isStated,
-	listed,
-	type Piece,
-	placeText,
-	printQuantity,
-	quoted,
-	START,
-	type Start,
-	sidesOfStart,
-	sideText,
-	symbolOfPiece,
-	type WorkedChain,
-} from '@tidy-sum/core';
+import { isStated, listed, type Piece, quoted, sideText, symbolOfPiece } from '@tidy-sum/core';
 import type { DeskView } from '../work/desk-view';
 
 type SaysOf = Pick<DeskView, 'worked' | 'exercise' | 'support'>;
@@ -50,24 +35,4 @@ export function sayBlock({ worked, exercise, support }: SaysOf, index: number): 
 			turn: true,
 		};
 	return { text: 'Nothing on the line cancels with this block yet.', turn: false };
-}
-
-/** How many figures the result may have, and because of which inputs; what is exact limits nothing. */
-export function sayFigures(worked: WorkedChain, start: Start): string {
-	const { significant, atMost, limitedBy, read, place } = worked;
-	if (worked.aside.length && worked.parts === 1) return 'A measure in parts is not asked for its figures.';
-	if (worked.parts > 1 && significant !== null && place !== null)
-		return `A sum keeps the last place that all its parts have: ${placeText(place)}.`;
-	if (hasStep(read) && significant !== null)
-		return `A step that adds keeps the last place of ${printQuantity(sidesOfStart(start).top)}; what is added is exact.`;
-	if (significant === null || atMost === null)
-		return 'Everything on this line is exact, so nothing limits the figures.';
-	const named = limitedBy.map((index) => {
-		const factor = worked.read.factors[index]?.written;
-		if (!factor || index === START) return printQuantity(sidesOfStart(start).top);
-		return printQuantity(factor.top.number === '1' ? factor.bottom : factor.top);
-	});
-	const count = significant === atMost ? figuresText(significant) : `${significant} to ${figuresText(atMost)}`;
-	const exact = worked.factors.some((factor) => factor.exact) ? ' The exact facts limit nothing.' : '';
-	return `The answer may have ${count}: of the measured inputs ${listed(named)} ${named.length > 1 ? 'have' : 'has'} the fewest.${exact}`;
 }

@@ -1,5 +1,4 @@
-import type { WorkedChain } from '@tidy-sum/core';
-import { printStanding } from '@tidy-sum/core';
+import { printStanding, printWritten, type WorkedChain } from '@tidy-sum/core';
 import { type LineReading, readingsOf } from '@tidy-sum/core/help';
 import { fromCelsius, SCALES, type Scale, toCelsius } from '@tidy-sum/core/shelf';
 import Svg, { Circle, G, Line, Rect, Text } from 'react-native-svg';
@@ -12,7 +11,9 @@ import { Words } from '../ui/words';
 /** The room for names at the left, of an axis, of a lane, and above the first. */
 const NAMES = 44;
 const AXIS = 30;
-const LANE = 26;
+const LANE = 30;
+/** The same for a range, whose two bars lie one under the other. */
+const RANGE_LANE = 38;
 const RIGHT = 14;
 /** How many ticks an axis has, about. */
 const TICKS = 5;
@@ -52,6 +53,13 @@ function sayReading({ zero, degrees }: LineReading, bar: Bar, value: string): st
 		: `${stands}, counted from 0 ${zero}: where the start stands.`;
 }
 
+/** The start as it is written; of a range both ends. */
+function startText({ read }: WorkedChain, high: WorkedChain | null): string {
+	const { number, unit } = read.start.top;
+	const until = high?.read.start.top.number;
+	return `${printWritten(number?.text ?? '')}${until ? ` to ${printWritten(until.text)}` : ''} ${unit.text}`;
+}
+
 /** The lanes: the start and each step, with the readings of both ends of a range. */
 function lanesOf(worked: WorkedChain, shown: WorkedChain, high: WorkedChain | null): readonly Lane[] {
 	const low = readingsOf(worked);
@@ -64,7 +72,7 @@ function lanesOf(worked: WorkedChain, shown: WorkedChain, high: WorkedChain | nu
 		const second = other[i];
 		const bars = second && firstHigh ? [bar, barOf(second, firstHigh)] : [bar];
 		const running = shown.running[i];
-		const value = running?.value ? printStanding(running, high?.running[i]) : '';
+		const value = i === 0 ? startText(worked, high) : running?.value ? printStanding(running, high?.running[i]) : '';
 		return { name: i === 0 ? 'start' : `step ${i}`, value, say: sayReading(reading, bar, value), bars };
 	});
 }
@@ -115,7 +123,8 @@ export function ScalesAlong({ worked, shown, high, width }: Props) {
 	const [from, to] = [least - room, most + room];
 	const x = (celsius: number) => NAMES + ((celsius - from) / (to - from)) * (width - NAMES - RIGHT);
 	const bottom = scales.length * AXIS;
-	const height = bottom + lanes.length * LANE + 4;
+	const lane = high ? RANGE_LANE : LANE;
+	const height = bottom + lanes.length * lane + 4;
 	const starts = (lanes[0] as Lane).bars.map((bar) => bar.to);
 	return (
 		<Box
@@ -167,7 +176,7 @@ export function ScalesAlong({ worked, shown, high, width }: Props) {
 					/>
 				))}
 				{lanes.map(({ name, value, bars: ofLane }, i) => {
-					const y = bottom + i * LANE + 8;
+					const y = bottom + i * lane + 8;
 					const [bar] = ofLane as [Bar];
 					const end = Math.max(...ofLane.map((one) => Math.max(x(one.to), x(one.from))));
 					const fits = end + 8 + value.length * 7 < width;
@@ -217,7 +226,7 @@ export function ScalesAlong({ worked, shown, high, width }: Props) {
 							})}
 							<Text
 								x={fits ? end + 9 : Math.min(x(bar.from), x(bar.to)) + 4}
-								y={fits ? y + 7 : y + 17}
+								y={fits ? y + 7 : y + (high ? 23 : 18)}
 								fill={palette.ink}
 								fontSize={12}
 								fontFamily={FONT.regular}
@@ -229,9 +238,12 @@ export function ScalesAlong({ worked, shown, high, width }: Props) {
 				})}
 			</Svg>
 			<Words size="small" tone="soft">
-				{lanes.every(({ bars: [bar] }) => bar?.holds)
+				{bars.every(({ holds }) => holds)
 					? 'The dashed line is where the start stands; each bar begins at the zero it counts from.'
 					: 'A bar with a square end has left the dashed line, where the start stands.'}
+				{bars.some(({ asReading }) => asReading !== null)
+					? ' A ring is where its number would stand as a reading.'
+					: ''}
 			</Words>
 		</Box>
 	);

@@ -7,7 +7,7 @@ import { type WorkedChain, workChain } from '../chain/work-chain';
 import type { Exercise } from '../exercise/exercise';
 import { isStated } from '../exercise/is-stated';
 import type { Fact } from '../fact/fact';
-import type { FactsFrom } from '../fact/facts-holding';
+import { type FactsFrom, numbersFor } from '../fact/facts-holding';
 import { route } from '../route/route';
 import { routeByTies, tyingFacts } from '../route/tied-route';
 import { quantityInSentence, unitInSentence, unitTextInSentence } from '../say/in-sentence';
@@ -101,12 +101,22 @@ function nextOf(worked: WorkedChain, want: string, facts: readonly Fact[], table
 	return way.ok ? way.value.factors[0] : undefined;
 }
 
+/** The degrees of one temperature scale over those of another: no route takes them, since between readings the zero shifts. */
+function betweenScales(worked: WorkedChain, want: string): Factor | undefined {
+	const numbers = numbersFor(want, worked.unit.text);
+	if (!numbers) return undefined;
+	const [top, bottom] = [numbers.top, numbers.bottom];
+	return { top: { number: top, unit: want }, bottom: { number: bottom, unit: worked.unit.text } };
+}
+
 function onTheWay(chain: Chain, worked: WorkedChain, want: string, exercise: Exercise, from: FactsFrom): Nudges {
 	const facts = [...exercise.facts, ...(from.own ?? [])];
 	const tables = from.allowed ?? true;
 	const stands = unitInSentence(worked.unit);
 	const differs = `What stands is ${stands}; wanted is ${unitTextInSentence(want)}.${sayParts(worked, want)}`;
-	const next = nextOf(worked, want, facts, tables) ?? nextOfKey(chain, worked, exercise);
+	const found = nextOf(worked, want, facts, tables) ?? nextOfKey(chain, worked, exercise);
+	const next = found ?? betweenScales(worked, want);
+	const joins = found ? 'is' : 'for each';
 	if (!next)
 		return [differs, 'No fact of the tables or of the problem leads on from here. Take a step back and look again.'];
 	const gone = cancelledBy(chain, next);
@@ -115,7 +125,7 @@ function onTheWay(chain: Chain, worked: WorkedChain, want: string, exercise: Exe
 	return [
 		differs,
 		...(gone ? [`Go for ${quoted(gone.unit)}, on the ${gone.side}: which fact holds it?`] : []),
-		`A fact that leads on: ${quantityInSentence(next.bottom)} is ${quantityInSentence(next.top)}.`,
+		`A fact that leads on: ${quantityInSentence(next.bottom)} ${joins} ${quantityInSentence(next.top)}.`,
 		...(gone
 			? [
 					`${quoted(gone.unit)} stands on the ${gone.side}, so in the block it goes on the ${side}: ${quantityInSentence(next.top)} over ${quantityInSentence(next.bottom)}.${power}`,
@@ -178,6 +188,5 @@ export function nudgesFor(chain: Chain, exercise: Exercise, from: FactsFrom = {}
 	if (next === null && chain.factors.length) return nudgesAtEnd ?? onClosed(worked, exercise);
 	if (next === null) return onWriting(exercise);
 	const way = onTheWay(chain, standingOf(worked, next), next, exercise, from);
-	// No table says how large the degrees of two scales are to each other.
-	return exercise.difference && way.length < 3 ? ON_DIFFERENCE : way;
+	return exercise.difference && !chain.factors.length ? ON_DIFFERENCE : way;
 }

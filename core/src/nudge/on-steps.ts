@@ -50,7 +50,9 @@ const onShift: OnStep = (_, worked, exercise) => {
 	const nothing = { value: rational(0n), pi: 0 };
 	const apart = valueIn(nothing, goal, zero.value, false).value.mul(ratioOfUnits(zero.value, degrees.value).value);
 	if (apart.sign === 0) return null;
-	if (endingPlaces(apart.abs()) === null && last.degrees !== goal.text) return null;
+	// In the degrees of neither scale the number is none that anybody knows: the degrees change first.
+	const known = endingPlaces(apart.abs()) !== null && last.degrees === last.zero;
+	if (!known && last.degrees !== goal.text) return null;
 	const size = endingPlaces(apart.abs()) === null ? mixedNumberText(apart.abs()) : printWritten(exactText(apart.abs()));
 	return [
 		`${last.zero} and ${goal.text} have their zeros in different places, so a temperature shifts as well as scales.`,

@@ -61,7 +61,8 @@ const ofAside: Says = (told, index) => {
 	if (fits === 'more') return wrong(`What is left still holds a whole ${printUnitText(aside.unit)}.`);
 	if (fits === 'fewer') return wrong(`There are not so many whole ${printUnitText(aside.unit)}.`);
 	const left = after(told, index);
-	const said = aside.from === undefined && left ? ` ${left} are left, and go on.` : '';
+	const ends = worked.running[index + 1]?.unit === worked.read.want?.text;
+	const said = aside.from === undefined && left ? ` ${left} are left${ends ? '' : ', and go on'}.` : '';
 	return fine(`${printQuantity(aside)} are set aside, and stay.${said}`);
 };
 

@@ -58,7 +58,11 @@ export function readStarting(text: string): Outcome<Starting> {
 export function startingText({ start, until, terms = [] }: Starting): string {
 	if ('top' in start) return `${writtenQuantity(start.top)} in ${writtenQuantity(start.bottom)}`;
 	if (until) return `${start.number} to ${writtenQuantity(until)}`;
-	return [...terms, start].map(writtenQuantity).join(terms.length ? ' + ' : '');
+	// A measure in parts is written from large to small, a sum with its plus signs.
+	const isSmallest = terms.every((term) => bySize(start, term) < 0);
+	return isSmallest
+		? [...terms, start].map(writtenQuantity).join(' ')
+		: [start, ...terms].map(writtenQuantity).join(' + ');
 }
 
 /** What is wanted: a unit, and of a measure in parts all of them, the smallest last. */

@@ -1,9 +1,9 @@
 import { withPi } from '../numeral/pi';
 import { endingPlaces } from '../numeral/print';
-import { type Rational, rational, tenTo } from '../numeral/rational';
+import { isPowerOfTen, ONE, type Rational, rational, tenTo } from '../numeral/rational';
 import { round } from '../numeral/round';
 import { valueIn } from '../quantity/convert';
-import { readQuantity } from '../quantity/quantity';
+import { type ReadQuantity, readQuantity } from '../quantity/quantity';
 import { rowOf } from '../unit/find-unit';
 import { likeUnits, ratioOfUnits, sameSize } from '../unit/like-units';
 import type { Unit } from '../unit/unit';
@@ -30,6 +30,14 @@ function readAsParts(after: Rational): readonly Rational[] {
 function nameOfUnit({ text, parts: [part] }: Unit): string {
 	const row = part && rowOf(part.unit);
 	return row && !part.prefix ? (row.plural ?? `${row.name}s`) : text;
+}
+
+/** Whether a part of one unit is written beside its digits as so many of another; where ten are one, that is another slip. */
+function isReadAsParts(part: ReadQuantity, other: ReadQuantity): boolean {
+	if (!part.number || !other.number || !likeUnits(part.unit, other.unit)) return false;
+	const after = part.number.value.abs();
+	if (after.compare(ONE) >= 0 || isPowerOfTen(ratioOfUnits(part.unit, other.unit).value)) return false;
+	return readAsParts(after).some((size) => size.equals(other.number?.value.abs() ?? ONE));
 }
 
 /** The digits after a point read as the smaller unit: 8 ft 75 in for 8.75 ft, or 7.5 ft for 7 ft 5 in. */
@@ -59,6 +67,8 @@ export const decimalAsParts: SlipKind = {
 		}
 		return null;
 	},
+	// 75 in for 0.75 ft: the digits after the point, taken for so many of the smaller unit.
+	unequal: { order: 0, by: ({ top, bottom }) => isReadAsParts(top, bottom) || isReadAsParts(bottom, top) },
 	suspects: ({ exercise: { start, terms }, key }) => {
 		const [large] = terms ?? [];
 		if (!start || 'top' in start || terms?.length !== 1 || !large) return [];
