@@ -7,7 +7,8 @@ import { type WorkedChain, workChain } from '../chain/work-chain';
 import type { Exercise } from '../exercise/exercise';
 import { isStated } from '../exercise/is-stated';
 import type { Fact } from '../fact/fact';
-import { type FactsFrom, numbersFor } from '../fact/facts-holding';
+import type { FactsFrom } from '../fact/facts-holding';
+import { SCALE_ROWS } from '../fact/tables';
 import { route } from '../route/route';
 import { routeByTies, tyingFacts } from '../route/tied-route';
 import { quantityInSentence, unitInSentence, unitTextInSentence } from '../say/in-sentence';
@@ -103,10 +104,12 @@ function nextOf(worked: WorkedChain, want: string, facts: readonly Fact[], table
 
 /** The degrees of one temperature scale over those of another: no route takes them, since between readings the zero shifts. */
 function betweenScales(worked: WorkedChain, want: string): Factor | undefined {
-	const numbers = numbersFor(want, worked.unit.text);
-	if (!numbers) return undefined;
-	const [top, bottom] = [numbers.top, numbers.bottom];
-	return { top: { number: top, unit: want }, bottom: { number: bottom, unit: worked.unit.text } };
+	const stands = worked.unit.text;
+	for (const { left, right } of SCALE_ROWS) {
+		if (left.unit === want && right.unit === stands) return { top: left, bottom: right };
+		if (right.unit === want && left.unit === stands) return { top: right, bottom: left };
+	}
+	return undefined;
 }
 
 function onTheWay(chain: Chain, worked: WorkedChain, want: string, exercise: Exercise, from: FactsFrom): Nudges {
@@ -188,5 +191,5 @@ export function nudgesFor(chain: Chain, exercise: Exercise, from: FactsFrom = {}
 	if (next === null && chain.factors.length) return nudgesAtEnd ?? onClosed(worked, exercise);
 	if (next === null) return onWriting(exercise);
 	const way = onTheWay(chain, standingOf(worked, next), next, exercise, from);
-	return exercise.difference && !chain.factors.length ? ON_DIFFERENCE : way;
+	return exercise.difference && !exercise.line && !chain.factors.length ? ON_DIFFERENCE : way;
 }
