@@ -2,6 +2,7 @@
 export * from './chain/calculate';
 export * from './chain/compare-lines';
 export * from './chain/keys';
+export * from './chain/place-in';
 export * from './chain/readings';
 export * from './chain/taken-on';
 export * from './fact/find-facts';

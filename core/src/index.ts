@@ -5,7 +5,6 @@ export * from './chain/balance';
 export * from './chain/cancel';
 export * from './chain/chain';
 export * from './chain/judge-factor';
-export * from './chain/place-in';
 export * from './chain/read-chain';
 export * from './chain/steps/step-kind';
 export { fieldOf } from './chain/steps/steps';

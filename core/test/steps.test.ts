@@ -15,6 +15,7 @@ import {
 	workChain,
 } from '../src';
 import {
+	compareLines,
 	divisionOfStep,
 	keysOf,
 	nudgesFor,
@@ -386,6 +387,24 @@ describe('a step said, printed and written', () => {
 			'A difference has no zero to shift',
 		);
 		expect(said(line('8.75 ft', 'in', aside('7 ft'))).text).toBe('What is left still holds a whole ft.');
+	});
+});
+
+describe('two lines side by side', () => {
+	it('that set aside or add in another order are not said to differ', () => {
+		const whole = line('8.75 ft', 'in', FOOT, aside('8 ft'));
+		expect(compareLines(worked(whole), worked(BEAM))).toMatchObject({ differs: null, sameEnd: true });
+		const plank = (...factors: Factor[]) => worked(line('5.4 in', 'ft', ...factors));
+		const turned = worked(line('7 ft', 'ft', term('5.4 in'), over('1 ft', '12 in')));
+		expect(compareLines(turned, plank(over('1 ft', '12 in'), term('7 ft')))).toMatchObject({
+			differs: null,
+			sameEnd: true,
+		});
+		expect(compareLines(plank(over('1 ft', '12 in'), term('8 ft')), turned)).toMatchObject({ sameEnd: false });
+		expect(compareLines(worked(line('8.75 ft', 'in', aside('7 ft'), FOOT)), worked(BEAM)).differs).toEqual({
+			first: 0,
+			second: 0,
+		});
 	});
 });
 

@@ -15,7 +15,6 @@ import { followingOf } from '../work/following';
 import { needsLine, wantOf } from '../work/line-of-work';
 import type { Panel } from '../work/panel-slice';
 import { firstUnit } from './first-unit';
-import { KeptWhere } from './kept-where';
 import { laterPanels } from './later-panels';
 import { mayAdd } from './may-add';
 import { PANELS } from './panels';
@@ -28,6 +27,9 @@ import { hint } from './what-next';
 
 /** The numbers are drawn in the frame after the line itself, so their script may come after its own. */
 const Numbers = later(async () => (await laterPanels()).Numbers);
+
+/** Where the work is kept is said at the end of the page, below what is looked at first. */
+const KeptWhere = later(async () => (await laterPanels()).KeptWhere);
 
 /** Pictures beside a line whose steps are not all factors. */
 const LinePictures = later(async () => (await laterPanels()).LinePictures);

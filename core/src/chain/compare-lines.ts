@@ -1,4 +1,4 @@
-import type { Exact, WorkedChain } from './work-chain';
+import { type Exact, hasStep, type WorkedChain } from './work-chain';
 
 /** Two lines held against each other; places are numbers of blocks, -1 for the start. */
 export type LinesCompared = {
@@ -15,6 +15,13 @@ export type LinesCompared = {
 function same(a: Exact | null, b: Exact | null): boolean {
 	if (!a || !b) return a === b;
 	return a.value.equals(b.value) && (a.pi === b.pi || a.value.sign === 0);
+}
+
+/** Whether both have the same set aside, in whatever order. */
+function sameAside(first: WorkedChain, second: WorkedChain): boolean {
+	const texts = ({ aside }: WorkedChain) =>
+		aside.map(({ value, unit }) => `${value?.n}/${value?.d} ${unit.text}`).sort();
+	return `${texts(first)}` === `${texts(second)}`;
 }
 
 function exactOf({ running }: WorkedChain, at: number): Exact | null {
@@ -38,10 +45,13 @@ export function compareLines(first: WorkedChain, second: WorkedChain): LinesComp
 		if (!same(exactOf(first, i), exactOf(second, j))) differs = { first: i - 1, second: j - 1 };
 	}
 	const [m, n] = [a.length, b.length];
+	const sameEnd = a.at(-1) === b.at(-1) && same(first.value, second.value) && sameAside(first, second);
+	// Parts set aside or added in another order differ on the way and are right all the same.
+	const isFree = sameEnd && [first, second].some(({ read }) => hasStep(read));
 	return {
 		sameRoute: m === n && a.every((unit, i) => unit === b[i]),
-		differs,
+		differs: isFree ? null : differs,
 		shorter: m === n ? null : m < n ? 'first' : 'second',
-		sameEnd: a.at(-1) === b.at(-1) && same(exactOf(first, m - 1), exactOf(second, n - 1)),
+		sameEnd,
 	};
 }

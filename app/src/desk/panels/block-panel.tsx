@@ -1,16 +1,4 @@
-import {
-	type Factor,
-	fieldOf,
-	isBareStep,
-	listed,
-	mayTurn,
-	mustGoOf,
-	parseNumeral,
-	quoted,
-	sayFactor,
-	toSuperscript,
-} from '@tidy-sum/core';
-import type { SingleStep } from '@tidy-sum/schema';
+import { fieldOf, isBareStep, listed, mayTurn, mustGoOf, quoted } from '@tidy-sum/core';
 import Earlier from 'lucide-react-native/icons/arrow-left';
 import Later from 'lucide-react-native/icons/arrow-right';
 import TurnOver from 'lucide-react-native/icons/arrow-up-down';
@@ -31,7 +19,7 @@ import { sayBlock } from '../say-block';
 
 const BlockWriting = later(async () => (await laterPanels()).BlockWriting);
 const StepPart = later(async () => (await laterPanels()).StepPart);
-const Zeros = later(async () => (await laterPanels()).Zeros);
+const BlockMore = later(async () => (await laterPanels()).BlockMore);
 
 declare module '../../work/panel-slice' {
 	interface Panels {
@@ -40,8 +28,6 @@ declare module '../../work/panel-slice' {
 	}
 }
 
-const POWERS = [1, 2, 3] as const;
-
 /** What is still to go after a block; nothing where the student wants silence. */
 function nextOf({ support, closed, lacks, columns }: DeskView): string {
 	if (support === 'none') return '';
@@ -49,51 +35,6 @@ function nextOf({ support, closed, lacks, columns }: DeskView): string {
 	if (lacks) return lacks;
 	const left = mustGoOf(columns).map(({ base }) => base);
 	return left.length ? `Still to go: ${listed([...new Set(left)].map(quoted))}.` : '';
-}
-
-type PartProps = { readonly id: string; readonly onDo: (...steps: readonly SingleStep[]) => void };
-
-/** Raises a whole block, for areas and volumes. */
-function Power({ id, factor, onDo }: PartProps & { readonly factor: Factor }) {
-	const styles = useStyles();
-	return (
-		<View style={styles.row} role="group" aria-label={`Raise ${sayFactor({ ...factor, power: 1 })} to a power`}>
-			<Words size="small" tone="soft">
-				Raise it all
-			</Words>
-			{POWERS.map((power) => (
-				<Button
-					key={power}
-					label={power === 1 ? 'no' : `( )${toSuperscript(power)}`}
-					say={power === 1 ? 'power' : `to the power ${power}`}
-					on={(factor.power ?? 1) === power}
-					onPress={() => onDo({ do: 'raise', block: id, power })}
-					testID={`power-${power}`}
-				/>
-			))}
-		</View>
-	);
-}
-
-/** Says whether the numbers of a block are exact or measured. */
-function Exactness({ id, exact: isExact, onDo }: PartProps & { readonly exact: boolean }) {
-	const styles = useStyles();
-	return (
-		<View style={styles.row} role="group" aria-label="Whether this block is exact or measured">
-			<Words size="small" tone="soft">
-				Its numbers are
-			</Words>
-			{[true, false].map((exact) => (
-				<Button
-					key={`${exact}`}
-					label={exact ? 'exact' : 'measured'}
-					on={isExact === exact}
-					onPress={() => onDo({ do: 'exact', block: id, exact })}
-					testID={exact ? 'exact' : 'measured'}
-				/>
-			))}
-		</View>
-	);
 }
 
 /** One block of the line: what it did, and what can be done with it. */
@@ -107,9 +48,6 @@ export function BlockPanel({ view, panel: { id, writing = false }, acts }: Panel
 	const steps = fieldOf(factor) !== null;
 	const bare = isBareStep(factor);
 	const said = sayBlock(view, index);
-	const judged = view.worked.factors[index];
-	const doesExact = judged?.exact === true;
-	const unclear = view.support !== 'none' && judged && !doesExact ? unclearIn(factor) : null;
 	const remove = () => {
 		onDo({ do: 'remove', block: id });
 		acts.close();
@@ -152,28 +90,9 @@ export function BlockPanel({ view, panel: { id, writing = false }, acts }: Panel
 					/>
 				) : null}
 			</View>
-			{steps ? null : <Power id={id} factor={factor} onDo={onDo} />}
-			{steps || judged?.exact === null || judged === undefined ? null : (
-				<Exactness id={id} exact={doesExact} onDo={onDo} />
-			)}
-			{unclear === null ? null : (
-				<Zeros
-					text={unclear}
-					figures={factor.figures ?? null}
-					onChoose={(figures) => onDo({ do: 'zeros', block: id, figures })}
-				/>
-			)}
+			{steps ? null : <BlockMore view={view} index={index} onDo={onDo} />}
 		</PanelFrame>
 	);
-}
-
-/** The number of a measured block whose zeros do not show whether they count. */
-function unclearIn({ top, bottom }: Factor): string | null {
-	for (const { number } of [top, bottom]) {
-		const read = parseNumeral(number);
-		if (read.ok && read.value.ambiguous && !/^10*$/.test(number.trim())) return number;
-	}
-	return null;
 }
 
 const useStyles = makeStyles(() => ({

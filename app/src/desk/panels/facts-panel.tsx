@@ -3,7 +3,6 @@ import {
 	type FactsFrom,
 	factsHolding,
 	mustGoOf,
-	placeIn,
 	printUnitText,
 	quoted,
 	type TableFact,
@@ -122,7 +121,10 @@ export function FactsPanel({ view, panel: { unit, all = unit === '' }, acts }: P
 	const go = mustGoOf(columns).map(({ base }) => base);
 	const leads = all || go.includes(unit) ? '' : (go[0] ?? '');
 	// Of a sum each block goes behind the part it is for.
-	const onPlace = worked.parts > 1 ? (factor: Factor) => acts.onPlace(factor, placeIn(worked, factor)) : acts.onPlace;
+	const onPlace =
+		worked.parts > 1
+			? async (factor: Factor) => acts.onPlace(factor, (await laterPanels()).placeIn(worked, factor))
+			: acts.onPlace;
 	return (
 		<Facts from={view.facts} unit={unit} all={all} adds={adds} leads={leads} acts={acts} onPlace={onPlace}>
 			{adds ? <Offers view={view} unit={unit} onPlace={acts.onPlace} /> : null}

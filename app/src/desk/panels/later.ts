@@ -1,9 +1,12 @@
+export { placeIn } from '@tidy-sum/core/help';
 // Panels that are not needed for a line's first touches: they come in one script of their own.
 export { FactForm } from '../../fact/fact-form';
+export { KeptWhere } from '../kept-where';
 export { LinePictures } from '../line-pictures';
 export { Numbers } from '../numbers';
 export { AnswerPanel } from './answer-panel';
 export { BesidePanel } from './beside-panel';
+export { BlockMore } from './block-more';
 export { BlockWriting } from './block-writing';
 export { BookPanel } from './book-panel';
 export { CalculatorPanel } from './calculator-panel';

@@ -105,9 +105,9 @@ export function VerdictPanel({ view, acts }: PanelProps<'verdict'>) {
 	const onNext = () => (next === null ? acts.go(`/round/${round}`) : acts.open(next));
 	const onBlock = (index: number) => acts.onBlock(view.blocks[index]?.id ?? '');
 	if (!verdict) return null;
-	// A slip the four lines have told already is not told twice.
+	// What the four lines have told already is not told twice; the slip still has its name.
 	const told = VERDICT_LINES.map((name) => verdict[name].why);
-	const [slip, other] = naming.slips.filter(({ why }) => !told.includes(why));
+	const [slip, other] = naming.slips;
 	return (
 		<PanelFrame {...(verdict.right ? { title: 'All right' } : {})}>
 			<View aria-live="polite" style={styles.lines}>
@@ -124,7 +124,7 @@ export function VerdictPanel({ view, acts }: PanelProps<'verdict'>) {
 			{slip ? (
 				<View style={styles.slip} testID="slip" aria-live="polite">
 					<Words strong>What may have happened: {slip.title.toLowerCase()}</Words>
-					<Words>{slip.why}</Words>
+					{told.includes(slip.why) ? null : <Words>{slip.why}</Words>}
 					<Words size="small" tone="soft">
 						{slip.nudge}
 					</Words>
