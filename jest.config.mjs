@@ -33,6 +33,7 @@ export default {
 			rootDir: 'app',
 			preset: 'jest-expo/web',
 			testMatch: ['**/*.test.ts', '**/*.test.tsx'],
+			setupFiles: ['<rootDir>/test/reader-here.ts'],
 			transform: { '\\.mjs$': 'babel-jest' },
 			transformIgnorePatterns: ['/node_modules/(?!(expo|@expo|react-native|lucide-react-native)[^/]*/)'],
 		},

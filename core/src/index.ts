@@ -34,7 +34,6 @@ export type { Try } from './practice/outcome';
 export * from './practice/round-names';
 export * from './quantity/convert';
 export * from './quantity/quantity';
-export * from './read/problem/read-problem';
 export { type Answer, readAnswer } from './read/read-answer';
 export { readQuantityText } from './read/read-quantity-text';
 export * from './route/route';

@@ -1,5 +1,6 @@
-import { BOOK, parseUnit, readProblem } from '../src';
+import { BOOK, parseUnit } from '../src';
 import { readFactText, readStartText } from '../src/help';
+import { readProblem } from '../src/problem';
 
 function told(text: string) {
 	const { numbers, facts, start, want, rounding } = readProblem(text);

@@ -1,6 +1,7 @@
-import { parseNumeral, readAnswer, readProblem, readQuantityText } from '../src';
+import { parseNumeral, readAnswer, readQuantityText } from '../src';
 import { readFactText, readPartsText, readStartText } from '../src/help';
 import { VULGAR } from '../src/numeral/vulgar';
+import { readProblem } from '../src/problem';
 import { numberPart } from '../src/read/number-part';
 import { readFactorText } from '../src/read/read-factor';
 

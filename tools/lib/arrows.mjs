@@ -19,6 +19,7 @@ export const ROOMS = {
 		'slip',
 		'answer',
 		'check',
+		'offer',
 		'nudge',
 		'content',
 		'practice',

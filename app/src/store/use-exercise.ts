@@ -1,5 +1,7 @@
 import { placeInRound } from '@tidy-sum/core';
+import { useEffect, useState } from 'react';
 import { exerciseNamed, isOwn } from '../work/exercises';
+import { bringReader, isReaderHere } from '../work/own-reader';
 import { useAppSelector } from './store';
 import { useRound } from './use-round';
 
@@ -9,6 +11,17 @@ export type Readiness =
 	| { readonly is: 'coming' }
 	| { readonly is: 'none'; readonly why: string };
 
+/** Whether what reads the text of one's own problem is here, where it is needed; where it cannot come, one goes on without. */
+function useReader(needed: boolean): boolean {
+	const [here, setHere] = useState(isReaderHere());
+	useEffect(() => {
+		if (!needed || here) return;
+		const go = () => setHere(true);
+		bringReader().then(go, go);
+	}, [needed, here]);
+	return here;
+}
+
 /**
  * Sees to it that the exercise of a name lies ready: one of a Round comes when the Round is made, or was kept with the
  * work on it. What is shown of it
@@ -17,7 +30,9 @@ export type Readiness =
 export function useExercise(name: string): Readiness {
 	const made = useRound(placeInRound(name)?.code);
 	const isKept = useAppSelector(({ works }) => works.byId[works.open[name] ?? '']?.body.posed !== undefined);
-	if (isOwn(name) || exerciseNamed(name) || isKept) return { is: 'ready' };
+	const read = useReader(isOwn(name));
+	if (isOwn(name)) return { is: read ? 'ready' : 'coming' };
+	if (exerciseNamed(name) || isKept) return { is: 'ready' };
 	if (!placeInRound(name)) return { is: 'none', why: `There is no exercise called “${name}”.` };
 	if (!made) return { is: 'coming' };
 	return { is: 'none', why: made.ok ? 'This Round has no such exercise.' : made.fault.message };

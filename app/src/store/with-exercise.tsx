@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { Coming, NotHere } from '../ui/not-here';
 import type { DeskView } from '../work/desk-view';
+import { isOwn } from '../work/exercises';
 import { useDesk } from './use-desk';
 import { useExercise } from './use-exercise';
 
@@ -16,5 +17,6 @@ function Ready({ name, children }: Props) {
 export function WithExercise({ name, children }: Props) {
 	const ready = useExercise(name);
 	if (ready.is === 'none') return <NotHere why={ready.why} />;
-	return ready.is === 'ready' ? <Ready name={name}>{children}</Ready> : <Coming says="The Round is being laid out…" />;
+	if (ready.is === 'ready') return <Ready name={name}>{children}</Ready>;
+	return <Coming says={isOwn(name) ? 'The problem is being read…' : 'The Round is being laid out…'} />;
 }

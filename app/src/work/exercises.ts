@@ -1,5 +1,6 @@
-import { BOOK, type BookExercise, bookExercise, type Exercise, placeInRound, readProblem } from '@tidy-sum/core';
+import { BOOK, type BookExercise, bookExercise, type Exercise, placeInRound } from '@tidy-sum/core';
 import { NOTHING, roundExercise } from './made-rounds';
+import { readText } from './own-reader';
 import type { Work } from './work';
 
 /** Problems of one's own have names that begin so. */
@@ -40,7 +41,7 @@ export function posedExercise(name: string, posed: Exercise | null): BookExercis
 /** A problem of one's own as an exercise: what its text tells, and what the student has said. */
 export function ownExercise(name: string, own: Told): BookExercise {
 	const { text, placed, stated, start, until, terms, difference, want, wantParts } = own;
-	const told = readProblem(text);
+	const told = readText(text);
 	const role = (at: readonly [number, number]) =>
 		placed.find((one) => one.at[0] === at[0] && one.at[1] === at[1])?.role ?? 'spare';
 	return {

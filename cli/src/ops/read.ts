@@ -1,4 +1,5 @@
-import { parseUnit, readProblem } from '@tidy-sum/core';
+import { parseUnit } from '@tidy-sum/core';
+import { readProblem } from '@tidy-sum/core/problem';
 import { askReadSchema } from '@tidy-sum/schema/ask';
 import { op } from '../op';
 

@@ -10,7 +10,7 @@ import { printUnit, symbolOfPart } from '../unit/print-unit';
 import type { Unit, UnitPart } from '../unit/unit';
 import { unitOfParts } from '../unit/unit-of-parts';
 import { cancel, type Pair, type Piece } from './cancel';
-import { type Chain, START } from './chain';
+import { type Chain, type Factor, START } from './chain';
 import { type FactorJudged, judgeFactor } from './judge-factor';
 import { type ReadBlock, type ReadChain, type ReadFactor, readChain } from './read-chain';
 import type { Exact, ReadStep, SetAside } from './steps/step-kind';
@@ -112,15 +112,12 @@ type Part = { readonly value: Exact | null; readonly unit: Unit; readonly by: nu
 /** What the parts come to together; null while their units differ or a number is missing. */
 function together(parts: readonly Part[]): Exact | null {
 	const [first] = parts as [Part];
-	if (!parts.every(({ unit }) => sameSize(unit, first.unit) && !labelsClash(unit, first.unit))) return null;
+	if (!parts.every(({ unit }) => isOf(unit, first.unit))) return null;
 	return parts.slice(1).reduce((total, { value }) => sum(total, value), first.value);
 }
 
-/** What is left of something set aside, once a step has taken from it. */
-function lessBy({ value, pi, unit }: SetAside, { kind, quantity }: ReadStep): { value: Rational | null; pi: number } {
-	const left = sum(value && { value, pi }, kind.adds(quantity, unit));
-	return { value: left?.value ?? null, pi: left?.pi ?? 0 };
-}
+const UNDONE: readonly Part[] = [];
+const NO_FIGURES = { significant: null, atMost: null, limitedBy: [], place: null } as const;
 
 /** Works a line that is read. */
 export function workRead(read: ReadChain): WorkedChain {
@@ -128,6 +125,7 @@ export function workRead(read: ReadChain): WorkedChain {
 	const struck = cancel(read);
 	const parts = struck.standing.at(-1) as readonly UnitPart[];
 	const unitAt = (i: number) => unitOfParts(struck.standing[i] ?? []);
+	const stepped = hasStep(read);
 	let top: Exact | null = NOTHING;
 	let bottom: Exact | null = NOTHING;
 	let value: Exact | null = null;
@@ -137,7 +135,7 @@ export function workRead(read: ReadChain): WorkedChain {
 	const running: Running[] = [];
 	for (let i = 0; i < blocks.length; i++) {
 		const block = blocks[i] as ReadBlock;
-		const step = i === 0 ? null : (block as ReadFactor).step;
+		const step = stepped && i > 0 ? (block as ReadFactor).step : null;
 		if (step?.kind.begins) {
 			before.push({ value, unit: unitAt(i - 1), by: began });
 			began = i - 1;
@@ -148,42 +146,29 @@ export function workRead(read: ReadChain): WorkedChain {
 		if (block.bottom) bottom = times(bottom, block.bottom.number, block.power);
 		value = quotient(top, bottom);
 		if (step && !step.kind.begins) {
-			// After a step that adds, the products begin anew from what it came to.
-			const from = step.kind.from((block as ReadFactor).written);
-			const at = from === null ? -1 : aside.findIndex(({ unit }) => unit.text === from);
-			const source = aside[at];
-			if (source) aside[at] = { ...source, ...lessBy(source, step) };
-			else value = sum(value, from === null ? step.kind.adds(step.quantity, unitAt(i)) : null);
+			value = afterStep(value, step, (block as ReadFactor).written, unitAt(i), aside);
+			if (step.kind.keeps) aside.push(keptBy(step, i - 1));
+			// The products begin anew from what the step came to.
 			top = value;
 			bottom = NOTHING;
-			const { number, unit } = step.quantity;
-			if (step.kind.keeps) aside.push({ value: number?.value ?? null, pi: number?.pi ?? 0, unit, by: i - 1 });
 		}
+		const unit = printUnit(struck.standing[i] ?? []);
 		const added = before.length ? together([...before, { value, unit: unitAt(i), by: began }]) : null;
-		const shown = added ?? value;
-		running.push({
-			value: shown?.value ?? null,
-			pi: shown?.pi ?? 0,
-			unit: printUnit(struck.standing[i] ?? []),
-			...(added ? { together: true } : {}),
-		});
+		running.push(
+			added
+				? { value: added.value, pi: added.pi, unit, together: true }
+				: { value: value?.value ?? null, pi: value?.pi ?? 0, unit },
+		);
 	}
 	const unit = unitOfParts(parts);
-	const factors = read.factors.map(judgeFactor);
-	const stepped = hasStep(read);
-	const all: readonly Part[] = [...before, { value, unit, by: began }];
-	const sameUnits = all.every((part) => sameSize(part.unit, unit) && !labelsClash(part.unit, unit));
+	const all: readonly Part[] = before.length ? [...before, { value, unit, by: began }] : UNDONE;
+	const apart = all.some((part) => !isOf(part.unit, unit));
 	if (before.length) value = together(all);
-	if (!sameUnits)
+	if (apart)
 		for (const part of before)
 			aside.push({ value: part.value?.value ?? null, pi: part.value?.pi ?? 0, unit: part.unit, by: part.by });
-	const figures = !value
-		? { significant: null, atMost: null, limitedBy: [], place: null }
-		: before.length
-			? figuresAdded(read, factors, all, withPi(value.value, value.pi))
-			: stepped
-				? figuresShifted(read, withPi(value.value, value.pi))
-				: { ...figuresOf(read, factors), place: null };
+	const factors = read.factors.map(judgeFactor);
+	const { significant, atMost, limitedBy, place } = value ? figuresIn(read, factors, all, value, stepped) : NO_FIGURES;
 	return {
 		read,
 		top: stepped ? null : top,
@@ -195,19 +180,61 @@ export function workRead(read: ReadChain): WorkedChain {
 		pieces: struck.pieces,
 		running,
 		aside,
-		parts: all.length,
-		reached: read.want ? sameUnits && sameSize(unit, read.want) && !labelsClash(unit, read.want) : null,
-		...figures,
+		parts: before.length + 1,
+		reached: read.want ? !apart && isOf(unit, read.want) : null,
+		significant,
+		atMost,
+		limitedBy,
+		place,
 		factors,
-		printed: value && printOf(value, figures.significant, figures.place),
+		printed: value && printOf(value, significant, place),
 	};
+}
+
+function isOf(unit: Unit, other: Unit): boolean {
+	return sameSize(unit, other) && !labelsClash(unit, other);
+}
+
+/** What stands after a step that adds; one that takes from what was set aside before changes that instead. */
+function afterStep(value: Exact | null, step: ReadStep, written: Factor, unit: Unit, aside: SetAside[]): Exact | null {
+	const from = step.kind.from(written);
+	if (from === null) return sum(value, step.kind.adds(step.quantity, unit));
+	const at = aside.findIndex((one) => one.unit.text === from);
+	const source = aside[at];
+	if (!source) return null;
+	const left = sum(source.value && { value: source.value, pi: source.pi }, step.kind.adds(step.quantity, source.unit));
+	aside[at] = { ...source, value: left?.value ?? null, pi: left?.pi ?? 0 };
+	return value;
+}
+
+function keptBy({ quantity: { number, unit } }: ReadStep, by: number): SetAside {
+	return { value: number?.value ?? null, pi: number?.pi ?? 0, unit, by };
+}
+
+type FiguresOfLine = Pick<WorkedChain, 'significant' | 'atMost' | 'limitedBy' | 'place'>;
+
+/** The figures a line allows: of a sum by places, after other steps those of its start, else by count. */
+function figuresIn(
+	read: ReadChain,
+	factors: readonly FactorJudged[],
+	parts: readonly Part[],
+	value: Exact,
+	stepped: boolean,
+): FiguresOfLine {
+	if (parts.length) return figuresAdded(read, factors, parts, withPi(value.value, value.pi));
+	return stepped ? figuresShifted(read, withPi(value.value, value.pi)) : figuresOf(read, factors);
 }
 
 /**
  * The figures of a sum: it is good to the last place that all its parts have, each as far as its own line allows
  * (NIST SP 811, B.7). Exact parts limit nothing.
  */
-function figuresAdded(read: ReadChain, factors: readonly FactorJudged[], parts: readonly Part[], value: Rational) {
+function figuresAdded(
+	read: ReadChain,
+	factors: readonly FactorJudged[],
+	parts: readonly Part[],
+	value: Rational,
+): FiguresOfLine {
 	let place: number | null = null;
 	let limitedBy: readonly number[] = [];
 	for (const [i, { by, value: own }] of parts.entries()) {
@@ -251,7 +278,7 @@ function printOf(value: Exact, significant: number | null, place: number | null)
 type Limit = { readonly index: number; readonly significant: number; readonly atMost: number };
 
 /** The fewest figures among the measured inputs; exact ones limit nothing (NIST SP 811, 7.9 and B.7). */
-function figuresOf(read: ReadChain, factors: readonly FactorJudged[]) {
+function figuresOf(read: ReadChain, factors: readonly FactorJudged[]): FiguresOfLine {
 	const limits: Limit[] = [];
 	const add = (index: number, of: { significant: number | null; atMost: number | null } | null) => {
 		if (of && of.significant !== null && of.atMost !== null)
@@ -266,7 +293,7 @@ function figuresOf(read: ReadChain, factors: readonly FactorJudged[]) {
 		if (below && !isUnitNumber(below)) add(START, below);
 	}
 	for (const [i, factor] of factors.entries()) add(i, factor);
-	if (!limits.length) return { significant: null, atMost: null, limitedBy: [] };
+	if (!limits.length) return NO_FIGURES;
 	let [significant, atMost] = [Number.POSITIVE_INFINITY, Number.POSITIVE_INFINITY];
 	for (const limit of limits) {
 		significant = Math.min(significant, limit.significant);
@@ -275,5 +302,5 @@ function figuresOf(read: ReadChain, factors: readonly FactorJudged[]) {
 	const limitedBy: number[] = [];
 	for (const { index, significant: own } of limits)
 		if (own === significant && !limitedBy.includes(index)) limitedBy.push(index);
-	return { significant, atMost, limitedBy };
+	return { significant, atMost, limitedBy, place: null };
 }

@@ -1,13 +1,6 @@
-import {
-	parseUnit,
-	printQuantity,
-	quoted,
-	readProblem,
-	sayQuantity,
-	sidesOfStart,
-	writtenQuantity,
-} from '@tidy-sum/core';
+import { parseUnit, printQuantity, quoted, sayQuantity, sidesOfStart, writtenQuantity } from '@tidy-sum/core';
 import { readFactText, readStarting, readWanted, type Starting, startingText } from '@tidy-sum/core/help';
+import { readProblem } from '@tidy-sum/core/problem';
 import type { SingleStep } from '@tidy-sum/schema';
 import { useState } from 'react';
 import { GAP } from '../../theme/tokens';

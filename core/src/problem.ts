@@ -1,0 +1,2 @@
+// What reads the text of a problem: it comes with the first problem of one's own.
+export * from './read/problem/read-problem';
