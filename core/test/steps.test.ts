@@ -242,7 +242,7 @@ describe('the parts of a sum', () => {
 
 	it('that lack one, or have one that is nowhere told, are told so', () => {
 		const lacks = checked(FLIGHT, '2.01 h', line('30 s', 'h', ...toHours, term('2 h')));
-		expect(lacks.line).toMatchObject({ verdict: 'wrong', why: '12 min is still to be added.' });
+		expect(lacks.line).toMatchObject({ verdict: 'wrong', why: '12 min are still to be added.' });
 		expect(lacks.slips.map(({ code }) => code)).toContain('stopped-early');
 		const strange = checked(FLIGHT, '5.21 h', { ...chain, factors: [...chain.factors, term('3 h')] });
 		expect(strange.line).toMatchObject({ verdict: 'wrong', factor: 5 });

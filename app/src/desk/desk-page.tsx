@@ -16,7 +16,7 @@ import { needsLine, wantOf } from '../work/line-of-work';
 import type { Panel } from '../work/panel-slice';
 import { firstUnit } from './first-unit';
 import { laterPanels } from './later-panels';
-import { mayAdd } from './may-add';
+import { hasPicture } from './may-add';
 import { PANELS } from './panels';
 import { Problem } from './problem';
 import { ShownPanel } from './shown-panel';
@@ -114,7 +114,7 @@ function Work({ children, ...props }: Props & { readonly children: ReactNode }) 
 			) : null}
 			<OtherLine view={view} acts={acts} />
 			{children}
-			{view.started && mayAdd(view) ? <LinePictures view={view} onHeight={inView.onPictures} /> : null}
+			{view.started && hasPicture(view) ? <LinePictures view={view} onHeight={inView.onPictures} /> : null}
 			{view.blocks.length ? (
 				<Numbers view={view} onZeros={acts.onZeros} onCalculator={acts.onCalculator} onUncover={acts.onUncover} />
 			) : null}
@@ -129,7 +129,7 @@ export function DeskPage(props: Props) {
 	const { wide, short } = props.room;
 	const styles = useStyles();
 	const tall = panel.kind !== 'none' && PANELS[panel.kind].height === 'tall';
-	const pictured = mayAdd(view) && view.blocks.length > 0 && panel.kind === 'block';
+	const pictured = panel.kind === 'block' && hasPicture(view);
 	const balance = needsLine(view.exercise) ? (
 		<Balance view={view} touched={touchedIn(props)} onUnit={acts.onUnit} brief={!wide && (tall || pictured)} />
 	) : null;

@@ -2,10 +2,16 @@ import { askedBy, parseUnit } from '@tidy-sum/core';
 import type { DeskView } from '../work/desk-view';
 import { isOwn } from '../work/exercises';
 
-/** Whether something may be added on the line: a temperature, a sum, or a mixed measure. */
-export function mayAdd({ exercise, worked }: DeskView): boolean {
+/** Whether a line has a picture beside it: a temperature's scales, or the parts of a measure. */
+export function hasPicture({ exercise, worked }: DeskView): boolean {
 	const asked = askedBy(exercise);
-	if (asked.adding === 'wholes-aside' || exercise.terms || isOwn(exercise.name)) return true;
+	if (asked.adding === 'wholes-aside') return true;
 	const goal = parseUnit(asked.goal ?? '', { counted: true });
-	return worked.read.start.top.unit.offset || (goal.ok && goal.value.offset);
+	return !exercise.difference && (worked.read.start.top.unit.offset || (goal.ok && goal.value.offset));
+}
+
+/** Whether steps that are no factors may lie on the line: of a temperature, a sum, or a measure in parts. */
+export function mayAdd(view: DeskView): boolean {
+	const { exercise } = view;
+	return hasPicture(view) || Boolean(exercise.terms ?? exercise.difference) || isOwn(exercise.name);
 }

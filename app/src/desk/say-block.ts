@@ -23,7 +23,12 @@ export function sayBlock({ worked, exercise, support }: SaysOf, index: number): 
 			piece.pair === null &&
 			worked.pieces.some(
 				(other) =>
-					other.block !== index && other.pair === null && other.base === piece.base && other.side === piece.side,
+					other.block !== index &&
+					other.pair === null &&
+					// The parts of a sum each have their own units.
+					other.row === piece.row &&
+					other.base === piece.base &&
+					other.side === piece.side,
 			),
 	);
 	const turn = (piece: Piece) => `${quoted(piece.base)} now stands twice on ${sideText(piece.side)}.`;

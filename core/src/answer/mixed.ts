@@ -224,7 +224,7 @@ export const mixed: AnswerKind<'mixed'> = {
 	line: () => 'may-lack',
 	adding: 'wholes-aside',
 	lacks: lacksOfMixed,
-	says: ({ want }) => want.mixed.join(' and '),
+	says: ({ want }) => listed(want.mixed),
 	form: () => null,
 	nudges: null,
 	nudgesAtEnd: [

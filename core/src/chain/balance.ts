@@ -75,7 +75,8 @@ function keptIn(worked: WorkedChain, parts: readonly string[]): readonly LaneCel
 		if (kept) return { symbol: text, piece: null, kept };
 		const byHand = unit.ok ? takenByHand(worked, unit.value) : null;
 		if (byHand) return { symbol: text, piece: null, kept: byHand };
-		const none = worked.reached && unit.ok && last && isUnderOne(last, unit.value);
+		const held = worked.aside.some((one) => unit.ok && !isUnderOne({ ...one, unit: one.unit.text }, unit.value));
+		const none = worked.reached && !held && unit.ok && last && isUnderOne(last, unit.value);
 		return none
 			? { symbol: text, piece: null, kept: { value: rational(0n), pi: 0, unit: unit.value, by: START } }
 			: { symbol: text, piece: null };

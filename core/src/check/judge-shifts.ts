@@ -6,7 +6,7 @@ import { fitsAfter } from '../chain/fits-after';
 import type { ReadFactor } from '../chain/read-chain';
 import { type WorkedChain, workChain } from '../chain/work-chain';
 import type { Exercise } from '../exercise/exercise';
-import { partsOfLine } from '../exercise/parts-of-line';
+import { isOne, partsOfLine } from '../exercise/parts-of-line';
 import { keyOf } from '../key/key';
 import type { VerdictLine } from '../key/verdict';
 import { withPi } from '../numeral/pi';
@@ -107,7 +107,7 @@ function judgeSum(chain: Chain, worked: WorkedChain, exercise: Exercise): Verdic
 	if (first !== undefined && first >= 0)
 		return wrong(`Nothing in the problem is added as in step ${first + 1}.`, first, 'wrong-number');
 	if (!missing.length) return null;
-	const why = `${listed(missing.map(quantityInSentence))} ${missing.length > 1 ? 'are' : 'is'} still to be added.`;
+	const why = `${listed(missing.map(quantityInSentence))} ${isOne(missing) ? 'is' : 'are'} still to be added.`;
 	return { verdict: 'wrong', why, slips: [{ code: 'stopped-early', why }] };
 }
 

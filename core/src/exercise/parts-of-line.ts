@@ -40,3 +40,8 @@ export function partsOfLine(exercise: Pick<Exercise, 'start' | 'terms'>, { start
 	}
 	return { missing, strange };
 }
+
+/** Whether parts are one single thing, as in "1 kg is". */
+export function isOne(parts: readonly Quantity[]): boolean {
+	return parts.length === 1 && parts[0]?.number.trim() === '1';
+}

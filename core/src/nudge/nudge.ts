@@ -44,7 +44,8 @@ function onTwice(worked: WorkedChain): Nudges | null {
 	const left = worked.pieces.filter(({ pair }) => pair === null);
 	for (const piece of left) {
 		const before = left.find(
-			({ block, base, side }) => base === piece.base && side === piece.side && block < piece.block,
+			({ block, base, side, row }) =>
+				base === piece.base && side === piece.side && row === piece.row && block < piece.block,
 		);
 		const helped = worked.pieces.some(({ block, pair }) => block === piece.block && pair !== null);
 		if (!before || helped) continue;

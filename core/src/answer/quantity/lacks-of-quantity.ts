@@ -2,7 +2,7 @@ import type { Chain } from '../../chain/chain';
 import { isReading, readingsOf } from '../../chain/readings';
 import type { WorkedChain } from '../../chain/work-chain';
 import type { UnitExercise } from '../../exercise/exercise';
-import { partsOfLine } from '../../exercise/parts-of-line';
+import { isOne, partsOfLine } from '../../exercise/parts-of-line';
 import { quantityInSentence } from '../../say/in-sentence';
 import { listed } from '../../say/listed';
 import { likeUnits } from '../../unit/like-units';
@@ -21,7 +21,7 @@ export function lacksOfQuantity(exercise: UnitExercise, chain: Chain, worked: Wo
 		const isPlain = worked.read.factors.some(({ step }) => step && !step.kind.begins);
 		const { missing } = partsOfLine(exercise, chain);
 		if (isPlain || !missing.length) return null;
-		return `${listed(missing.map(quantityInSentence))} ${missing.length > 1 ? 'are' : 'is'} still to be added.`;
+		return `${listed(missing.map(quantityInSentence))} ${isOne(missing) ? 'is' : 'are'} still to be added.`;
 	}
 	if (!shiftsScale(exercise, worked)) return null;
 	const readings = readingsOf(worked);
