@@ -2,7 +2,7 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { Browser, DESKTOP, PHONE, type Screen } from '../e2e/src/browser';
 import { Whole } from '../e2e/src/whole';
-import { WORKED, write } from '../e2e/src/work-through';
+import { write } from '../e2e/src/work-through';
 
 const FOLDER = join(__dirname, '..', 'docs', 'screenshots');
 
@@ -50,7 +50,25 @@ const SHOTS: readonly Shot[] = [
 	},
 	{ name: 'desk-verdict-phone', screen: PHONE, exercise: 'honey-jar', show: (b) => b.press('tool-answer') },
 	{ name: 'desk-book-phone', screen: PHONE, exercise: 'vent-pane', show: (b) => b.press('tool-book') },
-	{ name: 'desk-line-phone-dark', screen: PHONE, dark: true, exercise: 'new-snow', show: async () => {} },
+	{
+		name: 'desk-scales-phone-dark',
+		screen: PHONE,
+		dark: true,
+		exercise: 'night-range',
+		show: async (b) => {
+			await b.press('unit--1-top-°F', 'offer-zero-°C-°F', 'way-1');
+			await b.find('scales-along');
+		},
+	},
+	{
+		name: 'desk-parts-phone',
+		screen: PHONE,
+		exercise: 'roof-beam',
+		show: async (b) => {
+			await b.press('unit--1-top-ft', 'fact-1ft=12in', 'place-ft-below', 'unit-0-top-in', 'offer-aside-ft-in');
+			await b.find('long-division');
+		},
+	},
 	{
 		name: 'round-phone',
 		screen: PHONE,
@@ -110,18 +128,6 @@ const SHOTS: readonly Shot[] = [
 		show: (b) => b.find('sense-says'),
 	},
 	{ name: 'desk-wide', screen: DESKTOP, exercise: 'new-snow', show: async () => {} },
-	{
-		name: 'desk-verdict-wide',
-		screen: DESKTOP,
-		exercise: 'mast-log',
-		show: async (b) => {
-			for (const { unit, fact, below } of WORKED['mast-log']?.blocks ?? [])
-				await b.press(unit, `fact-${fact}`, `place-${below}-below`);
-			await b.press('tool-answer');
-			await write(b, '15120 min');
-			await b.press('check');
-		},
-	},
 ];
 
 async function main(): Promise<void> {

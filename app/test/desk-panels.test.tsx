@@ -1,5 +1,5 @@
 import { act, fireEvent, screen } from '@testing-library/react';
-import { addingStep } from '@tidy-sum/core';
+import { addingStep, asideStep, termStep } from '@tidy-sum/core';
 import { AnswerPanel } from '../src/desk/panels/answer-panel';
 import { BesidePanel } from '../src/desk/panels/beside-panel';
 import { BlockPanel } from '../src/desk/panels/block-panel';
@@ -13,7 +13,7 @@ import { TakePanel } from '../src/desk/panels/take-panel';
 import { type AppStore, makeStore } from '../src/store/store';
 import { SHELF } from '../src/work/my-shelf';
 import { begunAnew, did } from '../src/work/works-slice';
-import { showPanel } from './on-desk';
+import { showPanel, viewOf } from './on-desk';
 
 const mockRouter = { navigate: () => {} };
 jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
@@ -120,6 +120,67 @@ describe('a block written by hand', () => {
 		expect(says('block-says')).toContain('below absolute zero');
 		press('shift-add');
 		expect(says('block-says')).toBe('277.65 K, on the scale of K. The place is the same.');
+	});
+});
+
+describe('a step that is no factor', () => {
+	const touch = async (exercise: string, unit: string, store: AppStore) => {
+		await act(async () => void showPanel(exercise, FactsPanel, { kind: 'facts', unit }, { store }));
+	};
+
+	it('is filled in where numbers follow, and the student’s to write where they do not', async () => {
+		const store = makeStore();
+		await touch('roof-beam', 'ft', store);
+		expect(screen.getByText('8 ft stay; 0.75 ft go on')).toBeTruthy();
+		act(() => void store.dispatch(did(SHELF, { do: 'support', level: 'light' })));
+		expect(screen.getByText(/you write how many are whole/)).toBeTruthy();
+	});
+
+	it('waits for the number of whole ones, and says when there are too many', async () => {
+		const store = makeStore();
+		const factor = asideStep(q(' ft'));
+		store.dispatch(did('roof-beam', { do: 'place', block: 'a', factor }));
+		let view = () => viewOf('roof-beam', store);
+		await act(async () => {
+			({ view } = showPanel('roof-beam', BlockPanel, { kind: 'block', id: 'a', writing: true }, { store }));
+		});
+		expect(says('block-says')).toBe('Write how many whole ft there are.');
+		type('step-number', '9');
+		expect(says('block-says')).toBe('There are not so many whole ft.');
+		type('step-number', '8');
+		expect(view()).toMatchObject({ closed: false, blocks: [{ factor: { aside: { number: '8', unit: 'ft' } } }] });
+		expect(says('block-says')).toBe('8 ft are set aside, and stay. 0.75 ft are left, and go on.');
+	});
+
+	it('of a sum goes beside the line, and a block behind the part it is for', async () => {
+		const store = makeStore();
+		store.dispatch(did('shelf-plank', { do: 'place', block: 't', factor: termStep(q('7 ft')) }));
+		const placed = jest.fn();
+		await act(async () => {
+			showPanel('shelf-plank', FactsPanel, { kind: 'facts', unit: 'in' }, { store, acts: { onPlace: placed } });
+		});
+		press('fact-1ft=12in');
+		await act(async () => press('place-in-below'));
+		expect(placed).toHaveBeenCalledWith(expect.objectContaining({ bottom: { number: '12', unit: 'in' } }), 0);
+	});
+});
+
+describe('a problem of one’s own', () => {
+	it('begins with a range, a measure in parts, or a sum, and may want several units', () => {
+		const { view } = showPanel('own-kinds', OwnPanel, { kind: 'own' });
+		type('own-start', '50 to 68 °F');
+		type('own-want', '°C');
+		expect(view()).toMatchObject({ exercise: { until: { number: '68', unit: '°F' } }, high: { reached: false } });
+		press('own-difference-difference');
+		expect(view().exercise).toMatchObject({ difference: true });
+		type('own-start', '7 ft 5.4 in');
+		type('own-want', 'ft');
+		expect(view()).toMatchObject({ toAdd: [{ number: '7', unit: 'ft' }], exercise: { start: { number: '5.4' } } });
+		type('own-start', '105 in');
+		type('own-want', 'ft and in');
+		expect(view()).toMatchObject({ exercise: { want: { mixed: ['ft', 'in'] } }, closed: false });
+		type('own-want', 'in and ft');
+		expect(says('own-want-says')).toContain('from large to small');
 	});
 });
 

@@ -1,4 +1,16 @@
-import { FACT_ROWS, factsHolding, numbersFor, parseUnit, prefixFact, sayFactor, sayQuantity, workChain } from '../src';
+import {
+	FACT_ROWS,
+	factsHolding,
+	factText,
+	numbersFor,
+	parseUnit,
+	prefixFact,
+	route,
+	sayFactor,
+	sayQuantity,
+	type TableFact,
+	workChain,
+} from '../src';
 import { factsNamed } from '../src/help';
 
 function says({
@@ -105,5 +117,17 @@ describe('looking facts up', () => {
 		expect(numbersFor('cm', 'in')).toEqual({ top: '2.54', bottom: '1', given: false });
 		expect(numbersFor('in', 'cm')).toEqual({ top: '1', bottom: '2.54', given: false });
 		expect(numbersFor('kg', 'm')).toBeNull();
+	});
+});
+
+describe('the degrees of temperature scales', () => {
+	it('are so long for each other, and no route goes by them', () => {
+		const texts = factsHolding('°F').map((fact) => factText(fact).text);
+		expect(texts.slice(0, 2)).toEqual(['9 °F for each 5 °C', '9 °F for each 5 K']);
+		expect(factText(factsHolding('°C')[0] as TableFact).say).toContain(' for each ');
+		expect(numbersFor('°C', '°F')).toMatchObject({ top: '5', bottom: '9' });
+		// Whatever tables a class goes by: they are no table one learns.
+		expect(factsHolding('°F', { allowed: [] })).toHaveLength(3);
+		expect(route('°F', '°C', { facts: [], tables: true }).ok).toBe(false);
 	});
 });

@@ -1,6 +1,8 @@
 import {
 	addingStep,
 	asideStep,
+	askedBy,
+	BOOK,
 	type BookExercise,
 	balanceOf,
 	bookExercise,
@@ -10,6 +12,7 @@ import {
 	rationalText,
 	shownColumn,
 	shownStep,
+	solutionOf,
 	termStep,
 	type WorkedChain,
 	workChain,
@@ -20,6 +23,7 @@ import {
 	keysOf,
 	nudgesFor,
 	offersFor,
+	placeIn,
 	printLine,
 	readingsOf,
 	readStarting,
@@ -30,7 +34,7 @@ import {
 	startingText,
 	unroundedText,
 } from '../src/help';
-import { check } from '../src/practice';
+import { check, fresh } from '../src/practice';
 
 const q = (text: string) => ({
 	number: text.split(' ')[0] as string,
@@ -430,6 +434,63 @@ describe('a nudge on a line with steps', () => {
 		const flight = sum('30 s', ['2 h'], 'h');
 		expect(nudgesFor(line('30 s', 'h', term('3 h')), flight)[0]).toContain('Step 1 does not lead on');
 		expect(last(sum('250.1 g', ['3.2 g'], 'g'))).toBe('The step: add 3.2 g.');
+	});
+});
+
+describe('nudges followed to the end', () => {
+	/** The step a nudge tells, taken from where it says it is offered; null where it tells none. */
+	function told(chain: Chain, exercise: Exercise): Factor | null {
+		const last = nudgesFor(chain, exercise).at(-1) ?? '';
+		const line = worked(chain);
+		const plain = (text: string) => text.toLowerCase().replace(/\u00a0|\u202f/g, ' ');
+		const step = /^The step: (.*?)\.$/.exec(last)?.[1];
+		const ways = offersFor({
+			exercise,
+			chain,
+			worked: line,
+			unit: line.running.at(-1)?.unit ?? '',
+			fills: true,
+		}).flatMap(({ text, ways }) => ways.map((way) => ({ ...way, title: text })));
+		if (step) {
+			// "take away 32" is "Take away 32 degrees Fahrenheit" among what is offered.
+			const named = (text: string) => plain(text) === plain(step) || plain(text).startsWith(`${plain(step)} `);
+			return ways.find(({ say, title }) => named(say) || named(title))?.factor ?? null;
+		}
+		const block =
+			/ on the (?:top|bottom): (.+?) (\S+) over (.+?) (\S+?)\.(?: Raise the whole block to the power (\d))?/.exec(last);
+		if (!block) return null;
+		const [, a = '', b = '', c = '', d = ''] = block;
+		const number = (text: string) => text.replaceAll('\u202f', '');
+		return { top: { number: number(a), unit: b }, bottom: { number: number(c), unit: d } };
+	}
+
+	const fresh24 = ['temperatures', 'temperature-ranges', 'into-parts', 'out-of-parts', 'figures-added'].flatMap(
+		(skill) =>
+			[1, 2, 3].flatMap((level) => {
+				const set = fresh({ skill, seed: 7, level, count: 8 });
+				return set.ok ? set.value : [];
+			}),
+	);
+	const ofBook = BOOK.filter(({ terms, want, until, difference, start }) => {
+		const unit = 'unit' in start ? start.unit : '';
+		return terms || until || 'mixed' in want || (!difference && ['°C', '°F', 'K'].includes(unit));
+	});
+
+	it.each([...ofBook, ...fresh24].map((exercise) => [exercise.prompt, exercise] as const))('%s', (_, exercise) => {
+		let chain: Chain = { start: exercise.start as Chain['start'], factors: [], want: askedBy(exercise).goal ?? '' };
+		for (let i = 0; i < 12; i++) {
+			const line = worked(chain);
+			if (line.reached && askedBy(exercise).lacks(chain, line) === null) break;
+			const step = told(chain, exercise);
+			if (!step) throw new Error(nudgesFor(chain, exercise).join(' '));
+			const at = step.term ? chain.factors.length : placeIn(line, step);
+			chain = { ...chain, factors: [...chain.factors.slice(0, at), step, ...chain.factors.slice(at)] };
+		}
+		const line = worked(chain);
+		expect([line.reached, askedBy(exercise).lacks(chain, line)]).toEqual([true, null]);
+		// And the check takes the line, with the answer of the key.
+		const solved = solutionOf(exercise);
+		expect(checked(exercise, solved.ok ? solved.value.answer : '', chain).line).toMatchObject({ verdict: 'right' });
 	});
 });
 

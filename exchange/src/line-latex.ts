@@ -1,5 +1,7 @@
 import {
 	type Chain,
+	type Factor,
+	fieldOf,
 	fromSuperscript,
 	isBareStep,
 	type Piece,
@@ -9,6 +11,7 @@ import {
 	type Quantity,
 	type Side,
 	START,
+	type StepField,
 	sidesOfStart,
 	symbolOfPart,
 	type WorkedChain,
@@ -87,7 +90,7 @@ export function lineLatexPieces(chain: Chain, worked: WorkedChain): readonly str
 	const before: string[] = [];
 	let added = false;
 	for (const [i, factor] of chain.factors.entries()) {
-		const { top, bottom, power = 1, shift, aside, term } = factor;
+		const { top, bottom, power = 1, term } = factor;
 		if (term) {
 			before.push(...pieces);
 			pieces = [`+ \\frac{${sideLatex(worked, i, 'top', term.number)}}{${sideLatex(worked, i, 'bottom', null)}}`];
@@ -101,9 +104,9 @@ export function lineLatexPieces(chain: Chain, worked: WorkedChain): readonly str
 			pieces.push(`\\times ${raised}`);
 			added = false;
 		}
-		const step = shift === undefined ? (aside ? `- ${quantityLatex(aside)}` : null) : signedLatex(shift);
-		if (step === null) continue;
-		pieces.push(step);
+		const field = fieldOf(factor);
+		if (field === null) continue;
+		pieces.push(STEP_LATEX[field](factor));
 		added = true;
 	}
 	const number = unroundedNumber(worked);
@@ -119,11 +122,15 @@ export function lineLatexPieces(chain: Chain, worked: WorkedChain): readonly str
 /** How many digits of what is set aside are written out. */
 const KEPT_DIGITS = 10;
 
-/** What a step adds, with its sign apart. */
-function signedLatex(shift: string): string {
-	const number = numberLatex(shift);
-	return number.startsWith('-') ? `- ${number.slice(1)}` : `+ ${number}`;
-}
+/** How a step stands behind what it is done to; a further part begins a fraction of its own. */
+const STEP_LATEX: { readonly [F in StepField]: (factor: Factor) => string } = {
+	shift: ({ shift = '' }) => {
+		const number = numberLatex(shift);
+		return number.startsWith('-') ? `- ${number.slice(1)}` : `+ ${number}`;
+	},
+	aside: ({ aside }) => (aside ? `- ${quantityLatex(aside)}` : ''),
+	term: ({ term }) => (term ? `+ ${quantityLatex(term)}` : ''),
+};
 
 /** A quantity as LaTeX: 8 ft. */
 function quantityLatex({ number, unit }: Quantity): string {

@@ -1,4 +1,4 @@
-import { type Factor, workChain } from '@tidy-sum/core';
+import { asideStep, type Factor, termStep, workChain } from '@tidy-sum/core';
 import { LINE_FORMS, lineLatex, lineMathml, lineText } from '../src';
 
 const q = (text: string) => ({ number: text.split(' ')[0] as string, unit: text.split(' ')[1] ?? '' });
@@ -34,6 +34,25 @@ describe('a line to hand in', () => {
 		const shifted = [over('1', '1', { shift: '-32' }), over('5 °C', '9 °F')];
 		expect(lineText({ start: q('77 °F'), factors: shifted }, worked('77 °F', ...shifted))).toBe(
 			'(77 °F − 32) × (5 °C / 9 °F) = 25 °C',
+		);
+	});
+
+	it('sets whole ones aside, and comes to all the parts', () => {
+		const steps = [asideStep(q('8 ft')), over('12 in', '1 ft')];
+		const line = { start: q('8.75 ft'), factors: steps };
+		expect(lineText(line, worked('8.75 ft', ...steps))).toBe('(8.75 ft − 8 ft) × (12 in / 1 ft) = 8 ft 9 in');
+		expect(lineLatex(line, worked('8.75 ft', ...steps))).toBe(
+			'\\left(\\frac{8.75\\,\\cancel{\\mathrm{ft}}}{1} - 8\\,\\mathrm{ft}\\right) \\times \\frac{12\\,\\mathrm{in}}{1\\,\\cancel{\\mathrm{ft}}} = 8\\,\\mathrm{ft}\\;9\\,\\mathrm{in}',
+		);
+		expect(lineMathml({ chain: line, worked: worked('8.75 ft', ...steps) })).toContain('<mo>−</mo><mn>8</mn>');
+	});
+
+	it('adds the parts of a sum, each with its own fractions', () => {
+		const steps = [over('1 ft', '12 in'), termStep(q('7 ft'))];
+		const line = { start: q('5.4 in'), factors: steps };
+		expect(lineText(line, worked('5.4 in', ...steps))).toBe('5.4 in × (1 ft / 12 in) + 7 ft = 7.45 ft');
+		expect(lineLatex(line, worked('5.4 in', ...steps))).toBe(
+			'\\frac{5.4\\,\\cancel{\\mathrm{in}}}{1} \\times \\frac{1\\,\\mathrm{ft}}{12\\,\\cancel{\\mathrm{in}}} + \\frac{7\\,\\mathrm{ft}}{1} = 7.45\\,\\mathrm{ft}',
 		);
 	});
 

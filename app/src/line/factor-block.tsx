@@ -11,6 +11,7 @@ import {
 import { memo } from 'react';
 import { Box, Touch } from '../ui/box';
 import { Fraction } from '../ui/fraction';
+import { Said } from '../ui/said';
 import { Words } from '../ui/words';
 import { type BlockUnits, NumberOf, Units, useBlockStyles } from './block-parts';
 
@@ -43,13 +44,13 @@ function Step({ id, index, step: { text, after, say }, selected, closes, onBlock
 		<>
 			<Touch
 				aria-pressed={selected}
-				aria-label={`${text}, step ${index + 1}. ${say} Change or remove`}
 				onTouch={() => onBlock(id)}
 				testID={`step-${index}`}
 				style={[styles.target, styles.step, selected && styles.selected]}
 			>
 				<Words size="figure">{text}</Words>
 				{after ? <Words size="small">{after}</Words> : null}
+				<Said>{`step ${index + 1}. ${say} Change or remove`}</Said>
 			</Touch>
 			{closes ? <Words style={styles.paren}>)</Words> : null}
 		</>

@@ -11,8 +11,8 @@ function exactText(exact: Exact | null): string | null {
 export const chain = op(askChainSchema, (request) => {
 	const worked = workChain(request);
 	if (!worked.ok) return worked;
-	const { top, bottom, value, unit, standing, cancelled, running, reached, significant, atMost, limitedBy, printed } =
-		worked.value;
+	const { top, bottom, value, unit, standing, cancelled, running, aside, reached } = worked.value;
+	const { significant, atMost, limitedBy, printed } = worked.value;
 	return {
 		ok: true,
 		value: {
@@ -30,6 +30,9 @@ export const chain = op(askChainSchema, (request) => {
 				...piField(step.pi),
 				unit: step.unit,
 			})),
+			...(aside.length
+				? { aside: aside.map((kept) => ({ value: kept.value && rationalText(kept.value), unit: kept.unit.text })) }
+				: {}),
 			reached,
 			significant,
 			atMost,
