@@ -153,6 +153,7 @@ describe.each(SCREENS)('steps that are not factors, on %s', (_, screen) => {
 		await says('slip', 'the temperature did not shift');
 		await step('unit-0-top-°F', 'zero-°C-°F', ADD);
 		await says('step-1', '= −20.02 to 12.02 °F');
+		await says('block-says', '−20.02 to 12.02 °F, on the scale of °F. The place is the same.');
 		await answer('12.0 to -20.0 °F');
 		await says('slip', 'the ends of the range');
 		await answer('-20.0 to 12.0 °F');

@@ -14,6 +14,8 @@ export type SaidOfStep = { readonly text: string; readonly wrong: boolean };
 type Told = {
 	readonly worked: WorkedChain;
 	readonly shown: WorkedChain;
+	/** The other end of a range on the same line, where there is one. */
+	readonly high?: WorkedChain | null;
 	readonly exercise: Pick<Exercise, 'difference'>;
 	readonly support: 'close' | 'light' | 'none';
 };
@@ -24,9 +26,9 @@ const wrong = (text: string): SaidOfStep => ({ text, wrong: true });
 type Says = (told: Told, index: number) => SaidOfStep;
 
 /** What stands after a step, where it is not covered. */
-function after({ shown }: Told, index: number): string {
+function after({ shown, high }: Told, index: number): string {
 	const running = shown.running[index + 1];
-	return running?.value ? printStanding(running) : '';
+	return running?.value ? printStanding(running, high?.running[index + 1]) : '';
 }
 
 const ofShift: Says = (told, index) => {
