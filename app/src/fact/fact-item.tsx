@@ -12,9 +12,9 @@ import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from '../ui/box';
 import { Fraction } from '../ui/fraction';
-import { IntoView } from '../ui/into-view';
 import { Said } from '../ui/said';
 import { Words } from '../ui/words';
+import { Way, Ways } from './ways';
 
 /** A name for a fact, by what it says. */
 export function keyOfFact({ left, right }: Pick<TableFact, 'left' | 'right'>): string {
@@ -32,28 +32,24 @@ function waysOf({ left, right, exact, tables }: TableFact): readonly Factor[] {
 
 type WaysProps = { readonly fact: TableFact; readonly onPlace: (factor: Factor) => void };
 
-function Ways({ fact, onPlace }: WaysProps) {
+function WaysOfFact({ fact, onPlace }: WaysProps) {
 	const styles = useStyles();
 	return (
-		<IntoView style={styles.ways}>
-			<Words size="small">Which goes on the bottom?</Words>
-			<Box style={styles.choices}>
-				{waysOf(fact).map((factor) => (
-					<Touch
-						key={sayFactor(factor)}
-						onTouch={() => onPlace(factor)}
-						testID={`place-${factor.bottom.unit}-below`}
-						style={styles.way}
-					>
-						<Fraction
-							top={<Words style={styles.side}>{printQuantity(factor.top)}</Words>}
-							bottom={<Words style={styles.side}>{printQuantity(factor.bottom)}</Words>}
-						/>
-						<Said>{`Place ${sayFactor(factor)}`}</Said>
-					</Touch>
-				))}
-			</Box>
-		</IntoView>
+		<Ways question="Which goes on the bottom?">
+			{waysOf(fact).map((factor) => (
+				<Way
+					key={sayFactor(factor)}
+					say={`Place ${sayFactor(factor)}`}
+					onTouch={() => onPlace(factor)}
+					testID={`place-${factor.bottom.unit}-below`}
+				>
+					<Fraction
+						top={<Words style={styles.side}>{printQuantity(factor.top)}</Words>}
+						bottom={<Words style={styles.side}>{printQuantity(factor.bottom)}</Words>}
+					/>
+				</Way>
+			))}
+		</Ways>
 	);
 }
 
@@ -95,7 +91,7 @@ export function FactItem({ fact, open, onOpen, onPlace, more, children }: Props)
 				</Words>
 				<Said>{say}</Said>
 			</Touch>
-			{open && onPlace ? <Ways fact={fact} onPlace={onPlace} /> : null}
+			{open && onPlace ? <WaysOfFact fact={fact} onPlace={onPlace} /> : null}
 			{open ? children : null}
 		</Box>
 	);
@@ -105,19 +101,5 @@ const useStyles = makeStyles((palette) => ({
 	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },
 	fact: { minHeight: 48, paddingVertical: GAP.s, justifyContent: 'center' },
 	says: { fontVariant: ['tabular-nums'] },
-	ways: { gap: GAP.s, paddingBottom: GAP.m },
-	choices: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
-	way: {
-		minWidth: 120,
-		flexGrow: 1,
-		maxWidth: 220,
-		alignItems: 'center',
-		justifyContent: 'center',
-		padding: GAP.s,
-		borderWidth: 2,
-		borderColor: palette.pine,
-		borderRadius: 8,
-		backgroundColor: palette.page,
-	},
 	side: { paddingHorizontal: GAP.s, paddingVertical: 2 },
 }));

@@ -2,6 +2,9 @@ import type { Factor, TableFact } from '@tidy-sum/core';
 import { Box } from '../ui/box';
 import { FactItem, keyOfFact } from './fact-item';
 
+/** The most facts that are listed at once. */
+export const LISTED = 40;
+
 export type FactListProps = {
 	readonly facts: readonly TableFact[];
 	/** The fact that is open, by its key. */

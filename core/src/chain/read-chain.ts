@@ -4,7 +4,7 @@ import { parseUnit } from '../unit/parse-unit';
 import type { Unit } from '../unit/unit';
 import { type Chain, FACTOR_POWER_LIMIT, FACTORS_LIMIT, type Factor, sidesOfStart } from './chain';
 import type { ReadStep } from './steps/step-kind';
-import { readStep } from './steps/steps';
+import { fieldOf, readStep } from './steps/steps';
 
 /** A block of the line read: its two sides, and the power it is raised to. */
 export type ReadBlock = {
@@ -61,11 +61,12 @@ function countedIn(blocks: readonly ReadBlock[], want: Unit | null): readonly st
 	const add = (unit: Unit) => {
 		for (const word of unit.counted) counted.add(word);
 	};
-	for (const { top, bottom } of blocks) {
-		add(top.unit);
-		if (bottom) add(bottom.unit);
+	for (const block of blocks) {
+		add(block.top.unit);
+		if (block.bottom) add(block.bottom.unit);
+		const { step } = block as Partial<ReadFactor>;
+		if (step) add(step.quantity.unit);
 	}
-	for (const block of blocks) if ('step' in block && block.step) add((block.step as ReadStep).quantity.unit);
 	if (want) add(want);
 	return [...counted];
 }
@@ -96,7 +97,7 @@ export function readChain(chain: Chain): Outcome<ReadChain> {
 					in: `factors.${i}.power`,
 				},
 			};
-		const step = readStep(factor);
+		const step = fieldOf(factor) === null ? null : readStep(factor);
 		if (step && !step.ok) return { ok: false, fault: within(step.fault, `factors.${i}`) };
 		const begins = step?.value.kind.begins ? step.value.quantity : null;
 		factors.push({

@@ -1,6 +1,5 @@
 import type { Outcome } from '../numeral/fault';
-import { type Numeral, placeKept } from '../numeral/numeral';
-import { isUnitNumber } from '../numeral/parse-numeral';
+import type { Numeral } from '../numeral/numeral';
 import { withPi } from '../numeral/pi';
 import { type Printed, printInPlain, printValue } from '../numeral/print';
 import { ONE, type Rational, toPower } from '../numeral/rational';
@@ -11,6 +10,7 @@ import type { Unit, UnitPart } from '../unit/unit';
 import { unitOfParts } from '../unit/unit-of-parts';
 import { cancel, type Pair, type Piece } from './cancel';
 import { type Chain, type Factor, START } from './chain';
+import { type FiguresOfLine, figuresIn, NO_FIGURES, type Part } from './figures-of-line';
 import { type FactorJudged, judgeFactor } from './judge-factor';
 import { type ReadBlock, type ReadChain, type ReadFactor, readChain } from './read-chain';
 import type { Exact, ReadStep, SetAside } from './steps/step-kind';
@@ -33,7 +33,7 @@ export type Running = {
 };
 
 /** Everything that follows from a line. */
-export type WorkedChain = {
+export type WorkedChain = FiguresOfLine & {
 	readonly read: ReadChain;
 	readonly top: Exact | null;
 	readonly bottom: Exact | null;
@@ -50,11 +50,6 @@ export type WorkedChain = {
 	readonly parts: number;
 	/** Whether what stands is what is wanted; null when nothing is. */
 	readonly reached: boolean | null;
-	readonly significant: number | null;
-	readonly atMost: number | null;
-	readonly limitedBy: readonly number[];
-	/** The last place that counts, where something was added; null where figures are counted. */
-	readonly place: number | null;
 	readonly factors: readonly FactorJudged[];
 	readonly printed: Printed | null;
 };
@@ -85,11 +80,6 @@ export function hasStep({ factors }: ReadChain): boolean {
 	return factors.some(({ step }) => step !== null);
 }
 
-/** Whether the line adds up several parts. */
-export function hasTerm({ factors }: ReadChain): boolean {
-	return factors.some(({ step }) => step?.kind.begins);
-}
-
 function standingOf(parts: readonly UnitPart[]): Standing {
 	const top: Record<string, number> = {};
 	const bottom: Record<string, number> = {};
@@ -106,9 +96,6 @@ export function workChain(chain: Chain): Outcome<WorkedChain> {
 	return read.ok ? { ok: true, value: workRead(read.value) } : read;
 }
 
-/** A part of a sum that is done: what it came to, its unit, and the block it began with. */
-type Part = { readonly value: Exact | null; readonly unit: Unit; readonly by: number };
-
 /** What the parts come to together; null while their units differ or a number is missing. */
 function together(parts: readonly Part[]): Exact | null {
 	const [first] = parts as [Part];
@@ -117,7 +104,6 @@ function together(parts: readonly Part[]): Exact | null {
 }
 
 const UNDONE: readonly Part[] = [];
-const NO_FIGURES = { significant: null, atMost: null, limitedBy: [], place: null } as const;
 
 /** Works a line that is read. */
 export function workRead(read: ReadChain): WorkedChain {
@@ -211,96 +197,8 @@ function keptBy({ quantity: { number, unit } }: ReadStep, by: number): SetAside 
 	return { value: number?.value ?? null, pi: number?.pi ?? 0, unit, by };
 }
 
-type FiguresOfLine = Pick<WorkedChain, 'significant' | 'atMost' | 'limitedBy' | 'place'>;
-
-/** The figures a line allows: of a sum by places, after other steps those of its start, else by count. */
-function figuresIn(
-	read: ReadChain,
-	factors: readonly FactorJudged[],
-	parts: readonly Part[],
-	value: Exact,
-	stepped: boolean,
-): FiguresOfLine {
-	if (parts.length) return figuresAdded(read, factors, parts, withPi(value.value, value.pi));
-	return stepped ? figuresShifted(read, withPi(value.value, value.pi)) : figuresOf(read, factors);
-}
-
-/**
- * The figures of a sum: it is good to the last place that all its parts have, each as far as its own line allows
- * (NIST SP 811, B.7). Exact parts limit nothing.
- */
-function figuresAdded(
-	read: ReadChain,
-	factors: readonly FactorJudged[],
-	parts: readonly Part[],
-	value: Rational,
-): FiguresOfLine {
-	let place: number | null = null;
-	let limitedBy: readonly number[] = [];
-	for (const [i, { by, value: own }] of parts.entries()) {
-		const end = parts[i + 1]?.by ?? factors.length;
-		const begins = by === START ? null : (read.factors[by] as ReadFactor);
-		const of = figuresOf(
-			begins ? { ...read, start: begins, exactStart: false, startFigures: null } : read,
-			factors.slice(by + 1, end),
-		);
-		if (of.significant === null || !own || own.value.sign === 0) continue;
-		const last = round(withPi(own.value, own.pi), { significant: of.significant }).place;
-		const mine = of.limitedBy.map((at) => at + by + 1);
-		if (place === null || last > place) limitedBy = mine;
-		else if (last === place) limitedBy = [...limitedBy, ...mine];
-		place = place === null ? last : Math.max(place, last);
-	}
-	if (place === null) return { significant: null, atMost: null, limitedBy: [], place };
-	const { significant } = round(value, { place });
-	return { significant, atMost: significant, limitedBy, place };
-}
-
-/**
- * The figures of a value that something was added to: it keeps the last place of its start, the ones where
- * zeros are unclear, as in the contract's "convert"; what is added is exact.
- */
-function figuresShifted({ start, exactStart }: ReadChain, value: Rational) {
-	const number = start.top.number;
-	if (exactStart || !number || number.lastPlace === null || start.bottom)
-		return { significant: null, atMost: null, limitedBy: [], place: null };
-	const place = placeKept(number);
-	const { significant } = round(value, { place });
-	return { significant, atMost: significant, limitedBy: [START], place };
-}
-
 /** A value as it is reported: to a place where something was added, else to its figures. */
 function printOf(value: Exact, significant: number | null, place: number | null): Printed {
 	if (place === null) return printValue(value.value, value.pi, significant);
 	return printInPlain(round(withPi(value.value, value.pi), { place }));
-}
-
-type Limit = { readonly index: number; readonly significant: number; readonly atMost: number };
-
-/** The fewest figures among the measured inputs; exact ones limit nothing (NIST SP 811, 7.9 and B.7). */
-function figuresOf(read: ReadChain, factors: readonly FactorJudged[]): FiguresOfLine {
-	const limits: Limit[] = [];
-	const add = (index: number, of: { significant: number | null; atMost: number | null } | null) => {
-		if (of && of.significant !== null && of.atMost !== null)
-			limits.push({ index, significant: of.significant, atMost: of.atMost });
-	};
-	const { startFigures } = read;
-	if (startFigures !== null) add(START, { significant: startFigures, atMost: startFigures });
-	else if (!read.exactStart) {
-		add(START, read.start.top.number);
-		// 18.5 mi over 1 h is 18.5 mi/h: the written 1 limits nothing.
-		const below = read.start.bottom?.number ?? null;
-		if (below && !isUnitNumber(below)) add(START, below);
-	}
-	for (const [i, factor] of factors.entries()) add(i, factor);
-	if (!limits.length) return NO_FIGURES;
-	let [significant, atMost] = [Number.POSITIVE_INFINITY, Number.POSITIVE_INFINITY];
-	for (const limit of limits) {
-		significant = Math.min(significant, limit.significant);
-		atMost = Math.min(atMost, limit.atMost);
-	}
-	const limitedBy: number[] = [];
-	for (const { index, significant: own } of limits)
-		if (own === significant && !limitedBy.includes(index)) limitedBy.push(index);
-	return { significant, atMost, limitedBy, place: null };
 }

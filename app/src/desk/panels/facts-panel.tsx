@@ -8,7 +8,7 @@ import {
 	type TableFact,
 } from '@tidy-sum/core';
 import { memo, type ReactNode, useState } from 'react';
-import { FactList } from '../../fact/fact-list';
+import { FactList, LISTED } from '../../fact/fact-list';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
@@ -33,9 +33,6 @@ declare module '../../work/panel-slice' {
 		readonly facts: { readonly unit: string; readonly all?: boolean };
 	}
 }
-
-/** The most facts that are listed at once. */
-const LISTED = 40;
 
 const NO_FACTS: readonly TableFact[] = [];
 

@@ -2,11 +2,8 @@ import { type FactsFrom, quoted } from '@tidy-sum/core';
 import { findFacts } from '@tidy-sum/core/help';
 import { useEffect } from 'react';
 import { keyOfFact } from '../../fact/fact-item';
-import { FactList, type FactListProps } from '../../fact/fact-list';
+import { FactList, type FactListProps, LISTED } from '../../fact/fact-list';
 import { Words } from '../../ui/words';
-
-/** The most facts one search lists. */
-const LISTED = 40;
 
 type Props = Omit<FactListProps, 'facts'> & {
 	readonly search: string;

@@ -1,33 +1,15 @@
 import type { Factor } from '@tidy-sum/core';
-import { type Offer, offersFor, type Way } from '@tidy-sum/core/help';
+import { type Offer, offersFor } from '@tidy-sum/core/help';
 import { useState } from 'react';
+import { Way, Ways } from '../../fact/ways';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box, Touch } from '../../ui/box';
-import { IntoView } from '../../ui/into-view';
 import { Said } from '../../ui/said';
 import { Words } from '../../ui/words';
 import type { DeskView } from '../../work/desk-view';
 
 type OnPlace = (factor: Factor) => void;
-
-/** The ways a step can be laid: which one, the student decides. */
-function Ways({ ways, onPlace }: { readonly ways: readonly Way[]; readonly onPlace: OnPlace }) {
-	const styles = useStyles();
-	return (
-		<IntoView style={styles.ways}>
-			<Words size="small">Add it, or take it away?</Words>
-			<Box style={styles.choices}>
-				{ways.map(({ factor, text, say }, i) => (
-					<Touch key={text} onTouch={() => onPlace(factor)} testID={`way-${i}`} style={styles.way}>
-						<Words size="figure">{text}</Words>
-						<Said>{say}</Said>
-					</Touch>
-				))}
-			</Box>
-		</IntoView>
-	);
-}
 
 type ItemProps = {
 	readonly offer: Offer;
@@ -57,7 +39,15 @@ function OfferItem({ offer: { key, text, say, about, ways }, open, onOpen, onPla
 					{about}
 				</Words>
 			</Touch>
-			{open && !atOnce ? <Ways ways={ways} onPlace={onPlace} /> : null}
+			{open && !atOnce ? (
+				<Ways question="Add it, or take it away?">
+					{ways.map(({ factor, text: way, say: does }, i) => (
+						<Way key={way} say={does} onTouch={() => onPlace(factor)} testID={`way-${i}`}>
+							<Words size="figure">{way}</Words>
+						</Way>
+					))}
+				</Ways>
+			) : null}
 		</Box>
 	);
 }
@@ -89,19 +79,4 @@ export function Offers({ view, unit, onPlace }: Props) {
 const useStyles = makeStyles((palette) => ({
 	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },
 	offer: { minHeight: 48, paddingVertical: GAP.s, justifyContent: 'center' },
-	ways: { gap: GAP.s, paddingBottom: GAP.m },
-	choices: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
-	way: {
-		minWidth: 120,
-		minHeight: 56,
-		flexGrow: 1,
-		maxWidth: 220,
-		alignItems: 'center',
-		justifyContent: 'center',
-		padding: GAP.s,
-		borderWidth: 2,
-		borderColor: palette.pine,
-		borderRadius: 8,
-		backgroundColor: palette.page,
-	},
 }));
