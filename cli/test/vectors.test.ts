@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { parseUnit } from '@tidy-sum/core';
 import { ask } from '../src/ask';
 import { holds } from './holds';
 
@@ -20,15 +21,30 @@ function replyTo(request: unknown): unknown {
 	return JSON.parse(JSON.stringify(ask(JSON.stringify(request))));
 }
 
+/** The same with each unit as it is printed, without the substance it may be of: so texts that are read are compared. */
+function printed(value: unknown): unknown {
+	const unitOf = (text: string) => {
+		const unit = parseUnit(text.replace(/\{.*?\}/g, ''), { counted: true });
+		return unit.ok ? unit.value.text : text;
+	};
+	return JSON.parse(JSON.stringify(value), (key, one) =>
+		key === 'unit' && typeof one === 'string' ? unitOf(one) : one,
+	);
+}
+
+const isText = (request: unknown) => (request as { op?: unknown }).op === 'working';
+
 describe('the cases of the contract', () => {
 	it('are all here', () => {
 		expect(CASES.length).toBeGreaterThanOrEqual(176);
 	});
 
 	it.each(CASES)('$name holds', ({ ask: request, expect: expected }) => {
-		const reply = replyTo(request);
-		if (!holds(expected, reply)) expect(reply).toMatchObject(expected as object);
-		expect(holds(expected, reply)).toBe(true);
+		const [wanted, reply] = isText(request)
+			? [printed(expected), printed(replyTo(request))]
+			: [expected, replyTo(request)];
+		if (!holds(wanted, reply)) expect(reply).toMatchObject(wanted as object);
+		expect(holds(wanted, reply)).toBe(true);
 	});
 });
 

@@ -53,9 +53,24 @@ export const askMixedSchema = z
 
 export const askReadSchema = z.object({ text: z.string() });
 
+export const askWorkingSchema = z.object({ text: z.string() });
+
+export const askSheetSchema = z.object({ text: z.string() });
+
 export const askChainSchema = askedChainSchema;
 
-export const askCheckSchema = z.object({ exercise: exerciseSchema, answer: z.string(), chain: chainSchema.optional() });
+/** An answer with the line it was worked by, or a written working in place of both. */
+export const askCheckSchema = z
+	.object({
+		exercise: exerciseSchema,
+		answer: z.string().optional(),
+		chain: chainSchema.optional(),
+		working: z.string().optional(),
+	})
+	.refine(({ answer, working }) => (answer === undefined) !== (working === undefined), {
+		message: 'either answer or working is needed, not both',
+		path: ['answer'],
+	});
 
 export const askSkillsSchema = z.object({});
 

@@ -9,8 +9,10 @@ import { numeral } from './numeral';
 import { read } from './read';
 import { round } from './round';
 import { route } from './route';
+import { sheet } from './sheet';
 import { skills } from './skills';
 import { unit } from './unit';
+import { working } from './working';
 
 /** The operations `ask` knows, by name. To add one is to add one row. */
 export const OPS: Readonly<Record<string, Op>> = {
@@ -24,6 +26,8 @@ export const OPS: Readonly<Record<string, Op>> = {
 	route,
 	check,
 	read,
+	sheet,
+	working,
 	fresh,
 	skills,
 };

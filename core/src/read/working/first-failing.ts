@@ -1,0 +1,94 @@
+import { type Chain, type Factor, START, type Start } from '../../chain/chain';
+import type { Exact, WorkedChain } from '../../chain/work-chain';
+import { workChain } from '../../chain/work-chain';
+import type { Exercise } from '../../exercise/exercise';
+import { isStated } from '../../exercise/is-stated';
+import type { Numeral } from '../../numeral/numeral';
+import { withPi } from '../../numeral/pi';
+import { isRoundingOf } from '../../numeral/round';
+import { type Quantity, readQuantity } from '../../quantity/quantity';
+import { labelsClash, likeUnits, sameSize } from '../../unit/like-units';
+import { parseUnit } from '../../unit/parse-unit';
+import type { Unit } from '../../unit/unit';
+
+/** A value written on the way, behind which factor; -1 is the start. */
+export type Claim = Quantity & { readonly after: number };
+
+/** Where a working by itself first fails: a factor, a claim, or the answer. */
+export type Failing = { readonly what: 'factor' | 'claim' | 'answer'; readonly at?: number };
+
+type Line = {
+	readonly start: Start;
+	readonly factors: readonly Factor[];
+	readonly claims: readonly Claim[];
+	readonly answer: Quantity | null;
+	/** What the words beside the line tell, which need not be true elsewhere. */
+	readonly told: Pick<Exercise, 'facts'>;
+};
+
+function worked(chain: Chain): WorkedChain | null {
+	const made = workChain(chain);
+	return made.ok ? made.value : null;
+}
+
+/** Whether a number is a value, to the figures it is written with. */
+function isValue(number: Numeral, { value, pi }: Exact): boolean {
+	const truth = withPi(value, pi - number.pi);
+	if (number.value.equals(truth)) return true;
+	const { significant, atMost } = number;
+	if (significant === null || atMost === null) return false;
+	for (let count = significant; count <= atMost; count++)
+		if (isRoundingOf(number.value, truth, { significant: count })) return true;
+	return false;
+}
+
+/** Whether a value may be read in a unit: the one that stands, or after a shift the other scale of the same degrees. */
+function isReadIn(unit: Unit, stands: Unit, factor: Factor | undefined): boolean {
+	if (sameSize(unit, stands)) return true;
+	return factor?.shift !== undefined && likeUnits(unit, stands) && unit.factor.equals(stands.factor);
+}
+
+/** Whether a value written after a factor follows from the line, or from the value written last. */
+function follows(claim: Quantity, after: number, line: Line, whole: WorkedChain, last: Claim | null): boolean {
+	const read = readQuantity(claim, { counted: true });
+	const running = whole.running[after + 1];
+	if (!read.ok || !read.value.number || !running) return false;
+	const stands = parseUnit(running.unit, { counted: true });
+	const { number, unit } = read.value;
+	if (!stands.ok || !isReadIn(unit, stands.value, line.factors[after]) || labelsClash(unit, stands.value)) return false;
+	if (running.value && isValue(number, { value: running.value, pi: running.pi })) return true;
+	if (!last) return false;
+	const from = worked({
+		start: { number: last.number, unit: last.unit },
+		factors: line.factors.slice(last.after + 1, after + 1),
+	});
+	return from?.value ? isValue(number, from.value) : false;
+}
+
+/** Whether a factor fails by itself: its sides are not equal, or it cancels nothing on the whole line. */
+function failsAt(i: number, line: Line, whole: WorkedChain): boolean {
+	const read = whole.read.factors[i];
+	if (!read || read.step) return false;
+	if (whole.factors[i]?.equal === false && !isStated(read, line.told)) return true;
+	const mine = whole.pieces.filter(({ block }) => block === i);
+	return mine.length > 0 && mine.every(({ pair }) => pair === null);
+}
+
+/**
+ * Where a working by itself first fails, in the order it is read; null where all of it holds (contract, "working").
+ */
+export function firstFailing(line: Line): Failing | null {
+	const whole = worked({ start: line.start, factors: line.factors });
+	if (!whole) return null;
+	let last: Claim | null = null;
+	for (let i = START; i < line.factors.length; i++) {
+		if (i > START && failsAt(i, line, whole)) return { what: 'factor', at: i };
+		for (const [at, claim] of line.claims.entries()) {
+			if (claim.after !== i) continue;
+			if (!follows(claim, i, line, whole, last)) return { what: 'claim', at };
+			last = claim;
+		}
+	}
+	if (line.answer && !follows(line.answer, line.factors.length - 1, line, whole, last)) return { what: 'answer' };
+	return null;
+}
