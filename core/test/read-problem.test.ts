@@ -115,3 +115,52 @@ describe('what is typed straight away', () => {
 		expect(readStartText('150 km in 2..5 h')).toMatchObject({ ok: false, fault: { code: 'two-points' } });
 	});
 });
+
+describe('what sheets really have', () => {
+	const told = (text: string) => {
+		const { start, facts, want, rounding, until, terms, difference, exactStart } = readProblem(text);
+		const say = ({ number, unit }: { number: string; unit: string }) => `${number} ${unit}`;
+		return [
+			start ? ('top' in start ? `${say(start.top)} / ${say(start.bottom)}` : say(start)) : '-',
+			[...terms.map((part) => `+ ${say(part)}`), ...(until ? [`to ${say(until)}`] : [])].join(' '),
+			facts.map(({ left, right }) => `${say(left)} = ${say(right)}`).join(', '),
+			want === null ? '-' : 'mixed' in want ? want.mixed.join(' ') : want.unit,
+			rounding === null ? '' : JSON.stringify(rounding),
+			difference ? 'difference' : exactStart ? 'exact' : '',
+		]
+			.filter(Boolean)
+			.join(' | ');
+	};
+
+	it.each([
+		['14 ft to yd', '14 ft | yd'],
+		['85 mg/dL = ? g/L', '85 mg/dL | g/L'],
+		['b) 3.6 km/h → m/s', '3.6 km/h | m/s'],
+		['91 cm = ___ ft (nearest 0.1)', '91 cm | ft | {"place":-1}'],
+		['How many pints are in a gallon?', '1 gal | pints | exact'],
+		['How many minutes are there in one fortnight?', '1 fortnight | minutes | exact'],
+		['It takes a minute to pump 40 L. How long do 1000 L take, in hours?', '1000 L | 40 L = 1 minute | hours'],
+		[
+			'The order is 0.5 g. Tablets contain 250 mg each. How many tablets are given?',
+			'0.5 g | 250 mg = 1 tablet | tablet',
+		],
+		[
+			'IV: 1000 mL over 8 h, drop factor 15 gtt/mL. Find the rate in gtt/min.',
+			'1000 mL / 8 h | 15 gtt = 1 mL | gtt/min',
+		],
+		['It takes 45 min to walk 3.2 km. What is the speed in km/h?', '3.2 km / 45 min | km/h'],
+		['Apples cost $2.49 per lb. What do 3.5 kg cost?', '3.5 kg | 2.49 $ = 1 lb | -'],
+		['What is 7 ft 5 in in feet?', '7 ft | + 5 in | feet'],
+		['Express 2.75 h in hours and minutes.', '2.75 h | h min'],
+		['The seeds keep at 4–8 °C. What range is that in °F?', '4 °C | to 8 °C | °F'],
+		['The mast cooled by 12.6 °C. How many degrees Fahrenheit is that?', '12.6 °C | degrees Fahrenheit | difference'],
+		['The lamp uses 60 W for 5 h. How many kJ is that?', '- | kJ'],
+		['A plank is 48 mm wide and 66 m long. How many feet long is it?', '66 m | feet'],
+		[
+			'Milk is 3.785 L to a gallon. Give 2.5 gal in litres, to 2 d.p.',
+			'2.5 gal | 3.785 L = 1 gallon | litres | {"place":-2}',
+		],
+	])('%s', (text, said) => {
+		expect(told(text)).toBe(said);
+	});
+});

@@ -12,5 +12,8 @@ function countedIn(units: readonly string[]): readonly string[] {
 export const read = op(askReadSchema, ({ text }) => {
 	const told = readProblem(text);
 	const units = [...told.numbers, ...told.facts.flatMap(({ left, right }) => [left, right])].map(({ unit }) => unit);
-	return { ok: true, value: { ...told, counted: countedIn([...units, ...(told.want ? [told.want.unit] : [])]) } };
+	const wanted = told.want === null ? [] : 'mixed' in told.want ? told.want.mixed : [told.want.unit];
+	const { until, terms, ...rest } = told;
+	const more = { ...(until ? { until } : {}), ...(terms.length ? { terms } : {}) };
+	return { ok: true, value: { ...rest, ...more, counted: countedIn([...units, ...wanted]) } };
 });

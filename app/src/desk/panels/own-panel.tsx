@@ -83,12 +83,16 @@ export function OwnPanel({ view, panel: { half = '' }, acts }: PanelProps<'own'>
 		);
 		for (const one of told.facts) steps.push({ do: 'state', fact: one });
 		if (told.want) {
-			steps.push({ do: 'want', unit: told.want.unit });
-			setWant(told.want.unit);
+			const parts = 'mixed' in told.want ? [...told.want.mixed] : [];
+			const unit = 'mixed' in told.want ? (parts.at(-1) ?? '') : told.want.unit;
+			steps.push({ do: 'want', unit, ...(parts.length ? { parts } : {}) });
+			setWant(parts.length ? parts.join(' and ') : unit);
 		}
 		if (told.start) {
-			steps.push({ do: 'start', start: told.start });
-			setStart(startingText({ start: told.start }));
+			const { until, terms } = told;
+			const starting = { start: told.start, ...(until ? { until } : {}), ...(terms.length ? { terms } : {}) };
+			steps.push(startStep(starting), { do: 'difference', difference: told.difference ?? false });
+			setStart(startingText(starting));
 		}
 		onDo(...steps);
 		const lacks = [told.start ? '' : 'the start', told.want ? '' : 'what is wanted'].filter(Boolean);

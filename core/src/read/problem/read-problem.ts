@@ -3,11 +3,14 @@ import type { Role, Rounding } from '../../exercise/exercise';
 import type { Fact } from '../../fact/fact';
 import type { Span } from '../../numeral/fault';
 import type { Quantity } from '../../quantity/quantity';
+import { sameDimension } from '../../unit/dimension';
+import { likeUnits } from '../../unit/like-units';
+import { parseUnit } from '../../unit/parse-unit';
 import { factsIn, ratesAsFacts } from './links';
 import { numbersIn, unitOf } from './numbers';
 import { startAmong } from './roles';
 import { roundingIn } from './rounding';
-import { wantIn } from './wanted';
+import { type WantTold, wantIn } from './wanted';
 
 /** A quantity found in a text: its span, number and unit as read, and what it is there for; null where that cannot be told. */
 export type FoundQuantity = Quantity & { readonly at: Span; readonly role: Role | null };
@@ -17,12 +20,44 @@ export type ProblemRead = {
 	readonly numbers: readonly FoundQuantity[];
 	readonly facts: readonly Fact[];
 	readonly start: Start | null;
-	readonly want: { readonly unit: string } | null;
+	readonly want: WantTold | null;
+	/** The other end of a range that begins at the start. */
+	readonly until: Quantity | null;
+	/** The further parts of a start that is told in several. */
+	readonly terms: readonly Quantity[];
+	/** Whether a temperature is a difference, and whether the start is told without a digit; each only where it is so. */
+	readonly difference?: true;
+	readonly exactStart?: true;
 	readonly rounding: Rounding | null;
 };
 
 /** How much of a text is read, in UTF-16 units. */
 export const PROBLEM_LIMIT = 4000;
+
+/** How a temperature is told of as a difference. */
+const DIFFERS =
+	/\b(?:(?:temperature|temp\.?)\s+(?:difference|change|rise|drop|increase|fall)|difference|(?:rises?|rose|drops?|dropped|falls?|fell|cools?|cooled|warms?|warmed|increases?|increased|decreases?|decreased|changes?|changed|climbs?|climbed|sinks?|sank)\s+(?:in\s+temperature\s+)?by|(?:warmer|colder|hotter|cooler)\b)/iu;
+
+function isDifference(text: string, start: Start | null): boolean {
+	if (!start || 'top' in start || !DIFFERS.test(text)) return false;
+	const unit = parseUnit(start.unit);
+	return unit.ok && unit.value.parts.length === 1 && sameDimension(unit.value.dimension, { K: 1 });
+}
+
+/** One of something, told without a digit: how many pints are in a gallon; in one fortnight; a minute. */
+const WITHOUT_DIGIT =
+	/\b(?:in|into|make|makes|to|for|is|are|has|does)\s+(?:an?|one|each|every)\s+([\p{L}³²]+(?:\s+[\p{L}]+)?)/giu;
+
+function startWithoutDigit(text: string, want: string): Quantity | null {
+	const wanted = parseUnit(want, { counted: true });
+	for (const match of text.matchAll(WITHOUT_DIGIT))
+		for (const name of [match[1] ?? '', (match[1] ?? '').split(' ')[0] ?? '']) {
+			const unit = parseUnit(name);
+			if (unit.ok && wanted.ok && likeUnits(unit.value, wanted.value) && unit.value.text !== wanted.value.text)
+				return { number: '1', unit: unit.value.text };
+		}
+	return null;
+}
 
 /**
  * Reads what the text of a problem tells: every quantity, the facts that link two, what the line starts from,
@@ -31,9 +66,12 @@ export const PROBLEM_LIMIT = 4000;
 export function readProblem(text: string): ProblemRead {
 	const found = numbersIn(text.slice(0, PROBLEM_LIMIT));
 	const things = new Set(found.flatMap((quantity) => unitOf(quantity)?.counted ?? []));
-	const want = wantIn(text.slice(0, PROBLEM_LIMIT), things);
+	const asked = wantIn(text.slice(0, PROBLEM_LIMIT), things);
+	// Facts and the start are looked for by the unit a line would end at.
+	const want = asked === null ? null : 'unit' in asked ? asked.unit : (asked.mixed.at(-1) ?? null);
 	const linked = ratesAsFacts(found, factsIn(text, found, new Set([...things, ...(want === null ? [] : [want])])));
-	const chosen = startAmong(found, linked, want);
+	const chosen = startAmong(text, found, linked, want);
+	const untold = chosen.start || want === null ? null : startWithoutDigit(text, want);
 	const inFact = new Set(chosen.facts.flatMap(({ of }) => of));
 	const numbers = found.map((quantity, i): FoundQuantity => {
 		const role: Role | null = chosen.of.includes(i)
@@ -48,8 +86,12 @@ export function readProblem(text: string): ProblemRead {
 	return {
 		numbers,
 		facts: chosen.facts.map(({ fact }) => fact),
-		start: chosen.start,
-		want: want === null ? null : { unit: want },
+		start: chosen.start ?? untold,
+		want: asked,
+		until: chosen.until,
+		terms: chosen.terms,
+		...(isDifference(text, chosen.start) ? { difference: true } : {}),
+		...(untold ? { exactStart: true } : {}),
 		rounding: roundingIn(text),
 	};
 }

@@ -1,43 +1,121 @@
+import { likeUnits } from '../../unit/like-units';
+import { parseUnit } from '../../unit/parse-unit';
 import { singular } from '../../unit/singular';
-import { COUNTED, isUnit, JOINS } from './words';
+import { COUNTED, JOINS } from './words';
 
-const UNIT_RUN = '([^?.,;:!]+?)';
-const WANTS: readonly RegExp[] = [
-	new RegExp(
-		`\\bhow many\\s+${UNIT_RUN}(?=\\s+(?:is|are|do|does|did|will|would|can|has|have|was|were|must|should|of|in|to|per|it|that|this|the|fit|make|go|long)\\b|[?.,;:!]|$)`,
-		'giu',
-	),
-	new RegExp(
-		`\\b(?:convert|change|turn)\\b(?:[^?.!]|\\.\\d)*?\\b(?:to|into)\\s+${UNIT_RUN}(?=[?.,;:!]|\\s+(?:and|to|with|using)\\b|$)`,
-		'giu',
-	),
-	new RegExp(`\\bto\\s+${UNIT_RUN}(?=\\s*[?])`, 'giu'),
-	new RegExp(`\\b(?:in|into|as)\\s+${UNIT_RUN}(?=\\s*[?]|,|\\s+to\\s+(?:the|one|two|three|\\d)|$)`, 'giu'),
-	new RegExp(`\\b(?:express|give|write|report)\\b(?:[^?.!]|\\.\\d)*?\\bin\\s+${UNIT_RUN}(?=[?.,;:!]|$)`, 'giu'),
+/** What a text asks for: a unit, or the units of a measure in parts, large to small. */
+export type WantTold = { readonly unit: string } | { readonly mixed: readonly string[] };
+
+const RUN = '([^?.,;:!()=→_]+?)';
+/** The same where commas may stand inside: h, min and s. */
+const LISTED = '((?:(?!\\bin\\s)[^?.;:!()=→_])+?)';
+const ENDS = '(?=\\s*(?:[?.,;:!()]|$)|\\s+(?:and|to|with|using|if|of|when|correct|rounded)\\b)';
+const VERBS = 'express|give|write|report|state|find|show|tell|answer|put|record';
+
+/** How a text asks for a unit: a row each, with an example; the last one that is asked holds. */
+const ASKS: readonly { readonly example: string; readonly by: RegExp }[] = [
+	{
+		example: 'how many feet is that?',
+		by: new RegExp(
+			`\\bhow many\\s+${LISTED}(?=\\s+(?:is|are|do|does|did|will|would|can|has|have|was|were|must|should|of|in|to|per|it|that|this|the|a|fit|make|go|long|wide|high|deep|pass|passed|need|needs|last)\\b|[?.;:!]|$)`,
+			'giu',
+		),
+	},
+	{
+		example: 'convert 3 ft to inches',
+		by: new RegExp(
+			`\\b(?:convert|change|turn)\\b(?:[^?.!]|\\.\\d)*?\\b(?:to|into)\\s+${LISTED}(?=[?.;:!]|,\\s*(?:to|using|with|correct|round)|\\s+(?:to|with|using)\\b|$)`,
+			'giu',
+		),
+	},
+	{ example: 'what is that to inches?', by: new RegExp(`\\bto\\s+${RUN}(?=\\s*[?])`, 'giu') },
+	{
+		example: 'what is that in inches?',
+		by: new RegExp(
+			`\\b(?:in|into|as)\\s+${LISTED}(?=\\s*[?]|,?\\s+(?:correct\\s+)?to\\s+(?:the|one|two|three|\\d)|$)`,
+			'giu',
+		),
+	},
+	{
+		example: 'give the depth in mm.',
+		by: new RegExp(`\\b(?:${VERBS})\\b(?:[^?.!]|\\.\\d)*?\\bin\\s+${LISTED}(?=[?.;:!]|,\\s|$)`, 'giu'),
+	},
+	{ example: 'the mass in grams of 3 mol', by: new RegExp(`\\b\\p{L}+\\s+in\\s+${RUN}(?=\\s+(?:of|if)\\b)`, 'giu') },
+	{
+		example: 'how long, in hours, does it take?',
+		by: new RegExp(`,\\s*in\\s+${RUN}(?=\\s*,|\\s+(?:of|will|do|does)\\b)`, 'giu'),
+	},
+	{
+		example: 'the number of tablets to give',
+		by: new RegExp(`\\bnumber\\s+of\\s+${RUN}(?=\\s+(?:to|that|in|needed)\\b|\\s*[=?.,:]|$)`, 'giu'),
+	},
+	{
+		example: '3.2 kg = ___ g',
+		by: new RegExp(`(?:[=→⇒]|->)\\s*(?:[_?…. ]|\\.{2,})*\\s*${RUN}(?=\\s*(?:[?.,;:!()]|$|\\n))`, 'giu'),
+	},
+	{
+		example: '14 ft to yd',
+		by: new RegExp(`^[ \\t]*(?:\\(?\\w{1,3}[.)][ \\t]+)?[-−]?\\d[^?.!\\n]*?\\s(?:to|into|in)\\s+${RUN}${ENDS}`, 'gimu'),
+	},
 ];
 
-/** A run of words as the unit wanted: of the tables, or one counted thing. */
-function wantedUnit(run: string, things: ReadonlySet<string>): string | null {
-	const words = run.trim().split(/\s+/);
+/** Money goes by its sign. */
+const MONEY: Readonly<Record<string, string>> = { dollar: '$', euro: '€', cent: 'cent' };
+
+/** Whether a run of words is a unit and nothing more: no word of it is read for a substance. */
+function isBareUnit(text: string): boolean {
+	const unit = parseUnit(text);
+	return unit.ok && unit.value.parts.every(({ label }) => label === undefined);
+}
+
+/** The longest beginning of a run of words that is a unit; a counted thing the text tells of, or a single word. */
+function unitOf(run: string, things: ReadonlySet<string>): string | null {
+	const said = run.trim().replace(/^(?:the|whole|its?|their|in)\s+/iu, '');
+	if (said === '' || /^\d/.test(said)) return null;
+	const words = said.split(/\s+/);
 	for (let count = Math.min(words.length, 5); count > 0; count--) {
 		const text = words
 			.slice(0, count)
 			.join(' ')
 			.replace(/[)\]]+$/, '');
-		if (isUnit(text)) return text;
+		if (
+			isBareUnit(text) &&
+			!(
+				count > 1 &&
+				words.slice(0, count).some((word) => JOINS.has(word.toLowerCase()) && word !== 'per' && word !== 'in')
+			)
+		)
+			return text;
 	}
 	const first = singular((words[0] ?? '').toLowerCase());
+	if (MONEY[first] !== undefined) return MONEY[first];
 	return things.has(first) || (words.length === 1 && COUNTED.test(first) && !JOINS.has(first)) ? first : null;
 }
 
-/** The unit a text asks for: the last one that is asked in so many words. */
-export function wantIn(text: string, things: ReadonlySet<string>): string | null {
-	let last: { readonly unit: string; readonly at: number } | null = null;
-	for (const pattern of WANTS)
-		for (const match of text.matchAll(pattern)) {
-			const unit = wantedUnit(match[1] as string, things);
+/** The units of a measure in parts: "feet and inches", "h, min and s"; null where the run names no such. */
+function partsOf(run: string): readonly string[] | null {
+	const pieces = run
+		.trim()
+		.replace(/^in\s+/iu, '')
+		.split(/\s*,\s*(?:and\s+)?|\s+and\s+/iu);
+	if (pieces.length < 2) return null;
+	const units = pieces.map((piece) => parseUnit(piece));
+	const first = units[0];
+	if (!first?.ok || !units.every((unit) => unit.ok && likeUnits(unit.value, first.value))) return null;
+	return units.flatMap((unit) => (unit.ok ? [unit.value.text] : []));
+}
+
+/** What a text asks for: the last that is asked in so many words. */
+export function wantIn(text: string, things: ReadonlySet<string>): WantTold | null {
+	let last: { readonly want: WantTold; readonly at: number } | null = null;
+	for (const { by } of ASKS)
+		for (const match of text.matchAll(by)) {
+			const run = match[1] as string;
+			const parts = partsOf(run);
+			const unit = parts ? null : unitOf(run.split(',')[0] as string, things);
 			const at = match.index + match[0].length;
-			if (unit !== null && (!last || at > last.at)) last = { unit, at };
+			const want = parts ? { mixed: parts } : unit === null ? null : { unit };
+			if (want && (!last || at > last.at || ('mixed' in want && at === last.at))) last = { want, at };
 		}
-	return last?.unit ?? null;
+	return last?.want ?? null;
 }

@@ -1,11 +1,17 @@
 import { parseUnit } from '../../unit/parse-unit';
 
+/** Words that say what something does: behind a quantity they are no thing it is of. */
+export const VERBS = new Set(
+	'cost costs weigh weighs last lasts flow flows hold holds make makes need needs take takes fill fills'.split(' '),
+);
+
 /** Words that end a unit: they join quantities, or begin what comes next. */
-export const JOINS = new Set(
-	'a an and are as at be by can do does for from had has have he her his how if into is it its no not of off on one or out over she so than that the their then they this to up was were what when which while who will with you your each every all more less times through down about after before until during only apart long wide high deep tall'.split(
+export const JOINS = new Set([
+	...VERBS,
+	...'a an and are as at be by can do does for from had has have he her his how if into is it its no not of off on one or out over she so than that the their then they this to up was were what when which while who will with you your each every all more less times through down about after before until during only apart long wide high deep tall'.split(
 		' ',
 	),
-);
+]);
 
 const WORD = /^[\p{L}°′″µμΩÅ%'"][\p{L}\d°′″µμΩÅ%^⁻⁰¹²³⁴⁵⁶⁷⁸⁹·/()*-]*/u;
 
