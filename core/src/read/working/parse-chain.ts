@@ -41,9 +41,13 @@ function turned(factor: Factor): Factor {
 	return { ...factor, top: factor.bottom, bottom: factor.top };
 }
 
+/** The most brackets within each other that are read. */
+const DEPTH_LIMIT = 6;
+
 /** Reads the tokens of one sentence or line of a working from the left. */
 class Reader {
 	private i = 0;
+	private depth = 0;
 
 	constructor(private readonly tokens: readonly Token[]) {}
 
@@ -66,12 +70,21 @@ class Reader {
 		return Number(digits) || 1;
 	}
 
+	/** What is in a bracket, as long as there are not too many within each other. */
+	private within<T>(read: () => T | null): T | null {
+		if (this.depth >= DEPTH_LIMIT) return null;
+		this.depth += 1;
+		const made = read();
+		this.depth -= 1;
+		return made;
+	}
+
 	/** A quantity, perhaps over another; or what is in brackets, raised. */
 	private block(): Block | null {
 		if (this.is('open')) {
 			const before = this.i;
 			this.i += 1;
-			const inner = this.block();
+			const inner = this.within(() => this.block());
 			if (!inner || !this.is('close')) {
 				this.i = before;
 				return null;
@@ -144,7 +157,7 @@ class Reader {
 		if (!this.is('open')) return null;
 		const before = this.i;
 		this.i += 1;
-		const inner = this.head();
+		const inner = this.within(() => this.head());
 		const items = inner ? [...inner.items, ...this.items()] : [];
 		if (!inner || !this.is('close')) {
 			this.i = before;
