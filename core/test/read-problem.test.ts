@@ -163,4 +163,9 @@ describe('what sheets really have', () => {
 	])('%s', (text, said) => {
 		expect(told(text)).toBe(said);
 	});
+
+	it('takes no word of a text for anything but a word', () => {
+		for (const word of ['constructor', 'toString', '__proto__'])
+			expect(readProblem(`How many ${word} is 3 ft?`).start).toEqual({ number: '3', unit: 'ft' });
+	});
 });

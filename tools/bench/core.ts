@@ -13,6 +13,7 @@ import { check, fresh, SKILLS } from '../../core/src/practice';
 import { UNIT_ROWS } from '../../core/src/unit/table';
 import { judging, refused } from './judging';
 import { median, microseconds, percentile, table } from './measure';
+import { reading } from './reading';
 import { namingSlips } from './slips';
 
 /** The bench runs from the folder of the house. */
@@ -278,6 +279,16 @@ function freshExercises(): Row {
 	return row('1 000 fresh exercises', performance.now() - began, { most: 1000 }, 'ms');
 }
 
+/** What a person pastes, read. */
+function readings(): readonly Row[] {
+	const { problem, page, working } = reading();
+	return [
+		row('the text of a problem, 1 000 characters, read', problem, { most: 3 }, 'ms'),
+		row('a page of 60 problems, cut and read', page, { most: 150 }, 'ms'),
+		row('a working of ten factors, read', working, { most: 3 }, 'ms'),
+	];
+}
+
 function main(): void {
 	const all = [
 		...calls(),
@@ -286,6 +297,7 @@ function main(): void {
 		...answers(),
 		namingOnSix(),
 		freshExercises(),
+		...readings(),
 		...commandLine(),
 		fuzz(),
 		scriptSize(),

@@ -60,7 +60,10 @@ const ASKS: readonly { readonly example: string; readonly by: RegExp }[] = [
 ];
 
 /** Money goes by its sign. */
-const MONEY: Readonly<Record<string, string>> = { dollar: '$', euro: '€', cent: 'cent' };
+const MONEY: ReadonlyMap<string, string> = new Map([
+	['dollar', '$'],
+	['euro', '€'],
+]);
 
 /** Whether a run of words is a unit and nothing more: no word of it is read for a substance. */
 function isBareUnit(text: string): boolean {
@@ -88,7 +91,8 @@ function unitOf(run: string, things: ReadonlySet<string>): string | null {
 			return text;
 	}
 	const first = singular((words[0] ?? '').toLowerCase());
-	if (MONEY[first] !== undefined) return MONEY[first];
+	const money = MONEY.get(first);
+	if (money !== undefined) return money;
 	return things.has(first) || (words.length === 1 && COUNTED.test(first) && !JOINS.has(first)) ? first : null;
 }
 

@@ -2,27 +2,27 @@
 export type Flat = { readonly text: string; readonly at: readonly number[] };
 
 /** What a command of LaTeX stands for in plain text; what is not here is left out, and what it embraces stays. */
-const COMMANDS: Readonly<Record<string, string>> = {
-	times: '×',
-	cdot: '×',
-	ast: '×',
-	div: '÷',
-	approx: '≈',
-	simeq: '≈',
-	sim: '≈',
-	rightarrow: '→',
-	Rightarrow: '→',
-	to: '→',
-	mu: 'µ',
-	Omega: 'Ω',
-	pi: 'π',
-	circ: '°',
-	degree: '°',
-	ldots: '…',
-	dots: '…',
-	quad: ' ',
-	qquad: ' ',
-};
+const COMMANDS: ReadonlyMap<string, string> = new Map([
+	['times', '×'],
+	['cdot', '×'],
+	['ast', '×'],
+	['div', '÷'],
+	['approx', '≈'],
+	['simeq', '≈'],
+	['sim', '≈'],
+	['rightarrow', '→'],
+	['Rightarrow', '→'],
+	['to', '→'],
+	['mu', 'µ'],
+	['Omega', 'Ω'],
+	['pi', 'π'],
+	['circ', '°'],
+	['degree', '°'],
+	['ldots', '…'],
+	['dots', '…'],
+	['quad', ' '],
+	['qquad', ' '],
+]);
 
 /** Signs that stand behind a backslash. */
 const ESCAPED: Readonly<Record<string, string>> = {
@@ -93,7 +93,7 @@ class Flattener {
 			this.put('\n', at);
 			return;
 		}
-		const sign = COMMANDS[name] ?? '';
+		const sign = COMMANDS.get(name) ?? '';
 		// Signs stand apart, as they are written flat: 3.6 × 10^-4.
 		const isApart = sign === '×' && !/\s/.test(this.out.at(-1) ?? ' ');
 		this.put(isApart ? ` ${sign}` : sign, at);
