@@ -32,6 +32,7 @@ import {
 	sayCarry,
 	sayLine,
 	startingText,
+	takenOn,
 	unroundedText,
 } from '../src/help';
 import { check, fresh } from '../src/practice';
@@ -142,6 +143,11 @@ describe('whole ones set aside', () => {
 			fills: true,
 		});
 		expect(offers[0]?.ways[0]?.factor).toEqual(aside('-8 ft'));
+	});
+
+	it('are taken on with what is left, as one', () => {
+		expect(takenOn(worked(BEAM))?.quantity).toEqual({ number: '105/1', unit: 'in' });
+		expect(takenOn(worked(line('8.75 ft', 'in', aside(' ft'))))).toBeNull();
 	});
 
 	it('wait for their number, and say so', () => {
