@@ -124,7 +124,7 @@ describe('what sheets really have', () => {
 			start ? ('top' in start ? `${say(start.top)} / ${say(start.bottom)}` : say(start)) : '-',
 			[...terms.map((part) => `+ ${say(part)}`), ...(until ? [`to ${say(until)}`] : [])].join(' '),
 			facts.map(({ left, right }) => `${say(left)} = ${say(right)}`).join(', '),
-			want === null ? '-' : 'mixed' in want ? want.mixed.join(' ') : want.unit,
+			want === null ? '-' : 'mixed' in want ? want.mixed.join(' ') : [want.unit, want.form].filter(Boolean).join(' '),
 			rounding === null ? '' : JSON.stringify(rounding),
 			difference ? 'difference' : exactStart ? 'exact' : '',
 		]
@@ -156,6 +156,11 @@ describe('what sheets really have', () => {
 		['The mast cooled by 12.6 °C. How many degrees Fahrenheit is that?', '12.6 °C | degrees Fahrenheit | difference'],
 		['The lamp uses 60 W for 5 h. How many kJ is that?', '- | kJ'],
 		['A plank is 48 mm wide and 66 m long. How many feet long is it?', '66 m | feet'],
+		['Write 93,000,000 mi in km in scientific notation.', '93,000,000 mi | km scientific'],
+		['Petrol is £1.45 per litre; what do 38 L cost, in pounds?', '38 L | 1.45 £ = 1 litre | £'],
+		['Order: 500 mg. On hand: 250 mg/5 mL. How many mL?', '500 mg | 250 mg = 5 mL | mL'],
+		['Two ropes are 3 m and 5 m. How many feet is one?', '- | feet'],
+		['The store is between 2 and 8 °C. Give the range in °F.', '2 °C | to 8 °C | °F'],
 		[
 			'Milk is 3.785 L to a gallon. Give 2.5 gal in litres, to 2 d.p.',
 			'2.5 gal | 3.785 L = 1 gallon | litres | {"place":-2}',

@@ -7,7 +7,7 @@ import { isUnit, JOINS, VERBS } from './words';
 
 /** What may stand between the two halves of a fact: "for each", "to a", "of honey in", "is", "=". */
 const LINKS =
-	/^\s*(?:of\s+(?:(?!and\b)[\p{L}-]+\s+){1,3})?(?:=|is|are|equals?|makes?|for|to|in|per|at|goes? into|go into|holds?|contains?|gives?|weighs?|has|have|each|every|in every|for every)\s*(?:about|only)?\s*(?:each|every|one|a|an)?\s*$/iu;
+	/^\s*(?:of\s+(?:(?!and\b)[\p{L}-]+\s+){1,3})?(?:=|\/|is|are|equals?|makes?|for|to|in|per|at|goes? into|go into|holds?|contains?|gives?|weighs?|has|have|each|every|in every|for every)\s*(?:about|only)?\s*(?:each|every|one|a|an)?\s*$/iu;
 
 /** Two quantities joined by one word that does something: "1 mol of gas fills 24.1 L". */
 const DOES = /^\s*(?:of\s+[\p{L}-]+\s+)?(\p{Ll}{3,})\s*(?:about|only)?\s*$/u;

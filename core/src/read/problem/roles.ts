@@ -116,7 +116,11 @@ function isAsked(text: string, { at }: Found): boolean {
 
 /** Whether two quantities of one unit stand as the ends of a range. */
 function isRange(text: string, low: Found, high: Found): boolean {
-	return low.unit === high.unit && /^\s*(?:[–—-]|to|and)\s*$/u.test(text.slice(low.at[1], high.at[0]));
+	const between = text.slice(low.at[1], high.at[0]);
+	if (low.unit !== high.unit) return false;
+	// Two with an “and” are two, unless what lies between them is told.
+	if (/^\s*and\s*$/iu.test(between)) return /\bbetween\s+$/iu.test(text.slice(0, low.at[0]));
+	return /^\s*(?:[–—-]|to)\s*$/u.test(between);
 }
 
 function isAlike(a: string, b: string): boolean {

@@ -4,7 +4,24 @@ import { singular } from '../../unit/singular';
 import { COUNTED, JOINS } from './words';
 
 /** What a text asks for: a unit, or the units of a measure in parts, large to small. */
-export type WantTold = { readonly unit: string } | { readonly mixed: readonly string[] };
+export type WantTold =
+	| { readonly unit: string; readonly form?: 'scientific' | 'plain' | 'fraction' }
+	| { readonly mixed: readonly string[] };
+
+/** The forms a number may be asked for in: a row each, with an example. */
+const FORMS: readonly {
+	readonly form: 'scientific' | 'plain' | 'fraction';
+	readonly example: string;
+	readonly by: RegExp;
+}[] = [
+	{ form: 'scientific', example: 'in scientific notation', by: /\b(?:in|using)\s+scientific\s+(?:notation|form)\b/iu },
+	{
+		form: 'plain',
+		example: 'in decimal form',
+		by: /\b(?:in|using)\s+(?:plain|decimal|ordinary)\s+(?:notation|form)\b/iu,
+	},
+	{ form: 'fraction', example: 'as a fraction', by: /\bas\s+a\s+fraction\b/iu },
+];
 
 const RUN = '([^?.,;:!()=→_]+?)';
 /** The same where commas may stand inside: h, min and s. */
@@ -38,7 +55,7 @@ const ASKS: readonly { readonly example: string; readonly by: RegExp }[] = [
 	},
 	{
 		example: 'give the depth in mm.',
-		by: new RegExp(`\\b(?:${VERBS})\\b(?:[^?.!]|\\.\\d)*?\\bin\\s+${LISTED}(?=[?.;:!]|,\\s|$)`, 'giu'),
+		by: new RegExp(`\\b(?:${VERBS})\\b(?:[^?.!]|\\.\\d)*?\\bin\\s+${LISTED}(?=[?.;:!]|,\\s|\\s+in\\s|$)`, 'giu'),
 	},
 	{ example: 'the mass in grams of 3 mol', by: new RegExp(`\\b\\p{L}+\\s+in\\s+${RUN}(?=\\s+(?:of|if)\\b)`, 'giu') },
 	{
@@ -72,9 +89,11 @@ function isBareUnit(text: string): boolean {
 }
 
 /** The longest beginning of a run of words that is a unit; a counted thing the text tells of, or a single word. */
-function unitOf(run: string, things: ReadonlySet<string>): string | null {
+function unitOf(run: string, things: ReadonlySet<string>, all: string): string | null {
 	const said = run.trim().replace(/^(?:the|whole|its?|their|in)\s+/iu, '');
 	if (said === '' || /^\d/.test(said)) return null;
+	// Beside a £ pounds are money.
+	if (/^pounds?$/iu.test(said) && all.includes('£')) return '£';
 	const words = said.split(/\s+/);
 	for (let count = Math.min(words.length, 5); count > 0; count--) {
 		const text = words
@@ -116,10 +135,12 @@ export function wantIn(text: string, things: ReadonlySet<string>): WantTold | nu
 		for (const match of text.matchAll(by)) {
 			const run = match[1] as string;
 			const parts = partsOf(run);
-			const unit = parts ? null : unitOf(run.split(',')[0] as string, things);
+			const unit = parts ? null : unitOf(run.split(',')[0] as string, things, text);
 			const at = match.index + match[0].length;
 			const want = parts ? { mixed: parts } : unit === null ? null : { unit };
 			if (want && (!last || at > last.at || ('mixed' in want && at === last.at))) last = { want, at };
 		}
-	return last?.want ?? null;
+	if (!last) return null;
+	const form = FORMS.find(({ by }) => by.test(text))?.form;
+	return form && 'unit' in last.want ? { ...last.want, form } : last.want;
 }

@@ -26,7 +26,11 @@ export function wordsAfter(text: string, from: number): readonly Word[] {
 		const gap = /^[ \t\u00a0\u2009\u202f]?(?:-(?=\p{L}))?/u.exec(text.slice(at))?.[0].length ?? 0;
 		const match = WORD.exec(text.slice(at + gap));
 		if (!match) break;
-		const word = match[0].replace(/[-·/(*]+$/, '').replace(/(?<!\([^)]*)\)+$/, '');
+		// A bar before a number is no part of a unit: 250 mg/5 mL.
+		const word = match[0]
+			.replace(/\/\d.*$/, '')
+			.replace(/[-·/(*]+$/, '')
+			.replace(/(?<!\([^)]*)\)+$/, '');
 		if (word === '') break;
 		words.push({ text: word, from: at + gap, to: at + gap + word.length });
 		at += gap + word.length;
