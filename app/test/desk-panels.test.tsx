@@ -378,6 +378,14 @@ describe('a problem of one’s own', () => {
 		expect(view().facts.problem).toMatchObject([{ left: q('12 jar'), right: q('1 crate') }]);
 	});
 
+	it('keeps the place of both parts of its start', () => {
+		const { view } = own();
+		type('own-text', 'A shelf is 7 ft 5 in long. How long is it in centimetres?');
+		press('own-read');
+		const starts = () => view().work.placed.filter(({ role }) => role === 'start');
+		expect(starts()).toHaveLength(2);
+	});
+
 	it('says what it could not tell', () => {
 		own();
 		type('own-text', 'One tank holds 5 L and the other 7 L. How many mL is that?');

@@ -25,7 +25,13 @@ const singleStepSchema = z.discriminatedUnion('do', [
 	/** The text of a problem of one's own. */
 	z.object({ do: z.literal('pose'), text: z.string().max(4000) }),
 	/** The place given to a quantity of the text; none takes it back. */
-	z.object({ do: z.literal('mark'), at: spanSchema, role: z.enum(['start', 'fact', 'spare', 'none']) }),
+	z.object({
+		do: z.literal('mark'),
+		at: spanSchema,
+		role: z.enum(['start', 'fact', 'spare', 'none']),
+		/** A further part of the same start: it stands beside the mark before it, as in 7 ft 5 in. */
+		also: z.boolean().optional(),
+	}),
 	/**
 	 * What the line starts from, and how many of its figures count where it is a result taken on; of a range its other end,
 	 * and the further parts of a measure or a sum.

@@ -102,8 +102,9 @@ function moved(blocks: readonly Block[], id: string, to: number): readonly Block
 
 const DOES: { readonly [K in Step['do']]?: (work: Work, step: Extract<Step, { do: K }>) => Work } = {
 	pose: (work, { text }) => ({ ...work, checked: false, text, placed: [] }),
-	mark: (work, { at, role }) => {
-		const others = work.placed.filter((one) => !sameSpan(one.at, at) && !(role === 'start' && one.role === 'start'));
+	mark: (work, { at, role, also }) => {
+		const alone = role === 'start' && !also;
+		const others = work.placed.filter((one) => !sameSpan(one.at, at) && !(alone && one.role === 'start'));
 		return { ...work, checked: false, placed: role === 'none' ? others : [...others, { at, role }] };
 	},
 	start: (work, { start, figures, until, terms }) => ({

@@ -1,5 +1,5 @@
 import { parseUnit } from '@tidy-sum/core';
-import { readProblem } from '@tidy-sum/core/problem';
+import { readProblem, type WantTold } from '@tidy-sum/core/problem';
 import { askReadSchema } from '@tidy-sum/schema/ask';
 import { op } from '../op';
 
@@ -9,11 +9,19 @@ function countedIn(units: readonly string[]): readonly string[] {
 	return [...new Set(read.flatMap((unit) => (unit.ok ? unit.value.counted : [])))];
 }
 
+/** What is wanted in the contract's shape: a unit with its form, or the units of a measure in parts. */
+function wantShown({ parts, ...one }: WantTold) {
+	return parts.length ? { mixed: parts } : one;
+}
+
 export const read = op(askReadSchema, ({ text }) => {
 	const told = readProblem(text);
 	const units = [...told.numbers, ...told.facts.flatMap(({ left, right }) => [left, right])].map(({ unit }) => unit);
-	const wanted = told.want === null ? [] : 'mixed' in told.want ? told.want.mixed : [told.want.unit];
-	const { until, terms, ...rest } = told;
+	const { until, terms, want, ...rest } = told;
+	const wanted = want === null ? [] : want.parts.length ? want.parts : [want.unit];
 	const more = { ...(until ? { until } : {}), ...(terms.length ? { terms } : {}) };
-	return { ok: true, value: { ...rest, ...more, counted: countedIn([...units, ...wanted]) } };
+	return {
+		ok: true,
+		value: { ...rest, want: want && wantShown(want), ...more, counted: countedIn([...units, ...wanted]) },
+	};
 });

@@ -78,14 +78,16 @@ export function OwnPanel({ view, panel: { half = '' }, acts }: PanelProps<'own'>
 	};
 	const readText = () => {
 		const told = readProblem(work.text);
-		const steps: SingleStep[] = told.numbers.flatMap(({ at, role }): SingleStep[] =>
-			role ? [{ do: 'mark', at: [...at], role }] : [],
-		);
+		const first = told.numbers.find(({ role }) => role === 'start');
+		const steps: SingleStep[] = told.numbers.flatMap((one): SingleStep[] => {
+			if (!one.role) return [];
+			const also = one.role === 'start' && one !== first;
+			return [{ do: 'mark', at: [...one.at], role: one.role, ...(also ? { also } : {}) }];
+		});
 		for (const one of told.facts) steps.push({ do: 'state', fact: one });
 		if (told.want) {
-			const parts = 'mixed' in told.want ? [...told.want.mixed] : [];
-			const unit = 'mixed' in told.want ? (parts.at(-1) ?? '') : told.want.unit;
-			steps.push({ do: 'want', unit, ...(parts.length ? { parts } : {}) });
+			const { unit, parts } = told.want;
+			steps.push({ do: 'want', unit, ...(parts.length ? { parts: [...parts] } : {}) });
 			setWant(parts.length ? parts.join(' and ') : unit);
 		}
 		if (told.start) {

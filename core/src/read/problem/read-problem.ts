@@ -68,7 +68,7 @@ export function readProblem(text: string): ProblemRead {
 	const things = new Set(found.flatMap((quantity) => unitOf(quantity)?.counted ?? []));
 	const asked = wantIn(text.slice(0, PROBLEM_LIMIT), things);
 	// Facts and the start are looked for by the unit a line would end at.
-	const want = asked === null ? null : 'unit' in asked ? asked.unit : (asked.mixed.at(-1) ?? null);
+	const want = asked?.unit ?? null;
 	const linked = ratesAsFacts(found, factsIn(text, found, new Set([...things, ...(want === null ? [] : [want])])));
 	const chosen = startAmong(text, found, linked, want);
 	const untold = chosen.start || want === null ? null : startWithoutDigit(text, want);

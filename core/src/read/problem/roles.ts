@@ -59,22 +59,19 @@ export function startAmong(
 	const leading = want === null ? free : free.filter(({ quantity }) => leads(quantity, want, facts));
 	// The only quantity there is, whatever leads on from it.
 	const may = leading.length === 0 && free.length === 1 ? free : leading;
-	const meant = may.length > 1 ? may.filter(({ quantity }) => isAsked(text, quantity)) : [];
-	if (meant.length === 1 && meant[0])
-		return { start: plain(meant[0].quantity), of: [meant[0].i], facts: linked, until: null, terms: [] };
-	const [low, high] = may;
+	const told = may.length > 1 ? may.filter(({ quantity }) => isAsked(text, quantity)) : [];
+	const meant = told.length === 1 && told[0] ? measureOf(text, may, told[0]) : may;
+	const [first, second, ...more] = meant;
+	const from = (of: readonly Free[], also: Pick<Chosen, 'until' | 'terms'>) =>
+		({ start: plain((of[0] as Free).quantity), of: of.map(({ i }) => i), facts: linked, ...also }) satisfies Chosen;
+	if (!first) return { start: null, of: [], facts: linked, until: null, terms: [] };
+	if (!second) return from([first], { until: null, terms: [] });
 	// Two of one unit with a dash or “to” between are a range: both ends are the start.
-	if (may.length === 2 && low && high && high.i === low.i + 1 && isRange(text, low.quantity, high.quantity))
-		return { start: plain(low.quantity), of: [low.i, high.i], facts: linked, until: plain(high.quantity), terms: [] };
-	const parts = partsOf(text, may);
-	if (parts.length > 1) {
-		const [first, ...further] = parts as [(typeof parts)[number], ...typeof parts];
-		const terms = further.map(({ quantity }) => plain(quantity));
-		return { start: plain(first.quantity), of: parts.map(({ i }) => i), facts: linked, until: null, terms };
-	}
-	const [only] = may;
-	if (may.length !== 1 || !only) return { start: null, of: [], facts: linked, until: null, terms: [] };
-	return { start: plain(only.quantity), of: [only.i], facts: linked, until: null, terms: [] };
+	if (more.length === 0 && isRange(text, first, second))
+		return from(meant, { until: plain(second.quantity), terms: [] });
+	if (meant.every((one, k) => k === 0 || isNextPart(text, meant[k - 1] as Free, one)))
+		return from(meant, { until: null, terms: meant.slice(1).map(({ quantity }) => plain(quantity)) });
+	return { start: null, of: [], facts: linked, until: null, terms: [] };
 }
 
 type Free = { readonly quantity: Found; readonly i: number };
@@ -93,16 +90,19 @@ function rateOf(free: readonly Free[], want: string, facts: readonly Fact[]): Pi
 	return null;
 }
 
-/** Quantities side by side that make one measure, from large to small: 9 lb 6 oz, 3 h, 20 min and 5 s; none where they do not. */
-function partsOf(text: string, may: readonly Free[]): readonly Free[] {
-	if (may.length < 2) return [];
-	const isNext = (one: Free, next: Free) => {
-		const [a, b] = [unitOf(one.quantity), unitOf(next.quantity)];
-		const beside = /^\s*(?:,\s*|,?\s+and\s+)?$/iu.test(text.slice(one.quantity.at[1], next.quantity.at[0]));
-		if (!a || !b || next.i !== one.i + 1 || !beside || !likeUnits(a, b)) return false;
-		return ratioOfUnits(a, b).value.compare(ONE) > 0;
-	};
-	return may.every((one, k) => k === 0 || isNext(may[k - 1] as Free, one)) ? may : [];
+/** Whether a quantity goes on the measure before it, from large to small: 9 lb 6 oz, 3 h, 20 min and 5 s. */
+function isNextPart(text: string, one: Free, next: Free): boolean {
+	const [a, b] = [unitOf(one.quantity), unitOf(next.quantity)];
+	const beside = /^\s*(?:,\s*|,?\s+and\s+)?$/iu.test(text.slice(one.quantity.at[1], next.quantity.at[0]));
+	if (!a || !b || next.i !== one.i + 1 || !beside || !likeUnits(a, b)) return false;
+	return ratioOfUnits(a, b).value.compare(ONE) > 0;
+}
+
+/** A quantity with what stands before it in the same measure: of “7 ft 5 in long” both, of “7 to 9 ft long” both. */
+function measureOf(text: string, may: readonly Free[], last: Free): readonly Free[] {
+	const before = may[may.indexOf(last) - 1];
+	if (before && isRange(text, before, last)) return [before, last];
+	return before && isNextPart(text, before, last) ? [...measureOf(text, may, before), last] : [last];
 }
 
 /** How something is measured: what is asked of is the quantity told with the same word. */
@@ -114,10 +114,10 @@ function isAsked(text: string, { at }: Found): boolean {
 	return word !== undefined && new RegExp(`^\\s*${word}\\b`, 'iu').test(text.slice(at[1]));
 }
 
-/** Whether two quantities of one unit stand as the ends of a range. */
-function isRange(text: string, low: Found, high: Found): boolean {
+/** Whether two quantities of one unit, one after the other, stand as the ends of a range. */
+function isRange(text: string, { quantity: low, i }: Free, { quantity: high, i: next }: Free): boolean {
 	const between = text.slice(low.at[1], high.at[0]);
-	if (low.unit !== high.unit) return false;
+	if (low.unit !== high.unit || next !== i + 1) return false;
 	// Two with an “and” are two, unless what lies between them is told.
 	if (/^\s*and\s*$/iu.test(between)) return /\bbetween\s+$/iu.test(text.slice(0, low.at[0]));
 	return /^\s*(?:[–—-]|to)\s*$/u.test(between);

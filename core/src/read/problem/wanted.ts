@@ -3,10 +3,14 @@ import { parseUnit } from '../../unit/parse-unit';
 import { singular } from '../../unit/singular';
 import { COUNTED, JOINS } from './words';
 
-/** What a text asks for: a unit, or the units of a measure in parts, large to small. */
-export type WantTold =
-	| { readonly unit: string; readonly form?: 'scientific' | 'plain' | 'fraction' }
-	| { readonly mixed: readonly string[] };
+/** What a text asks for: a unit, and the form of its number; in parts, their units from large to small. */
+export type WantTold = {
+	/** The unit the line ends in: of parts, the smallest. */
+	readonly unit: string;
+	/** The units of a measure in parts, as in "feet and inches"; none where one unit is asked for. */
+	readonly parts: readonly string[];
+	readonly form?: 'scientific' | 'plain' | 'fraction';
+};
 
 /** The forms a number may be asked for in: a row each, with an example. */
 const FORMS: readonly {
@@ -115,16 +119,16 @@ function unitOf(run: string, things: ReadonlySet<string>, all: string): string |
 	return things.has(first) || (words.length === 1 && COUNTED.test(first) && !JOINS.has(first)) ? first : null;
 }
 
-/** The units of a measure in parts: "feet and inches", "h, min and s"; null where the run names no such. */
-function partsOf(run: string): readonly string[] | null {
+/** The units of a measure in parts: "feet and inches", "h, min and s"; none where the run names no such. */
+function partsOf(run: string): readonly string[] {
 	const pieces = run
 		.trim()
 		.replace(/^in\s+/iu, '')
 		.split(/\s*,\s*(?:and\s+)?|\s+and\s+/iu);
-	if (pieces.length < 2) return null;
+	if (pieces.length < 2) return [];
 	const units = pieces.map((piece) => parseUnit(piece));
 	const first = units[0];
-	if (!first?.ok || !units.every((unit) => unit.ok && likeUnits(unit.value, first.value))) return null;
+	if (!first?.ok || !units.every((unit) => unit.ok && likeUnits(unit.value, first.value))) return [];
 	return units.flatMap((unit) => (unit.ok ? [unit.value.text] : []));
 }
 
@@ -135,12 +139,12 @@ export function wantIn(text: string, things: ReadonlySet<string>): WantTold | nu
 		for (const match of text.matchAll(by)) {
 			const run = match[1] as string;
 			const parts = partsOf(run);
-			const unit = parts ? null : unitOf(run.split(',')[0] as string, things, text);
+			const unit = parts.at(-1) ?? unitOf(run.split(',')[0] as string, things, text);
 			const at = match.index + match[0].length;
-			const want = parts ? { mixed: parts } : unit === null ? null : { unit };
-			if (want && (!last || at > last.at || ('mixed' in want && at === last.at))) last = { want, at };
+			if (unit !== null && (!last || at > last.at || (parts.length && at === last.at)))
+				last = { want: { unit, parts }, at };
 		}
 	if (!last) return null;
 	const form = FORMS.find(({ by }) => by.test(text))?.form;
-	return form && 'unit' in last.want ? { ...last.want, form } : last.want;
+	return form && last.want.parts.length === 0 ? { ...last.want, form } : last.want;
 }
