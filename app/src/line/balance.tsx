@@ -72,7 +72,11 @@ function sayBalance({ closed, lacks, toAdd, columns, worked, shown }: DeskView):
 	const shares = count(['to-share'], true);
 	const add = toAdd.length ? ` Still to add: ${listed(toAdd.map(printQuantity))}.` : '';
 	if (shares) return `What stands still holds whole ones, to be shared out.${aside}${add}`;
-	return `${units(count(['must-go'], true))} must go, ${units(count(['wanted'], false))} must come.${aside}${add}`;
+	const go = count(['must-go'], true);
+	const come = count(['wanted'], false);
+	// Where the units are right and a part is still to add, there is nothing to go or to come.
+	const moves = go || come || !add ? ` ${units(go)} must go, ${units(come)} must come.` : '';
+	return `${moves}${aside}${add}`.trim();
 }
 
 const useStyles = makeStyles((palette) => ({
