@@ -1,5 +1,5 @@
-import { type Factor, rationalText, workChain } from '../src';
-import { calculate, compareLines } from '../src/help';
+import { type Factor, parseNumeral, rationalText, workChain } from '../src';
+import { calculate, compareDigits, compareLines, sayCompared } from '../src/help';
 
 const q = (text: string) => ({ number: text.split(' ')[0] as string, unit: text.split(' ')[1] ?? '' });
 const over = (top: string, bottom: string, more: Partial<Factor> = {}): Factor => ({
@@ -55,7 +55,7 @@ describe('two lines side by side', () => {
 
 	it('are the same route with the same values', () => {
 		expect(compareLines(worked('40 mi/h', ...mine), worked('40 mi/h', ...mine))).toEqual({
-			sameRoute: true,
+			way: 'same',
 			differs: null,
 			shorter: null,
 			sameEnd: true,
@@ -65,7 +65,7 @@ describe('two lines side by side', () => {
 	it('part at the block where the value first differs', () => {
 		const other = [over('5820 ft', '1 mi'), over('1 h', '3600 s')];
 		expect(compareLines(worked('40 mi/h', ...mine), worked('40 mi/h', ...other))).toMatchObject({
-			sameRoute: true,
+			way: 'same',
 			differs: { first: 0, second: 0 },
 			sameEnd: false,
 		});
@@ -74,10 +74,51 @@ describe('two lines side by side', () => {
 	it('may go another way, longer, to the same end', () => {
 		const longer = [over('5280 ft', '1 mi'), over('1 h', '60 min'), over('1 min', '60 s')];
 		expect(compareLines(worked('40 mi/h', ...mine), worked('40 mi/h', ...longer))).toEqual({
-			sameRoute: false,
+			way: 'split',
 			differs: null,
 			shorter: 'first',
 			sameEnd: true,
 		});
+	});
+
+	it.each([
+		['the same blocks in another order', '40 mi/h', [...mine].reverse(), 'order'],
+		['another start', '41 mi/h', mine, 'start'],
+		['the start as it stands in another unit', '64.4 km/h', [over('1000 m', '1 km')], 'start'],
+		['another route', '40 mi/h', [over('1 h', '60 min'), over('5280 ft', '1 mi'), over('1 min', '60 s')], 'route'],
+	] as const)('tells %s', (_, start, factors, way) => {
+		expect(compareLines(worked('40 mi/h', ...mine), worked(start, ...factors)).way).toBe(way);
+	});
+
+	it('are told in sentences', () => {
+		const longer = [over('5280 ft', '1 mi'), over('1 h', '60 min'), over('1 min', '60 s')];
+		const compared = compareLines(worked('40 mi/h', ...mine), worked('40 mi/h', ...longer));
+		expect(sayCompared(compared, 'the other line')).toEqual([
+			'Both take the same route, and one of them takes a step in several blocks.',
+			'Both come to the same value.',
+			'Yours is shorter.',
+		]);
+	});
+});
+
+describe('two numbers digit by digit', () => {
+	const laid = (a: string, b: string) => {
+		const [first, second] = [parseNumeral(a), parseNumeral(b)];
+		return first.ok && second.ok ? compareDigits(first.value, second.value) : null;
+	};
+
+	it.each([
+		['58.67', '58.76', { first: '58.67', second: '58.76', parts: -1, shifted: null }],
+		['58.7', '58.67', { first: '58.7 ', second: '58.67', parts: -1, shifted: null }],
+		['3.0e3', '3000', { first: '3000', second: '3000', parts: null, shifted: null }],
+		['0.0450', '45.0', { first: '00.0450', second: '45.0   ', parts: 1, shifted: 3 }],
+		['1250', '152', { first: '1250', second: '0152', parts: 3, shifted: null }],
+	])('%s and %s', (a, b, compared) => {
+		expect(laid(a, b)).toEqual(compared);
+	});
+
+	it('are not laid where one is no decimal, or they are too far apart', () => {
+		expect(laid('3/4', '0.75')).toBeNull();
+		expect(laid('1e-30', '1e30')).toBeNull();
 	});
 });

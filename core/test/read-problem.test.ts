@@ -9,7 +9,7 @@ function told(text: string) {
 		numbers: numbers.map((one) => `${quantity(one)}: ${one.role}`),
 		facts: facts.map(({ left, right }) => `${quantity(left)} = ${quantity(right)}`),
 		start: start && ('top' in start ? `${quantity(start.top)} over ${quantity(start.bottom)}` : quantity(start)),
-		want: want?.unit ?? null,
+		want: want && 'unit' in want ? want.unit : null,
 		rounding,
 	};
 }
@@ -75,8 +75,7 @@ describe('reading a problem', () => {
 				return read.ok ? read.value.text : text;
 			};
 			// What “how much is its mass” and the like leave to the reader is not told.
-			if (heard && heard.parts.length === 0 && 'unit' in want)
-				expect([name, unit(heard.unit)]).toEqual([name, unit(want.unit)]);
+			if (heard && 'unit' in heard && 'unit' in want) expect([name, unit(heard.unit)]).toEqual([name, unit(want.unit)]);
 		},
 	);
 });
@@ -117,6 +116,14 @@ describe('what is typed straight away', () => {
 	});
 });
 
+/** What is wanted, in a line. */
+function wanted(want: ReturnType<typeof readProblem>['want']): string {
+	if (want === null) return '-';
+	if ('mixed' in want) return want.mixed.join(' ');
+	if ('unit' in want) return [want.unit, want.form].filter(Boolean).join(' ');
+	return 'factor' in want ? `factor ${want.factor}` : 'figures' in want ? `figures of ${want.figures}` : '?';
+}
+
 describe('what sheets really have', () => {
 	const told = (text: string) => {
 		const { start, facts, want, rounding, until, terms, difference, exactStart } = readProblem(text);
@@ -125,7 +132,7 @@ describe('what sheets really have', () => {
 			start ? ('top' in start ? `${say(start.top)} / ${say(start.bottom)}` : say(start)) : '-',
 			[...terms.map((part) => `+ ${say(part)}`), ...(until ? [`to ${say(until)}`] : [])].join(' '),
 			facts.map(({ left, right }) => `${say(left)} = ${say(right)}`).join(', '),
-			want === null ? '-' : want.parts.length ? want.parts.join(' ') : [want.unit, want.form].filter(Boolean).join(' '),
+			wanted(want),
 			rounding === null ? '' : JSON.stringify(rounding),
 			difference ? 'difference' : exactStart ? 'exact' : '',
 		]
@@ -170,8 +177,57 @@ describe('what sheets really have', () => {
 			'Milk is 3.785 L to a gallon. Give 2.5 gal in litres, to 2 d.p.',
 			'2.5 gal | 3.785 L = 1 gallon | litres | {"place":-2}',
 		],
+		['3.25 miles to km (nearest tenth)', '3.25 miles | km | {"place":-1}'],
+		['450 g in kg = ?', '450 g | kg'],
+		['Rewrite 340 nm as metres in scientific notation.', '340 nm | metres scientific'],
+		['How far in kilometres is a 26.2-mile race?', '26.2 mile | kilometres'],
+		['A snail moves at 0.013 m/s. How many feet per hour is that?', '0.013 m/s | feet per hour'],
+		['A drummer plays 140 beats per minute. How many beats per second is that?', '140 beat/minute | beat/second'],
+		['Convert one year to seconds (use 365 days in a year).', '1 yr | 365 days = 1 year | seconds | exact'],
+		[
+			'It takes a pump 3 minutes to move 40 L. How many litres does it move in 2 hours?',
+			'2 hours | 3 minutes = 40 L | litres',
+		],
+		[
+			'Paint costs $24 per gallon, and one gallon covers 350 square feet. What do 1,400 square feet cost?',
+			'1,400 square feet | 350 square feet = 1 gallon, 24 $ = 1 gallon | -',
+		],
+		[
+			'One roll has 50 stamps and one stamp costs 0.68 €. What do 3 rolls cost?',
+			'3 roll | 50 stamp = 1 roll, 0.68 € = 1 stamp | -',
+		],
+		['Convert £85 to euros at £1 = €1.17.', '85 £ | 1 £ = 1.17 € | €'],
+		['What volume of a 2.0 M solution holds 0.30 mol?', '0.30 mol | 2.0 mol = 1 L | -'],
+		['How many km/h is a speed of 12 knots? (1 knot = 1.852 km/h)', '12 knots | 1 knot = 1.852 km/h | km/h'],
+		['At a speed of 5.0 m/s, what distance (in km) is covered in 40 minutes?', '40 minutes | 5.0 m = 1 s | km'],
+		[
+			'An acre is 43,560 square feet. How many square feet are 2.5 acres?',
+			'2.5 acres | 43,560 square feet = 1 acre | square feet',
+		],
+		['36 bottles fit in a crate. How many crates do 900 bottles fill?', '900 bottle | 36 bottle = 1 crate | crate'],
+		[
+			'If 4 workers need 7 helmets each, how many helmets do 12 workers need?',
+			'12 worker | 1 worker = 7 helmet | helmet',
+		],
+		['The child weighs 18 kg and gets 10 mg/kg/day. How many mg per day?', '18 kg | 10 mg = 1 kg·day | mg per day'],
+		['A bus with 40 seats drives 85 km in 1.5 h. What is its average speed in m/s?', '85 km / 1.5 h | m/s'],
+		['A 70 kg runner covers 42.2 km in 3.5 h. How many miles is the course?', '42.2 km | miles'],
+		['A hall for 250 people is 18 m high and 42 m long. How many feet high is it?', '18 m | feet'],
+		['Two boxes weigh 4 kg and 9 lb. What is the weight in ounces?', '- | ounces'],
+		['The soil warmed 1.5 °C. What is this change in °F?', '1.5 °C | °F | difference'],
+		['Which conversion factor takes mL to L?', '1 mL | factor L | exact'],
+		['The rope is 66 ft long. Which one factor turns that into yd?', '66 ft | factor yd'],
+		['How many significant figures does 0.00450 have?', '- | figures of 0.00450'],
+		['The mast is 12 m high.', '- | -'],
 	])('%s', (text, said) => {
 		expect(told(text)).toBe(said);
+	});
+
+	it('says where the text tells what is wanted and how it is rounded', () => {
+		const text = 'Convert 5.0 miles to km, to the nearest tenth.';
+		const { says } = readProblem(text);
+		expect(says.want && text.slice(...says.want)).toBe('km');
+		expect(says.rounding && text.slice(...says.rounding)).toBe('nearest tenth');
 	});
 
 	it('takes no word of a text for anything but a word', () => {

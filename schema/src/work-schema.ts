@@ -2,7 +2,7 @@ import type { Try } from '@tidy-sum/core';
 import { z } from 'zod';
 import { agreesWith } from './agrees';
 import { factorSchema, factSchema, figuresSchema, quantitySchema, spanSchema, startSchema } from './chain-schema';
-import { exerciseSchema } from './exercise-schema';
+import { exerciseSchema, roundingSchema, wantSchema } from './exercise-schema';
 
 /** Ids made on a device: 21 characters of the URL-safe alphabet. */
 export const idSchema = z.string().regex(/^[A-Za-z0-9_-]{8,40}$/);
@@ -20,10 +20,54 @@ export const NUMBERS = ['worked', 'laid-out', 'covered'] as const;
 
 const textSchema = z.string().max(1000);
 
+/** The longest text of a problem or of a whole sheet that is kept, in UTF-16 units. */
+export const TEXT_LIMIT = 200_000;
+
+/** The most problems of one sheet. */
+export const SHEET_PROBLEMS_LIMIT = 500;
+
+const posedTextSchema = z.string().max(TEXT_LIMIT);
+
+/** What was read of the text of a problem, kept with it: what was worked stays so, however texts are read later. */
+export const toldSchema = z.object({
+	/** Every quantity of the text with what it is there for, where that was told. */
+	marks: z.array(z.object({ at: spanSchema, role: z.enum(['start', 'fact', 'spare']).nullable() })).max(60),
+	start: startSchema.nullable(),
+	until: quantitySchema.optional(),
+	terms: z.array(quantitySchema).max(60).optional(),
+	difference: z.boolean().optional(),
+	exactStart: z.boolean().optional(),
+	facts: z.array(factSchema).max(60),
+	want: wantSchema.nullable(),
+	rounding: roundingSchema.nullable(),
+	/** Where the text says what is wanted, and how the answer is rounded. */
+	says: z.object({ want: spanSchema.nullable(), rounding: spanSchema.nullable() }),
+});
+
+export type Told = z.infer<typeof toldSchema>;
+
+/** A problem of a sheet: a short id among the others, what it was listed by, and its text. */
+export const sheetProblemSchema = z.object({
+	id: z.string().regex(/^[a-z0-9]{1,12}$/),
+	label: z.string().max(20).nullable(),
+	text: posedTextSchema,
+});
+
+export type KeptProblem = z.infer<typeof sheetProblemSchema>;
+
+/** The name of a piece of work or of a problem in a list that is put in order. */
+const listedSchema = z.string().regex(/^[a-z0-9-]{1,60}$/);
+
 /** One thing done by itself. */
 const singleStepSchema = z.discriminatedUnion('do', [
-	/** The text of a problem of one's own. */
-	z.object({ do: z.literal('pose'), text: z.string().max(4000) }),
+	/** The text of a problem of one's own, and what was read of it, once it was. */
+	z.object({
+		do: z.literal('pose'),
+		text: posedTextSchema,
+		told: toldSchema.optional(),
+		/** Whether the text came with a sheet, so that no undo takes it away. */
+		given: z.boolean().optional(),
+	}),
 	/** The place given to a quantity of the text; none takes it back. */
 	z.object({
 		do: z.literal('mark'),
@@ -53,6 +97,11 @@ const singleStepSchema = z.discriminatedUnion('do', [
 	z.object({ do: z.literal('unstate'), fact: factSchema }),
 	/** The unit that is wanted; of a measure wanted in parts the smallest, and all of them. */
 	z.object({ do: z.literal('want'), unit: textSchema, parts: z.array(textSchema).max(20).optional() }),
+	/** What is wanted of a problem of one's own, of any kind; null takes it back. And how the answer is to be rounded. */
+	z.object({ do: z.literal('ask'), want: wantSchema.nullable() }),
+	z.object({ do: z.literal('round'), rounding: roundingSchema }),
+	/** Somebody's written working, laid beside one's own. */
+	z.object({ do: z.literal('paste'), text: z.string().max(TEXT_LIMIT) }),
 	z.object({ do: z.literal('place'), block: blockIdSchema, factor: factorSchema }),
 	/** A block written by hand, side by side. */
 	z.object({
@@ -79,6 +128,13 @@ const singleStepSchema = z.discriminatedUnion('do', [
 	z.object({ do: z.literal('nudge'), steps: z.number().int().min(1).max(20) }),
 	/** A number that was covered was looked at: which. */
 	z.object({ do: z.literal('uncover'), what: z.string().max(20) }),
+	/** The problems of a sheet; the title of a sheet or of a problem of one's own. */
+	z.object({ do: z.literal('lay'), problems: z.array(sheetProblemSchema).max(SHEET_PROBLEMS_LIMIT) }),
+	z.object({ do: z.literal('entitle'), title: z.string().max(120) }),
+	/** In the list of what was brought, or of a sheet's problems: one comes in first, is moved to a place, from 0, or goes. */
+	z.object({ do: z.literal('bring'), what: listedSchema }),
+	z.object({ do: z.literal('arrange'), what: listedSchema, to: z.number().int().min(0).max(10_000) }),
+	z.object({ do: z.literal('leave'), what: listedSchema }),
 	/** One's own Shelf: facts kept, the tables in use, how much is said before the check. */
 	z.object({ do: z.literal('keep'), id: blockIdSchema, fact: factSchema }),
 	z.object({ do: z.literal('drop'), id: blockIdSchema }),

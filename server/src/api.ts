@@ -5,7 +5,7 @@ import { ROUTES } from './routes';
 import type { RouteParts } from './routes/route';
 
 /** The largest request body taken: a piece of work of some thousand steps. */
-const BODY_LIMIT = '1mb';
+const BODY_LIMIT = '3mb';
 
 /** The parser's own error for a body that is too large or is not JSON, as a reply of ours. */
 function bodyFault(error: Error & { status?: number }): never {

@@ -35,7 +35,8 @@ export const ROOMS = {
 		'store',
 		'fact',
 		'line',
-		['hand-in', 'rounds', 'shelf'],
+		'problem',
+		['bring', 'hand-in', 'rounds', 'shelf', 'working'],
 		'ways',
 		'desk',
 	],
@@ -46,7 +47,7 @@ export const ROOMS = {
 };
 
 /** Rooms that know nothing of each other, whatever stands between them: the screens of the app. */
-const APART = { 'app/src': ['desk', 'hand-in', 'rounds', 'shelf'] };
+const APART = { 'app/src': ['bring', 'desk', 'hand-in', 'rounds', 'shelf', 'working'] };
 
 const SOURCE = /\.tsx?$/;
 const TEST = /\.test\.tsx?$/;

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Balance } from '../line/balance';
 import { Line } from '../line/line';
+import { useFollowing } from '../store/use-following';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
@@ -11,7 +12,6 @@ import { later } from '../ui/later';
 import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
 import { isOwn, mustPlace } from '../work/exercises';
-import { followingOf } from '../work/following';
 import { needsLine, wantOf } from '../work/line-of-work';
 import type { Panel } from '../work/panel-slice';
 import { firstUnit } from './first-unit';
@@ -90,13 +90,14 @@ function Work({ children, ...props }: Props & { readonly children: ReactNode }) 
 	const { view, acts, panel, inView } = props;
 	const { exercise, work } = view;
 	const own = isOwn(exercise.name);
+	const { aside } = useFollowing(exercise.name);
 	return (
 		<>
 			<Problem
 				exercise={exercise}
 				placed={work.placed}
 				want={wantOf(exercise, work)}
-				aside={followingOf(exercise.name).aside}
+				aside={aside}
 				onQuantity={mustPlace(exercise) || own ? acts.onQuantity : null}
 				onChange={own ? acts.onOwnProblem : null}
 			/>

@@ -77,7 +77,8 @@ function actsOf({ exercise, dispatch, go, arriving, since }: Hands) {
 		onBlock: (id: string) => show({ kind: 'block', id }),
 		onStart: () => show({ kind: 'start' }),
 		onQuantity: (from: number) => show({ kind: 'places', from }),
-		onOwnProblem: () => show({ kind: 'own' }),
+		/** Where a problem of one's own is changed: its text where it was brought. */
+		onOwnProblem: () => go(`/bring/${exercise}`),
 		onWrite: () => onWriteBlock({ top: NOTHING, bottom: NOTHING }),
 		onAddStep: () => onWriteBlock(addingStep('')),
 		onKeep: (fact: Fact) => onShelf({ do: 'keep', id: nanoid(8), fact }),
@@ -111,7 +112,8 @@ function actsOf({ exercise, dispatch, go, arriving, since }: Hands) {
 			dispatch(begunAnew(exercise));
 			close();
 		},
-		onOwn: () => open(ownName(nanoid(10))),
+		onBring: () => go('/bring'),
+		onWorking: () => go(`/working/${exercise}`),
 		onHandIn: () => go(`/hand-in/${exercise}`),
 		onTakeStart: ({ quantity, figures }: TakenOn) => {
 			const next = ownName(nanoid(10));

@@ -34,6 +34,7 @@ function slippedIn(done: readonly Done[]): readonly string[] {
 /** The link of a Round to copy, and its code. */
 function Share({ code }: { readonly code: string }) {
 	const styles = useStyles();
+	const router = useRouter();
 	const [said, setSaid] = useState('');
 	const share = async () => {
 		const link = `${globalThis.location.origin}/round/${code}`;
@@ -43,6 +44,12 @@ function Share({ code }: { readonly code: string }) {
 		<>
 			<Box style={styles.row}>
 				<Button label="Copy the link" onPress={share} testID="share" />
+				<Button
+					label="Hand in"
+					say="the whole Round as one paper"
+					onPress={() => router.navigate(`/hand-in/round-${code}`)}
+					testID="round-hand-in"
+				/>
 			</Box>
 			<Words size="small" role="status" aria-live="polite" testID="share-says">
 				{said || `By its code, ${shownCode(code)}, anyone gets the same exercises.`}

@@ -1,8 +1,13 @@
 import { placeInRound } from '@tidy-sum/core';
+import type { Told } from '@tidy-sum/schema';
 import { useEffect, useState } from 'react';
 import { exerciseNamed, isOwn } from '../work/exercises';
+import { workNamed } from '../work/how-far';
 import { bringReader, isReaderHere } from '../work/own-reader';
-import { useAppSelector } from './store';
+import { placeInSheet } from '../work/sheet';
+import { did } from '../work/works-slice';
+import { work } from '../worker/core-worker';
+import { useAppDispatch, useAppSelector } from './store';
 import { useRound } from './use-round';
 
 /** Whether there is an exercise of a name: it lies ready, its Round is being made, or there is none, and why. */
@@ -10,6 +15,25 @@ export type Readiness =
 	| { readonly is: 'ready' }
 	| { readonly is: 'coming' }
 	| { readonly is: 'none'; readonly why: string };
+
+/** Whether a problem of a sheet is posed: one that is opened for the first time is read and posed as it lies on the sheet. */
+function usePosed(name: string): boolean {
+	const dispatch = useAppDispatch();
+	const text = useAppSelector(({ works }) => {
+		if (!isOwn(name) || works.open[name] !== undefined) return null;
+		const place = placeInSheet(works, name);
+		return place?.sheet.problems[place.at]?.text ?? null;
+	});
+	useEffect(() => {
+		if (text === null) return;
+		const pose = (told?: Told) => dispatch(did(name, { do: 'pose', text, given: true, ...(told ? { told } : {}) }));
+		work((jobs) => jobs.tell([text])).then(
+			([told]) => pose(told),
+			() => pose(),
+		);
+	}, [dispatch, name, text]);
+	return text === null;
+}
 
 /** Whether what reads the text of one's own problem is here, where it is needed; where it cannot come, one goes on without. */
 function useReader(needed: boolean): boolean {
@@ -30,8 +54,13 @@ function useReader(needed: boolean): boolean {
 export function useExercise(name: string): Readiness {
 	const made = useRound(placeInRound(name)?.code);
 	const isKept = useAppSelector(({ works }) => works.byId[works.open[name] ?? '']?.body.posed !== undefined);
-	const read = useReader(isOwn(name));
-	if (isOwn(name)) return { is: read ? 'ready' : 'coming' };
+	const isUnread = useAppSelector(({ works }) => {
+		const own = isOwn(name) ? workNamed(works, name) : null;
+		return own !== null && own.text !== '' && own.told === null;
+	});
+	const read = useReader(isUnread);
+	const posed = usePosed(name);
+	if (isOwn(name)) return { is: (read || !isUnread) && posed ? 'ready' : 'coming' };
 	if (exerciseNamed(name) || isKept) return { is: 'ready' };
 	if (!placeInRound(name)) return { is: 'none', why: `There is no exercise called “${name}”.` };
 	if (!made) return { is: 'coming' };

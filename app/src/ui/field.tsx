@@ -25,6 +25,8 @@ type Props = {
 	/** Shows the label above the field as well. */
 	readonly named?: boolean;
 	readonly field?: Ref<TextInput>;
+	/** Told when it is gone into. */
+	readonly onEnter?: (() => void) | undefined;
 };
 
 /** A field to type into. What cannot be read is said in a sentence, and marked at its place; nothing is lost. */
@@ -42,6 +44,7 @@ export function Field({
 	lines = 1,
 	named = false,
 	field,
+	onEnter,
 }: Props) {
 	const styles = useStyles();
 	const palette = usePalette();
@@ -65,6 +68,7 @@ export function Field({
 				onChangeText={onChange}
 				onSubmitEditing={onSubmit}
 				onSelectionChange={({ nativeEvent: { selection } }) => onSelect?.(selection.start, selection.end)}
+				{...(onEnter ? { onFocus: onEnter } : {})}
 				inputMode={keyboard ? 'text' : 'none'}
 				autoCapitalize="none"
 				autoCorrect={false}

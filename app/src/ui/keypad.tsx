@@ -26,10 +26,12 @@ type Props = {
 	readonly powers: readonly string[];
 	/** Words an answer of this kind needs. */
 	readonly more?: readonly string[];
+	/** What the keys are for, for those who hear it. */
+	readonly label?: string;
 };
 
 /** Our own keys for numbers and units: digits, point, sign, power of ten, and the units of the line. */
-export function Keypad({ onType, onErase, units, powers, more = [] }: Props) {
+export function Keypad({ onType, onErase, units, powers, more = [], label = 'Keys for the answer' }: Props) {
 	const styles = useStyles();
 	const palette = usePalette();
 	const keys = useKeyStyles();
@@ -37,7 +39,7 @@ export function Keypad({ onType, onErase, units, powers, more = [] }: Props) {
 		<Key key={shows} shows={shows} say={say} word={word} onPress={() => onType(types)} testID={`key-${shows}`} />
 	);
 	return (
-		<Box style={styles.keypad} role="group" aria-label="Keys for the answer">
+		<Box style={styles.keypad} role="group" aria-label={label}>
 			<Box style={styles.row}>
 				{units.map((unit) => key({ shows: unit, types: unit, say: `unit ${unit}` }, true))}
 				{powers.map((power) => key({ shows: power, types: power, say: power === '²' ? 'squared' : 'cubed' }, true))}

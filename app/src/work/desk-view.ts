@@ -13,7 +13,7 @@ import {
 	type WorkedChain,
 	workChain,
 } from '@tidy-sum/core';
-import { exerciseNamed, isOwn, mustPlace, ownExercise, posedExercise } from './exercises';
+import { exerciseNamed, isOwn, mustPlace, OWN_PARTS, type OwnParts, ownExercise, posedExercise } from './exercises';
 import { canRedo, canUndo, freshBody } from './history';
 import { chainOf, type LineParts, startOf, wantOf } from './line-of-work';
 import { type Support, shelfIn } from './my-shelf';
@@ -84,25 +84,18 @@ const posedIn = select([nameIn, (state: State, name: string) => workIn(state, na
 	posedExercise(name, posed),
 );
 
-const exerciseIn = select(
-	[
-		nameIn,
-		namedIn,
-		posedIn,
-		(state: State, name: string) => workIn(state, name).text,
-		(state: State, name: string) => workIn(state, name).placed,
-		(state: State, name: string) => workIn(state, name).stated,
-		(state: State, name: string) => workIn(state, name).start,
-		(state: State, name: string) => workIn(state, name).until,
-		(state: State, name: string) => workIn(state, name).terms,
-		(state: State, name: string) => workIn(state, name).difference,
-		(state: State, name: string) => workIn(state, name).want,
-		(state: State, name: string) => workIn(state, name).wantParts,
-	],
-	(name, named, posed, text, placed, stated, start, until, terms, difference, want, wantParts) =>
-		isOwn(name)
-			? ownExercise(name, { text, placed, stated, start, until, terms, difference, want, wantParts })
-			: (named ?? posed ?? null),
+/** Whether two folds of work pose the same problem of one's own: what was done on its line does not count. */
+function posesSame(a: OwnParts, b: OwnParts): boolean {
+	return OWN_PARTS.every((part) => a[part] === b[part]);
+}
+
+/** What of the work poses a problem of one's own; the same object as long as nothing of it has changed. */
+const ownIn = select([workIn], (work): OwnParts => work, {
+	memoizeOptions: { ...OF_SOME, resultEqualityCheck: posesSame },
+});
+
+const exerciseIn = select([nameIn, namedIn, posedIn, ownIn], (name, named, posed, own) =>
+	isOwn(name) ? ownExercise(name, own) : (named ?? posed ?? null),
 );
 
 function lineOf(exercise: BookExercise, parts: LineParts) {

@@ -25,10 +25,23 @@ export function exerciseNamed(name: string): BookExercise | undefined {
 }
 
 /** What of the work a problem of one's own is made of. */
-export type Told = Pick<
-	Work,
-	'text' | 'placed' | 'stated' | 'start' | 'until' | 'terms' | 'difference' | 'want' | 'wantParts'
->;
+export const OWN_PARTS = [
+	'text',
+	'told',
+	'title',
+	'placed',
+	'stated',
+	'start',
+	'until',
+	'terms',
+	'difference',
+	'exactStart',
+	'want',
+	'asked',
+	'rounding',
+] as const satisfies readonly (keyof Work)[];
+
+export type OwnParts = Pick<Work, (typeof OWN_PARTS)[number]>;
 
 /** An exercise of a Round as it was kept with the work on it; undefined where none was. */
 export function posedExercise(name: string, posed: Exercise | null): BookExercise | undefined {
@@ -38,30 +51,54 @@ export function posedExercise(name: string, posed: Exercise | null): BookExercis
 		: undefined;
 }
 
+/** How many words of a problem stand for its title, until it has one. */
+const TITLE_WORDS = 5;
+
+/** What a problem or a page is called: its title, else its first words. */
+export function titleOf({ title, text }: { readonly title: string; readonly text: string }, instead: string): string {
+	if (title.trim() !== '') return title;
+	const words = text.trim().slice(0, 200).split(/\s+/).filter(Boolean);
+	if (!words.length) return instead;
+	return words.slice(0, TITLE_WORDS).join(' ') + (words.length > TITLE_WORDS ? ' …' : '');
+}
+
+/** The quantities of a text that was never read while it was typed: work kept before texts were. */
+function marksIn(text: string) {
+	return readText(text).numbers.map(({ at }) => ({ at, role: null }));
+}
+
+type Spans = readonly { readonly at: readonly [number, number] }[];
+
+/** The places of a text that something was read at, and those given a place by hand, in the order they stand in. */
+function spansOf(read: Spans, placed: Spans): readonly (readonly [number, number])[] {
+	const spans = new Map([...read, ...placed].map(({ at }) => [`${at}`, at]));
+	return [...spans.values()].sort((a, b) => a[0] - b[0]);
+}
+
 /** A problem of one's own as an exercise: what its text tells, and what the student has said. */
-export function ownExercise(name: string, own: Told): BookExercise {
-	const { text, placed, stated, start, until, terms, difference, want, wantParts } = own;
-	const told = readText(text);
+export function ownExercise(name: string, own: OwnParts): BookExercise {
+	const { text, told, placed, stated, start, until, terms, difference, exactStart, want, asked, rounding } = own;
 	const role = (at: readonly [number, number]) =>
 		placed.find((one) => one.at[0] === at[0] && one.at[1] === at[1])?.role ?? 'spare';
 	return {
 		name,
-		title: 'A problem of my own',
+		title: own.title || 'A problem of my own',
 		trains: '',
 		prompt: text,
-		marks: told.numbers.map(({ at }) => ({ at, role: role(at) })),
+		marks: spansOf(told?.marks ?? marksIn(text), placed).map((at) => ({ at, role: role(at) })),
 		start: start ?? { number: '', unit: '' },
+		...(exactStart ? { exactStart } : {}),
 		...(until ? { until } : {}),
 		...(terms.length ? { terms } : {}),
 		...(difference ? { difference } : {}),
 		facts: stated,
-		want: wantParts.length > 1 ? { mixed: wantParts } : { unit: want ?? '' },
-		rounding: told.rounding ?? 'figures',
+		want: asked ?? { unit: want ?? '' },
+		rounding: rounding ?? (told ? null : readText(text).rounding) ?? 'figures',
 	};
 }
 
 /** The exercise of this name, worked as far as it is; undefined where there is none of that name. */
-export function exerciseOf(name: string, told: Told & Pick<Work, 'posed'>): BookExercise | undefined {
+export function exerciseOf(name: string, told: OwnParts & Pick<Work, 'posed'>): BookExercise | undefined {
 	return isOwn(name) ? ownExercise(name, told) : (exerciseNamed(name) ?? posedExercise(name, told.posed));
 }
 

@@ -1,18 +1,32 @@
 import { BOOK, placeInRound, shownCode } from '@tidy-sum/core';
 import { madeRound } from './made-rounds';
+import { type PlaceInSheet, problemName, sheetTitle } from './sheet';
 
 /** Where an exercise is among others, and what follows it. */
 export type Following = {
-	/** Its place, to be read beside its title; '' for a problem of one's own. */
+	/** Its place, to be read beside its title; '' for a problem that stands alone. */
 	readonly aside: string;
-	/** The code of its Round; null outside of Rounds. */
-	readonly round: string | null;
-	/** The name of the next exercise; null after the last one of a Round. */
+	/** The Round or the sheet it belongs to: where that is, and how one is led there; null outside of both. */
+	readonly among: { readonly path: string; readonly label: string } | null;
+	/** The name of the next exercise; null after the last one. */
 	readonly next: string | null;
 };
 
-/** The place of an exercise in its Round, else in the book, which begins again after its last. */
-export function followingOf(name: string): Following {
+function inSheet({ name, sheet, at }: PlaceInSheet): Following {
+	const next = at < 0 ? undefined : sheet.problems[at + 1];
+	return {
+		aside: at < 0 ? sheetTitle(sheet) : `${at + 1} of ${sheet.problems.length}`,
+		among: { path: `/sheet/${name}`, label: 'How this sheet goes' },
+		next: next ? problemName(name, next.id) : null,
+	};
+}
+
+/**
+ * The place of an exercise on its sheet or in its Round, else in the book, which begins again after its last.
+ * @param place where it stands on a sheet; null where it is on none.
+ */
+export function followingOf(name: string, place: PlaceInSheet | null = null): Following {
+	if (place) return inSheet(place);
 	const at = BOOK.findIndex((other) => other.name === name);
 	const inRound = placeInRound(name);
 	const round = inRound && madeRound(inRound.code);
@@ -20,7 +34,7 @@ export function followingOf(name: string): Following {
 	const inBook = at < 0 ? '' : `${at + 1} of ${BOOK.length}`;
 	return {
 		aside: inRound ? `Round ${shownCode(inRound.code)}` : inBook,
-		round: inRound?.code ?? null,
+		among: inRound ? { path: `/round/${inRound.code}`, label: 'How this Round goes' } : null,
 		next: next?.name ?? null,
 	};
 }

@@ -6,9 +6,9 @@ export type History = {
 	readonly undone: readonly (readonly Step[])[];
 };
 
-/** Whether a step changes nothing one can see, so that undo passes over it. */
+/** Whether undo passes over a step: one that changes nothing one can see, and a text that came with a sheet. */
 function isSilent(step: Step | undefined): boolean {
-	return step?.do === 'nudge' || step?.do === 'uncover';
+	return step?.do === 'nudge' || step?.do === 'uncover' || (step?.do === 'pose' && step.given === true);
 }
 
 const known = new WeakMap<readonly Step[], History>();
@@ -61,8 +61,12 @@ function typesInto(step: Step | undefined): string | null {
 	switch (step?.do) {
 		case 'answer':
 		case 'pose':
-		case 'want':
+		case 'paste':
+		case 'entitle':
 			return step.do;
+		case 'want':
+		case 'ask':
+			return 'want';
 		case 'start':
 		case 'unstart':
 			return 'start';

@@ -27,7 +27,8 @@ export function wantOf(exercise: BookExercise, work: Pick<Work, 'want' | 'blocks
 export function chainOf(exercise: BookExercise, work: LineParts): Chain {
 	const start = startOf(exercise, work);
 	const want = wantOf(exercise, work);
-	const exact = exercise.exactStart !== undefined && work.start === null ? { exactStart: exercise.exactStart } : {};
+	const isTold = work.start === null || isOwn(exercise.name);
+	const exact = exercise.exactStart !== undefined && isTold ? { exactStart: exercise.exactStart } : {};
 	return {
 		start: start ?? { number: '', unit: '' },
 		...exact,

@@ -2,21 +2,47 @@ import {
 	type Exercise,
 	type Fact,
 	type Factor,
+	goalOf,
 	type Quantity,
 	type Role,
+	type Rounding,
 	type Start,
 	type StepField,
 	turnedFactor,
+	type Want,
 	type Wholes,
 } from '@tidy-sum/core';
-import type { Step, WorkBody } from '@tidy-sum/schema';
+import type { Step, Told, WorkBody } from '@tidy-sum/schema';
 import { historyOf } from './history';
+import { arranged } from './listing';
 
 /** A factor on the line, with the name it was placed under. */
 export type Block = { readonly id: string; readonly factor: Factor };
 
 /** A place given to a quantity of the problem's text. */
 export type Placed = { readonly at: readonly [number, number]; readonly role: Role };
+
+/** What the student has said by hand; it holds over what is read of the text. */
+export type ByHand = {
+	readonly start: boolean;
+	readonly want: boolean;
+	readonly rounding: boolean;
+	readonly difference: boolean;
+	/** Facts added, facts taken out of those that were read, and places given. */
+	readonly facts: readonly Fact[];
+	readonly dropped: readonly Fact[];
+	readonly marks: readonly { readonly at: Placed['at']; readonly role: Role | 'none' }[];
+};
+
+const NOTHING_BY_HAND: ByHand = {
+	start: false,
+	want: false,
+	rounding: false,
+	difference: false,
+	facts: [],
+	dropped: [],
+	marks: [],
+};
 
 /** What stands on the Desk after the steps so far; all of it follows from them. */
 export type Work = {
@@ -30,13 +56,24 @@ export type Work = {
 	/** Whether the start was turned over. */
 	readonly turned: boolean;
 	readonly stated: readonly Fact[];
+	/** The unit a line is to end in, as the student has said it; of a measure in parts the smallest. */
 	readonly want: string | null;
-	/** The units of a measure that is wanted in parts, large to small; none where one unit is. */
-	readonly wantParts: readonly string[];
+	/** What a problem of one's own asks for, of whatever kind, and how its answer is rounded; null where that is not told. */
+	readonly asked: Want | null;
+	readonly rounding: Rounding | null;
 	/** The other end of a range, the further parts of a start, and whether it is a difference of temperatures. */
 	readonly until: Quantity | null;
 	readonly terms: readonly Quantity[];
 	readonly difference: boolean;
+	readonly exactStart: boolean;
+	/** What was read of the text; null where nothing was read yet. */
+	readonly told: Told | null;
+	/** What the student has said over what was read. */
+	readonly byHand: ByHand;
+	/** Somebody's written working, laid beside; '' where there is none. */
+	readonly working: string;
+	/** The name of a problem of one's own, where it was given one. */
+	readonly title: string;
 	readonly blocks: readonly Block[];
 	readonly answer: string;
 	readonly checked: boolean;
@@ -48,7 +85,8 @@ export type Work = {
 	readonly uncovered: readonly string[];
 };
 
-const EMPTY: Work = {
+/** What stands where nothing was done yet. */
+export const NO_WORK: Work = {
 	posed: null,
 	text: '',
 	placed: [],
@@ -57,10 +95,16 @@ const EMPTY: Work = {
 	turned: false,
 	stated: [],
 	want: null,
-	wantParts: [],
+	asked: null,
+	rounding: null,
 	until: null,
 	terms: [],
 	difference: false,
+	exactStart: false,
+	told: null,
+	byHand: NOTHING_BY_HAND,
+	working: '',
+	title: '',
 	blocks: [],
 	answer: '',
 	checked: false,
@@ -81,6 +125,68 @@ function sameSpan(a: Placed['at'], b: Placed['at']): boolean {
 	return a[0] === b[0] && a[1] === b[1];
 }
 
+const NO_EXERCISE = { prompt: '', facts: [], rounding: 'none' } as const;
+
+/** What is wanted, and the unit a line would end in. */
+function wanted(asked: Want | null): Pick<Work, 'asked' | 'want'> {
+	return { asked, want: asked && (goalOf({ ...NO_EXERCISE, want: asked }) ?? '') };
+}
+
+/** The work with what was read of its text, under what was said by hand. */
+function withTold(work: Work, told: Told): Work {
+	const { byHand } = work;
+	const hand = (at: Placed['at']) => byHand.marks.some((one) => sameSpan(one.at, at));
+	const read = told.marks.flatMap(({ at, role }): readonly Placed[] => (role && !hand(at) ? [{ at, role }] : []));
+	const given = byHand.marks.flatMap(({ at, role }): readonly Placed[] => (role === 'none' ? [] : [{ at, role }]));
+	const isLeft = (fact: Fact) => ![...byHand.facts, ...byHand.dropped].some((one) => sameFact(one, fact));
+	return {
+		...work,
+		told,
+		placed: [...read, ...given],
+		stated: [...told.facts.filter(isLeft), ...byHand.facts],
+		...(byHand.start
+			? {}
+			: {
+					start: told.start,
+					until: told.until ?? null,
+					terms: told.terms ?? [],
+					exactStart: told.exactStart ?? false,
+					startFigures: null,
+				}),
+		...(byHand.difference ? {} : { difference: told.difference ?? false }),
+		...(byHand.want ? {} : wanted(told.want)),
+		...(byHand.rounding ? {} : { rounding: told.rounding }),
+	};
+}
+
+function sharedLength(a: string, b: string): number {
+	let shared = 0;
+	while (shared < Math.min(a.length, b.length) && a[shared] === b[shared]) shared += 1;
+	return shared;
+}
+
+/**
+ * What was said by hand of a text that was changed: a place given moves with its words. Of a text that has little in
+ * common with the one before nothing holds, since it is another problem.
+ */
+function movedByHand({ byHand, text: before }: Work, after: string): ByHand {
+	if (before === after || before === '') return byHand;
+	const head = sharedLength(before, after);
+	const back = (text: string) => [...text.slice(head)].reverse().join('');
+	const tail = sharedLength(back(before), back(after));
+	if (2 * (head + tail) < Math.min(before.length, after.length)) return NOTHING_BY_HAND;
+	const by = after.length - before.length;
+	const marks = byHand.marks.flatMap(({ at: [from, to], role }): ByHand['marks'] => {
+		if (to <= head) return [{ at: [from, to], role }];
+		return from >= before.length - tail ? [{ at: [from + by, to + by], role }] : [];
+	});
+	return { ...byHand, marks };
+}
+
+function without(facts: readonly Fact[], fact: Fact): readonly Fact[] {
+	return facts.filter((one) => !sameFact(one, fact));
+}
+
 function sameFact(a: Fact, b: Fact): boolean {
 	return JSON.stringify([a.left, a.right]) === JSON.stringify([b.left, b.right]);
 }
@@ -93,19 +199,17 @@ function written(factor: Factor, side: 'top' | 'bottom' | StepField, quantity: W
 	return { ...rest, [side]: quantity };
 }
 
-function moved(blocks: readonly Block[], id: string, to: number): readonly Block[] {
-	const block = blocks.find((one) => one.id === id);
-	if (!block) return blocks;
-	const others = blocks.filter((one) => one.id !== id);
-	return [...others.slice(0, to), block, ...others.slice(to)];
-}
-
 const DOES: { readonly [K in Step['do']]?: (work: Work, step: Extract<Step, { do: K }>) => Work } = {
-	pose: (work, { text }) => ({ ...work, checked: false, text, placed: [] }),
+	pose: (work, { text, told }) => {
+		const next = { ...work, checked: false, text, byHand: movedByHand(work, text) };
+		return told ? withTold(next, told) : { ...next, told: null, placed: [] };
+	},
 	mark: (work, { at, role, also }) => {
 		const alone = role === 'start' && !also;
 		const others = work.placed.filter((one) => !sameSpan(one.at, at) && !(alone && one.role === 'start'));
-		return { ...work, checked: false, placed: role === 'none' ? others : [...others, { at, role }] };
+		const marks = [...work.byHand.marks.filter((one) => !sameSpan(one.at, at)), { at, role }];
+		const placed = role === 'none' ? others : [...others, { at, role }];
+		return { ...work, checked: false, placed, byHand: { ...work.byHand, marks } };
 	},
 	start: (work, { start, figures, until, terms }) => ({
 		...work,
@@ -113,8 +217,10 @@ const DOES: { readonly [K in Step['do']]?: (work: Work, step: Extract<Step, { do
 		start,
 		until: until ?? null,
 		terms: terms ?? [],
+		exactStart: false,
 		startFigures: figures ?? null,
 		turned: false,
+		byHand: { ...work.byHand, start: true },
 	}),
 	unstart: (work) => ({
 		...work,
@@ -123,21 +229,58 @@ const DOES: { readonly [K in Step['do']]?: (work: Work, step: Extract<Step, { do
 		startFigures: null,
 		until: null,
 		terms: [],
+		exactStart: false,
 		turned: false,
+		byHand: { ...work.byHand, start: true },
 	}),
-	difference: (work, { difference }) => ({ ...work, checked: false, difference }),
+	difference: (work, { difference }) => ({
+		...work,
+		checked: false,
+		difference,
+		byHand: { ...work.byHand, difference: true },
+	}),
 	turnStart: (work) => ({ ...work, checked: false, turned: !work.turned }),
 	state: (work, { fact }) => ({
 		...work,
 		checked: false,
-		stated: [...work.stated.filter((one) => !sameFact(one, fact)), fact],
+		stated: [...without(work.stated, fact), fact],
+		byHand: {
+			...work.byHand,
+			facts: [...without(work.byHand.facts, fact), fact],
+			dropped: without(work.byHand.dropped, fact),
+		},
 	}),
 	unstate: (work, { fact }) => ({
 		...work,
 		checked: false,
-		stated: work.stated.filter((one) => !sameFact(one, fact)),
+		stated: without(work.stated, fact),
+		byHand: {
+			...work.byHand,
+			facts: without(work.byHand.facts, fact),
+			dropped: [...without(work.byHand.dropped, fact), fact],
+		},
 	}),
-	want: (work, { unit, parts }) => ({ ...work, checked: false, want: unit, wantParts: parts ?? [] }),
+	want: (work, { unit, parts }) => ({
+		...work,
+		checked: false,
+		want: unit,
+		asked: parts?.length ? { mixed: parts } : { unit },
+		byHand: { ...work.byHand, want: true },
+	}),
+	ask: (work, { want }) => ({
+		...work,
+		checked: false,
+		...wanted(want),
+		byHand: { ...work.byHand, want: true },
+	}),
+	round: (work, { rounding }) => ({
+		...work,
+		checked: false,
+		rounding,
+		byHand: { ...work.byHand, rounding: true },
+	}),
+	paste: (work, { text }) => ({ ...work, working: text }),
+	entitle: (work, { title }) => ({ ...work, title }),
 	place: (work, { block, factor }) => ({
 		...work,
 		checked: false,
@@ -147,7 +290,11 @@ const DOES: { readonly [K in Step['do']]?: (work: Work, step: Extract<Step, { do
 		change(work, block, (factor) => written(factor, side, { number, unit, ...(from === undefined ? {} : { from }) })),
 	turn: (work, { block }) => change(work, block, turnedFactor),
 	raise: (work, { block, power }) => change(work, block, (factor) => ({ ...factor, power })),
-	move: (work, { block, to }) => ({ ...work, checked: false, blocks: moved(work.blocks, block, to) }),
+	move: (work, { block, to }) => ({
+		...work,
+		checked: false,
+		blocks: arranged(work.blocks, ({ id }) => id === block, to),
+	}),
 	exact: (work, { block, exact }) =>
 		change(work, block, ({ exact: _, ...factor }) => (exact === null ? factor : { ...factor, exact })),
 	zeros: (work, { block, figures }) =>
@@ -181,7 +328,7 @@ const folded = new WeakMap<readonly Step[], Work>();
 export function workOf(body: WorkBody): Work {
 	let work = folded.get(body.steps);
 	if (!work) {
-		const done = historyOf(body).done.reduce(afterStep, EMPTY);
+		const done = historyOf(body).done.reduce(afterStep, NO_WORK);
 		work = { ...done, uncovered: uncoveredIn(body.steps), posed: body.posed ?? null };
 		folded.set(body.steps, work);
 	}

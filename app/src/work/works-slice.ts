@@ -42,6 +42,11 @@ function changed(entry: WorkEntry, body: WorkBody): WorkEntry {
 	return { ...entry, body, ahead: true };
 }
 
+/** What is open where, without a piece of work that has another name by now. */
+function openWithout(open: WorksState['open'], id: string, name: string): WorksState['open'] {
+	return Object.fromEntries(Object.entries(open).filter(([one, of]) => of !== id || one === name));
+}
+
 /** The state after an undo or a redo, where there is something to take back or to bring back. */
 function moved(state: WorksState, exercise: string, step: Extract<Step, { do: 'undo' | 'redo' }>): WorksState {
 	const entry = state.byId[state.open[exercise] ?? ''];
@@ -92,6 +97,14 @@ export const worksSlice = createSlice({
 				return { ...put(state, entry), open: { ...state.open, [exercise]: fresh } };
 			},
 		},
+		/** Gives a piece of work another name: a draft becomes a problem of its own. */
+		renamed: (draft, { payload: { from, as } }: PayloadAction<{ from: string; as: string }>) => {
+			const state = plain(draft);
+			const { [from]: id = '', ...open } = state.open;
+			const entry = state.byId[id];
+			if (!entry) return state;
+			return { ...put(state, changed(entry, { ...entry.body, exercise: as })), open: { ...open, [as]: id } };
+		},
 		/** Puts another kept line for the exercise on the Desk. */
 		swapped: (draft, { payload }: PayloadAction<{ exercise: string; id: string }>) => {
 			const state = plain(draft);
@@ -118,13 +131,14 @@ export const worksSlice = createSlice({
 				const theirs: WorkEntry = { id: kept.id, body: kept.body, version: kept.version, ahead: false };
 				const next = put(state, theirs);
 				const { exercise } = kept.body;
-				if (!mine?.ahead) return { ...next, open: { ...next.open, [exercise]: next.open[exercise] ?? kept.id } };
+				const open = openWithout(next.open, kept.id, exercise);
+				if (!mine?.ahead) return { ...next, open: { ...open, [exercise]: open[exercise] ?? kept.id } };
 				const beside = put(next, { ...mine, id: fresh, version: 0 });
-				return { ...beside, open: { ...beside.open, [exercise]: fresh } };
+				return { ...beside, open: { ...open, [exercise]: fresh } };
 			},
 		},
 	},
 });
 
-export const { loaded, opened, did, tried, undid, redid, begunAnew, swapped, acknowledged, parted } =
+export const { loaded, opened, did, tried, undid, redid, begunAnew, renamed, swapped, acknowledged, parted } =
 	worksSlice.actions;

@@ -1,11 +1,31 @@
 import { type Chain, type Exercise, judge, type Slip } from '@tidy-sum/core';
 import { nameSlips, readRoundCode, roundExercises, slipNamed } from '@tidy-sum/core/practice';
+import { cutSheet, readProblem, readWorking, type SheetProblem } from '@tidy-sum/core/problem';
+import type { Told } from '@tidy-sum/schema';
+import { toldOf } from './told-of';
 
 /** A slip with its name for people and the nudge that helps. */
 export type NamedSlip = Slip & { readonly title: string; readonly nudge: string };
 
 /** What is named behind a check that is not right. */
 export type Naming = { readonly slips: readonly NamedSlip[]; readonly rulesOut: string | null };
+
+/** What a pasted text is: its problems, what was read of it as one problem, and whether it is somebody's working. */
+export type Brought = {
+	readonly problems: readonly SheetProblem[];
+	readonly told: Told;
+	readonly isWorking: boolean;
+};
+
+/** How a problem asks; a working asks nothing. */
+const ASKS = /\?|_{2,}|\b(?:how\s+(?:many|much|long|far)|what|which|convert|find|express)\b/iu;
+
+function isWorking(text: string): boolean {
+	if (ASKS.test(text)) return false;
+	const { start, factors, unread } = readWorking(text);
+	const left = unread.reduce((sum, [from, to]) => sum + to - from, 0);
+	return start !== null && factors.length > 0 && 2 * left < text.trim().length;
+}
 
 function named(code: string): { readonly title: string; readonly nudge: string } {
 	const { title = code, nudge = '' } = slipNamed(code) ?? {};
@@ -18,6 +38,14 @@ export const coreJobs = {
 	round(code: string) {
 		const plan = readRoundCode(code);
 		return plan.ok ? roundExercises(plan.value) : plan;
+	},
+	/** Reads a text that was brought, whole. */
+	bring(text: string): Brought {
+		return { problems: cutSheet(text), told: toldOf(readProblem(text)), isWorking: isWorking(text) };
+	},
+	/** Reads problems one by one. */
+	tell(texts: readonly string[]): readonly Told[] {
+		return texts.map((text) => toldOf(readProblem(text)));
 	},
 	/** The slips that would have given an answer, by it and by the line it came from; or what its value rules out. */
 	slips(exercise: Exercise, answer: string, chain: Chain | undefined): Naming {

@@ -13,7 +13,12 @@ let running: Running | null = null;
 /** The jobs in the page itself, where the browser gives no worker. */
 async function inPage(): Promise<LaterJobs> {
 	const { coreJobs } = await import('./core-jobs');
-	return { round: async (...asked) => coreJobs.round(...asked), slips: async (...asked) => coreJobs.slips(...asked) };
+	return {
+		round: async (...asked) => coreJobs.round(...asked),
+		bring: async (...asked) => coreJobs.bring(...asked),
+		tell: async (...asked) => coreJobs.tell(...asked),
+		slips: async (...asked) => coreJobs.slips(...asked),
+	};
 }
 
 function start(): Running {

@@ -1,5 +1,5 @@
 import { parseUnit } from '@tidy-sum/core';
-import { readProblem, type WantTold } from '@tidy-sum/core/problem';
+import { type ProblemRead, readProblem } from '@tidy-sum/core/problem';
 import { askReadSchema } from '@tidy-sum/schema/ask';
 import { op } from '../op';
 
@@ -9,19 +9,19 @@ function countedIn(units: readonly string[]): readonly string[] {
 	return [...new Set(read.flatMap((unit) => (unit.ok ? unit.value.counted : [])))];
 }
 
-/** What is wanted in the contract's shape: a unit with its form, or the units of a measure in parts. */
-function wantShown({ parts, ...one }: WantTold) {
-	return parts.length ? { mixed: parts } : one;
+/** The units of what is wanted. */
+function unitsWanted(want: ProblemRead['want']): readonly string[] {
+	if (want && 'mixed' in want) return want.mixed;
+	return want && 'unit' in want ? [want.unit] : [];
 }
 
 export const read = op(askReadSchema, ({ text }) => {
 	const told = readProblem(text);
 	const units = [...told.numbers, ...told.facts.flatMap(({ left, right }) => [left, right])].map(({ unit }) => unit);
-	const { until, terms, want, ...rest } = told;
-	const wanted = want === null ? [] : want.parts.length ? want.parts : [want.unit];
+	const { until, terms, says: _, ...rest } = told;
 	const more = { ...(until ? { until } : {}), ...(terms.length ? { terms } : {}) };
 	return {
 		ok: true,
-		value: { ...rest, want: want && wantShown(want), ...more, counted: countedIn([...units, ...wanted]) },
+		value: { ...rest, ...more, counted: countedIn([...units, ...unitsWanted(told.want)]) },
 	};
 });

@@ -1,9 +1,14 @@
 import { type Exact, hasStep, type WorkedChain } from './work-chain';
 
+/**
+ * How two lines go: over the same units block by block; the same blocks in another order; one block of the one as several
+ * of the other; from another start; or by another route.
+ */
+export type WayCompared = 'same' | 'order' | 'split' | 'start' | 'route';
+
 /** Two lines held against each other; places are numbers of blocks, -1 for the start. */
 export type LinesCompared = {
-	/** Whether the same units stand after the start and after every block. */
-	readonly sameRoute: boolean;
+	readonly way: WayCompared;
 	/** The first place where both stand at the same unit with another value; null where none is met. */
 	readonly differs: { readonly first: number; readonly second: number } | null;
 	/** Which has fewer blocks; null when they have as many. */
@@ -22,6 +27,33 @@ function sameAside(first: WorkedChain, second: WorkedChain): boolean {
 	const texts = ({ aside }: WorkedChain) =>
 		aside.map(({ value, unit }) => `${value?.n}/${value?.d} ${unit.text}`).sort();
 	return `${texts(first)}` === `${texts(second)}`;
+}
+
+/** The units a block leads between, whichever is on top. */
+function sidesOf({ read }: WorkedChain): readonly string[] {
+	return read.factors.map(({ top, bottom, power }) => {
+		const sides = [top.unit, bottom.unit].map(({ text }) => text).sort();
+		return `${sides.join(' ')} ${power}`;
+	});
+}
+
+/** Whether the steps of one are among those of the other, in their order: what stands between is a step split in several. */
+function isSplit(units: readonly string[], longer: readonly string[]): boolean {
+	let at = -1;
+	for (const unit of units) {
+		at = longer.indexOf(unit, at + 1);
+		if (at < 0) return false;
+	}
+	return true;
+}
+
+function wayOf(first: WorkedChain, second: WorkedChain): WayCompared {
+	const [a, b] = [first, second].map(({ running }) => running.map(({ unit }) => unit)) as [string[], string[]];
+	if (a[0] !== b[0] || !same(exactOf(first, 0), exactOf(second, 0))) return 'start';
+	if (a.length === b.length && a.every((unit, i) => unit === b[i])) return 'same';
+	if (`${[...sidesOf(first)].sort()}` === `${[...sidesOf(second)].sort()}`) return 'order';
+	const [short, long] = a.length < b.length ? [a, b] : [b, a];
+	return short.length > 1 && short.length < long.length && isSplit(short, long) ? 'split' : 'route';
 }
 
 function exactOf({ running }: WorkedChain, at: number): Exact | null {
@@ -49,7 +81,7 @@ export function compareLines(first: WorkedChain, second: WorkedChain): LinesComp
 	// Parts set aside or added in another order differ on the way and are right all the same.
 	const isFree = sameEnd && [first, second].some(({ read }) => hasStep(read));
 	return {
-		sameRoute: m === n && a.every((unit, i) => unit === b[i]),
+		way: wayOf(first, second),
 		differs: isFree ? null : differs,
 		shorter: m === n ? null : m < n ? 'first' : 'second',
 		sameEnd,

@@ -14,7 +14,7 @@ export type Span = readonly [number, number];
  * `nothing-like` (nothing at the station is of that kind).
  *
  * Asking: `unknown-skill`, `unknown-code` (of a Round), `unknown-op`, `not-json`, `too-large` (past a limit),
- * `worker` (a job that broke off).
+ * `worker` (a job that broke off), `not-handed` (a link or a file that holds no problems).
  */
 export type FaultCode =
 	| 'empty'
@@ -42,7 +42,8 @@ export type FaultCode =
 	| 'unknown-op'
 	| 'not-json'
 	| 'too-large'
-	| 'worker';
+	| 'worker'
+	| 'not-handed';
 
 /**
  * What is wrong with something a person typed: a code for programs, a sentence for people, and the

@@ -1,4 +1,5 @@
 import type { Span } from '../numeral/fault';
+import { legible } from './legible';
 
 /** A problem of a page: its span, the number or letter it is listed by, and its text with what holds for it put before. */
 export type SheetProblem = { readonly at: Span; readonly label: string | null; readonly text: string };
@@ -7,6 +8,9 @@ export type SheetProblem = { readonly at: Span; readonly label: string | null; r
 export const SHEET_LIMIT = 200_000;
 /** The most problems a page is cut into. */
 const PROBLEMS_LIMIT = 500;
+
+/** How much of an instruction is put before each text it holds for. */
+const LEAD_LIMIT = 400;
 
 /** A piece of a page between two marks, with where it stands. */
 type Piece = { readonly from: number; readonly to: number; readonly mark: Mark | null; readonly blank: boolean };
@@ -132,7 +136,7 @@ function listed(text: string, pieces: readonly Piece[]): readonly SheetProblem[]
 		} else if (!open || (afterBlank && isInstruction(own)) || (/:\s*$/.test(own) && isInstruction(own))) {
 			// Before the first of a list, or between two, an instruction holds for all that follow.
 			if (isInstruction(own)) {
-				lead = open || lead === '' ? own.trim() : joined(lead, own.trim());
+				lead = (open || lead === '' ? own.trim() : joined(lead, own.trim())).slice(0, LEAD_LIMIT);
 				open = null;
 				under = null;
 			}
@@ -204,7 +208,9 @@ function isList(pieces: readonly Piece[]): boolean {
  * @example cutSheet('Convert to m:\n1. 3 km\n2. 45 cm') // "Convert to m: 3 km" and "Convert to m: 45 cm"
  */
 export function cutSheet(page: string): readonly SheetProblem[] {
-	const text = withoutKey(page.slice(0, SHEET_LIMIT).replace(/\r\n?/g, (end) => (end.length > 1 ? ' \n' : '\n')));
+	const text = withoutKey(
+		legible(page.slice(0, SHEET_LIMIT)).replace(/\r\n?/g, (end) => (end.length > 1 ? ' \n' : '\n')),
+	);
 	const pieces = piecesOf(text);
 	const cut = isList(pieces) ? listed(text, pieces) : byParagraphs(text);
 	if (cut.length) return cut.slice(0, PROBLEMS_LIMIT);

@@ -1,16 +1,13 @@
 import { BOOK, type BookExercise, CHAPTERS } from '@tidy-sum/core';
 import { useAppSelector } from '../../store/store';
+import { useFollowing } from '../../store/use-following';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box, Touch } from '../../ui/box';
 import { Button } from '../../ui/button';
 import { Words } from '../../ui/words';
-import { isOwn, ownExercise } from '../../work/exercises';
-import { followingOf } from '../../work/following';
-import { chainOf } from '../../work/line-of-work';
-import { verdictOf } from '../../work/sent';
-import { type Work, workOf } from '../../work/work';
-import type { WorksState } from '../../work/works-slice';
+import { broughtIn, pathOf, titleNamed } from '../../work/brought';
+import { howFar, isBegun, SAYS_HOW_FAR, workNamed } from '../../work/how-far';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
 
@@ -20,29 +17,13 @@ declare module '../../work/panel-slice' {
 	}
 }
 
-function workIn(works: WorksState, name: string): Work | null {
-	const entry = works.byId[works.open[name] ?? ''];
-	return entry ? workOf(entry.body) : null;
-}
-
-function isBegun(work: Work | null): work is Work {
-	return work !== null && (work.blocks.length > 0 || work.answer !== '' || work.start !== null || work.text !== '');
-}
-
-/** How far an exercise is, in a word. */
-function stateOf(exercise: BookExercise, work: Work | null): string {
-	if (!isBegun(work)) return 'not begun';
-	if (!work.checked) return 'begun';
-	const judged = verdictOf(exercise, work, chainOf(exercise, work));
-	const right = judged?.ok === true && judged.value.right;
-	if (!right) return work.shown ? 'line was shown' : 'checked, not right yet';
-	return work.shown ? 'right, line was shown' : 'right';
-}
+/** How many of what was brought stand here; the rest is listed where problems are brought. */
+const OWN_SHOWN = 6;
 
 /** The exercises to choose from, kind by kind, each with how far it is; what is open on the Desk comes first. */
 export function BookPanel({ view, acts }: PanelProps<'book'>) {
 	const current = view.exercise.name;
-	const { round } = followingOf(current);
+	const { among } = useFollowing(current);
 	const onOpen = acts.open;
 	const styles = useStyles();
 	const works = useAppSelector((state) => state.works);
@@ -62,35 +43,27 @@ export function BookPanel({ view, acts }: PanelProps<'book'>) {
 					</Words>
 				</Box>
 				<Words size="small" style={styles.state}>
-					{stateOf(exercise, workIn(works, exercise.name))}
+					{SAYS_HOW_FAR[howFar(exercise, workNamed(works, exercise.name))]}
 				</Words>
 			</Touch>
 		</Box>
 	);
-	const own = Object.keys(works.open)
-		.filter(isOwn)
-		.flatMap((name) => {
-			const work = workIn(works, name);
-			return work ? ownExercise(name, work) : [];
-		});
+	const own = broughtIn(works)
+		.slice(0, OWN_SHOWN)
+		.map((name) => ({ name, path: pathOf(name), title: titleNamed(works, name) }));
 	const begun = BOOK.filter((exercise) => {
-		const work = workIn(works, exercise.name);
-		return isBegun(work) && !work.checked;
-	});
+		const work = workNamed(works, exercise.name);
+		return isBegun(exercise.name, work) && !work.checked;
+	}).map(({ name, title }) => ({ name, path: `/desk/${name}`, title }));
 	const onDesk = begun.length + own.length;
 	return (
 		<PanelFrame>
 			<Box style={styles.row}>
-				{round ? (
-					<Button
-						label="How this Round goes"
-						kind="strong"
-						onPress={() => acts.go(`/round/${round}`)}
-						testID="to-round"
-					/>
+				{among ? (
+					<Button label={among.label} kind="strong" onPress={() => acts.go(among.path)} testID="to-round" />
 				) : null}
 				<Button label="Rounds" say="of fresh exercises" onPress={() => acts.go('/rounds')} testID="to-rounds" />
-				<Button label="A problem of my own" onPress={acts.onOwn} testID="new-own" />
+				<Button label="Bring a problem" onPress={acts.onBring} testID="new-own" />
 			</Box>
 			{onDesk ? (
 				<Box style={styles.chapter}>
@@ -98,13 +71,13 @@ export function BookPanel({ view, acts }: PanelProps<'book'>) {
 						Open on the Desk
 					</Words>
 					<Box style={styles.row} testID="on-desk">
-						{[...own, ...begun].map((exercise) => (
+						{[...own, ...begun].map(({ name, path, title }) => (
 							<Button
-								key={exercise.name}
-								label={isOwn(exercise.name) ? exercise.prompt.slice(0, 24) || 'My own' : exercise.title}
-								on={exercise.name === current}
-								onPress={() => onOpen(exercise.name)}
-								testID={`go-on-${exercise.name}`}
+								key={name}
+								label={title}
+								on={name === current}
+								onPress={() => acts.go(path)}
+								testID={`go-on-${name}`}
 							/>
 						))}
 					</Box>

@@ -76,7 +76,8 @@ export function MorePanel({ acts }: PanelProps<'more'>) {
 				<Button label="Take the result on" onPress={() => show({ kind: 'take' })} testID="more-take" />
 				<Button label="Hand in" onPress={acts.onHandIn} testID="more-hand-in" />
 				<Button label="Try it anew" say="and keep this line beside it" onPress={acts.onAnew} testID="more-anew" />
-				<Button label="A problem of my own" onPress={acts.onOwn} testID="more-own" />
+				<Button label="Bring a problem" onPress={acts.onBring} testID="more-own" />
+				<Button label="A working" say="laid beside this line" onPress={acts.onWorking} testID="more-working" />
 				<Button label="Keys of the keyboard" onPress={() => show({ kind: 'keys' })} testID="more-keys" />
 			</Box>
 			<Box role="group" aria-label="On the Shelf" style={styles.group}>

@@ -1,13 +1,14 @@
 import { askedBy, figuresText, parseUnit, printWritten, sayAsked, sayWanted, type Typing } from '@tidy-sum/core';
 import Check from 'lucide-react-native/icons/check';
 import Keyboard from 'lucide-react-native/icons/keyboard';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { Keypad } from '../../ui/keypad';
+import { useCaret } from '../../ui/use-caret';
 import { Words } from '../../ui/words';
 import type { DeskView } from '../../work/desk-view';
 import { PanelFrame } from '../panel-frame';
@@ -59,17 +60,9 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 	const { onAnswerText: onWrite, onCheck } = acts;
 	const [asked, setAsked] = useState(askedAtOnce);
 	const [keyboard, setKeyboard] = useState(wide);
-	const caret = useRef<readonly [number, number]>([answer.length, answer.length]);
+	const caret = useCaret(answer, onWrite);
 	const fault = typing.fault(answer);
 	const said = fault && (asked || fault.code !== 'empty') ? fault : null;
-	const replace = (from: number, to: number, text: string) => {
-		onWrite(answer.slice(0, from) + text + answer.slice(to));
-		caret.current = [from + text.length, from + text.length];
-	};
-	const erase = () => {
-		const [from, to] = caret.current;
-		replace(from === to ? Math.max(0, from - 1) : from, to, '');
-	};
 	const submit = () => {
 		setAsked(true);
 		if (!fault) onCheck();
@@ -84,9 +77,7 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 				value={answer}
 				onChange={onWrite}
 				onSubmit={submit}
-				onSelect={(from, to) => {
-					caret.current = [from, to];
-				}}
+				onSelect={caret.onSelect}
 				fault={said}
 				reads={readBack(view, typing, answer)}
 				placeholder={typing.placeholder}
@@ -95,8 +86,8 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 			/>
 			{keyboard && !wide ? null : (
 				<Keypad
-					onType={(text) => replace(...caret.current, text)}
-					onErase={erase}
+					onType={caret.type}
+					onErase={caret.erase}
 					units={unitsOf(view, typing)}
 					powers={powersOf(view)}
 					more={typing.keys}

@@ -14,11 +14,17 @@ const DOES = /^\s*(?:of\s+[\p{L}-]+\s+)?(\p{Ll}{3,})\s*(?:about|only)?\s*$/u;
 
 /** A fact whose other half is one thing without a number: "12 jars to a crate", "2 seeds in each cell". */
 const ONE_OF =
-	/^\s*(?:of\s+(?:[\p{L}-]+\s+){1,3})?(?:(?:to|in|for|on|per|with|at)\s+)?(a|an|each|every|one)\s+([\p{L}³²/]+)/iu;
+	/^\s*(?:of\s+(?:[\p{L}-]+\s+){1,3})?(?:(?:fit|fits|go|goes|stand|come|comes|are|is)\s+)?(?:(?:to|in|into|for|on|per|with|at)\s+)?(a|an|each|every|one)\s+([\p{L}³²/]+)/iu;
 
 /** One thing that holds a quantity: "each jar holds 454 g", "one crate has 12 jars". */
 const ONE_HOLDS =
-	/\b(each|every|one|an?|the)\s+([\p{L}-]+)\s+(?:of\s+[\p{L}-]+\s+)?(?:holds?|has|contains?|weighs?|takes?|gives?|is|needs?|makes?)\s*(?:about\s*)?$/iu;
+	/\b(each|every|one|an?|the)\s+([\p{L}-]+)\s+(?:of\s+(?:an?\s+|the\s+)?[\p{L}-]+\s+)?(?:(\p{Ll}{3,})(?:\s+up)?|has|is)\s*(?:about\s*)?$/iu;
+
+/** Words that say what one thing has, and join quantities elsewhere. */
+const HAS = new Set(['has', 'is', 'are']);
+
+/** So long it takes to do so much: "3 minutes to move 40 L". */
+const TO_DO = /^\s*(?:of\s+[\p{L}-]+\s+)?to\s+\p{Ll}{3,}\s+(?:about\s+)?$/u;
 
 /** What is done in one of a unit: "a minute to pump 40 L". */
 const IN_ONE = /\b(?:an?|one)\s+([\p{L}]+)\s+to\s+[\p{L}]+\s+$/iu;
@@ -41,6 +47,7 @@ export type Linked = { readonly fact: Fact; readonly of: readonly number[] };
 /** The facts a text states, with the quantities each is made of. */
 export function factsIn(text: string, found: readonly Found[], things: ReadonlySet<string>): readonly Linked[] {
 	const facts: Linked[] = [];
+	const others = found.flatMap((one) => unitOf(one)?.text ?? []);
 	const used = new Set<number>();
 	for (const [i, one] of found.entries()) {
 		if (used.has(i) || one.unit === '') continue;
@@ -48,20 +55,27 @@ export function factsIn(text: string, found: readonly Found[], things: ReadonlyS
 		if (
 			next &&
 			next.unit !== '' &&
-			!isRate(one) &&
-			!isRate(next) &&
+			((!isRate(one) && !isRate(next)) || isEquals(text, one, next)) &&
 			isLinked(text, found, i) &&
 			unitOf(one)?.text !== unitOf(next)?.text
 		) {
-			facts.push({ fact: { left: plain(one), right: plain(next) }, of: [i, i + 1] });
+			// Of so many of one “each” tells what one of them has.
+			const isEach = /^\s*each\b/iu.test(text.slice(next.at[1]));
+			const left = isEach ? { number: '1', unit: one.unit } : plain(one);
+			facts.push({ fact: { left, right: plain(next) }, of: isEach ? [i + 1] : [i, i + 1] });
 			used.add(i + 1);
 			continue;
 		}
-		const unit = oneBeside(text, one, things);
+		const unit = oneBeside(text, one, things, others);
 		if (unit !== null && unitOf({ number: '1', unit })?.text !== unitOf(one)?.text)
 			facts.push({ fact: { left: plain(one), right: { number: '1', unit } }, of: [i] });
 	}
 	return facts;
+}
+
+/** Whether an equals sign ties two quantities, and nothing else stands between. */
+function isEquals(text: string, one: Found, next: Found): boolean {
+	return /^\s*=\s*$/.test(text.slice(one.at[1], next.at[0]));
 }
 
 /** A temperature goes with nothing: it is told by the way, unless an equals sign ties it. */
@@ -80,11 +94,15 @@ function isLinked(text: string, found: readonly Found[], i: number): boolean {
 	const [one, next] = [found[i], found[i + 1]];
 	if (!one || !next) return false;
 	const between = text.slice(one.at[1], next.at[0]);
-	if (/^\s*=\s*$/.test(between)) return true;
+	if (isEquals(text, one, next)) return true;
 	if (isTemperature(one) || isTemperature(next)) return false;
 	// So long is told of what goes on, and is no half of a fact: 60 W for 5 h.
 	if (/^\s*for\s*$/u.test(between) && isTime(next)) return false;
-	return LINKS.test(between) || isDone(between, one, next) || isRatio(text, found, i);
+	const isTaken = /\b(?:takes?|needs?|uses?)\s+(?:\p{L}+\s+){0,3}$/iu.test(text.slice(0, one.at[0]));
+	const isTold = TO_DO.test(between) && (isTime(one) !== isTime(next) || isTaken);
+	// So many “is” so much of another only where one of them is one: 250 people is no 18 m.
+	if (/^\s*is\s*(?:about|only)?\s*$/iu.test(between) && ![one.number, next.number].includes('1')) return false;
+	return LINKS.test(between) || isTold || isDone(between, one, next) || isRatio(text, found, i);
 }
 
 /** Whether a word may say what something does. */
@@ -110,7 +128,7 @@ function isRatio(text: string, found: readonly Found[], i: number): boolean {
 }
 
 /** The one thing a quantity goes with, where the text says so: "to a crate", "each jar holds", "trays of". */
-function oneBeside(text: string, one: Found, things: ReadonlySet<string>): string | null {
+function oneBeside(text: string, one: Found, things: ReadonlySet<string>, others: readonly string[]): string | null {
 	const before = text.slice(0, one.at[0]);
 	const named = (word: string | undefined) => {
 		if (!word || JOINS.has(word.toLowerCase())) return null;
@@ -126,13 +144,32 @@ function oneBeside(text: string, one: Found, things: ReadonlySet<string>): strin
 	const each = /^\s*each\b/u.test(text.slice(one.at[1])) ? named(EACH.exec(before)?.[1]) : null;
 	if (each !== null) return each;
 	const holds = ONE_HOLDS.exec(before);
-	const holder = named(holds?.[2]);
+	const does = holds?.[3]?.toLowerCase();
+	const holder = does === undefined || isVerb(does) || HAS.has(does) ? named(holds?.[2]) : null;
 	// “A hive gives 24 kg” tells of one hive; it is a fact only where hives are met elsewhere.
-	if (holder !== null && (/^(?:each|every)$/iu.test(holds?.[1] ?? '') || things.has(holder))) return holder;
+	const isOne = /^one$/iu.test(holds?.[1] ?? '') && holder !== null && isUnit(holder);
+	const isMetElsewhere =
+		holder !== null && isUnit(holder) && others.some((unit) => unit === unitOf({ number: '1', unit: holder })?.text);
+	if (holder !== null && (isOne || isMetElsewhere || /^(?:each|every)$/iu.test(holds?.[1] ?? '') || things.has(holder)))
+		return holder;
 	// The mass in grams of 3 mol asks for grams; it tells of none.
 	const of = /(?<!\bin\s)\b([\p{L}-]+s)\s+of\s+(?:about\s+)?$/u.exec(before)?.[1];
 	const group = named(of);
 	return group !== null && (isUnit(of as string) || things.has(group)) ? group : null;
+}
+
+/** A rate with a name of its own (M, mph) as so much for one of its bottom. */
+function shortRate({ number, unit }: Quantity): Fact | null {
+	const read = unitOf({ number, unit });
+	const [top, bottom] = read?.parts ?? [];
+	if (read?.parts.length !== 2 || top?.power !== 1 || bottom?.power !== -1) return null;
+	const [above = '', below = ''] = read.text.split('/');
+	return { left: { number, unit: above }, right: { number: '1', unit: below } };
+}
+
+/** What stands below of a/b/c, and of a per b per c, as one unit: b·c. */
+function wholeBottom(below: string): string {
+	return below.replace(/\s*(?:\/|\bper\b)\s*/gu, '·');
 }
 
 /** The rates among the quantities that are no fact yet, each as so much for one of its whole bottom. */
@@ -140,11 +177,17 @@ export function ratesIn(found: readonly Found[], linked: readonly Linked[]): rea
 	const taken = new Set(linked.flatMap(({ of }) => of));
 	return found.flatMap((quantity, i): Linked[] => {
 		const slash = quantity.unit.search(/\/|\bper\b/u);
-		if (taken.has(i) || slash <= 0) return [];
-		const below = quantity.unit
-			.slice(slash)
-			.replace(/^(?:\/|per)\s*/u, '')
-			.replace(/^\((.*)\)$/u, '$1');
+		if (taken.has(i)) return [];
+		if (slash <= 0) {
+			const told = shortRate(quantity);
+			return told ? [{ fact: told, of: [i] }] : [];
+		}
+		const below = wholeBottom(
+			quantity.unit
+				.slice(slash)
+				.replace(/^(?:\/|per)\s*/u, '')
+				.replace(/^\((.*)\)$/u, '$1'),
+		);
 		const left = { number: quantity.number, unit: quantity.unit.slice(0, slash).trim() };
 		return [{ fact: { left, right: { number: '1', unit: below } }, of: [i] }];
 	});

@@ -107,7 +107,11 @@ function listedBy(text: string): readonly Span[] {
 /** What a sign of money before a number says: so much of it, for one of what stands behind a bar. */
 function paidAt(text: string, from: number, to: number): Found | null {
 	const money = /([$€£])\s?$/u.exec(text.slice(0, from));
-	if (!money) return null;
+	if (!money) {
+		const behind = /^\s?([$€£])/u.exec(text.slice(to));
+		const unit = behind?.[1];
+		return behind && unit ? { at: [from, to + behind[0].length], number: text.slice(from, to), unit } : null;
+	}
 	const per = /^\s?(?:\/\s?|per\s+|a\s+|each\s+)([\p{L}²³]+)/u.exec(text.slice(to));
 	const unit = per?.[1] ?? '';
 	const isPer = unit !== '' && (isUnit(unit) || (COUNTED.test(unit) && !JOINS.has(unit)));

@@ -1,11 +1,12 @@
 import type { Start } from '../../chain/chain';
-import type { Role, Rounding } from '../../exercise/exercise';
+import type { Role, Rounding, Want } from '../../exercise/exercise';
 import type { Fact } from '../../fact/fact';
 import type { Span } from '../../numeral/fault';
 import type { Quantity } from '../../quantity/quantity';
 import { sameDimension } from '../../unit/dimension';
 import { likeUnits } from '../../unit/like-units';
 import { parseUnit } from '../../unit/parse-unit';
+import { legible } from '../legible';
 import { factsIn, ratesAsFacts } from './links';
 import { numbersIn, unitOf } from './numbers';
 import { startAmong } from './roles';
@@ -20,7 +21,7 @@ export type ProblemRead = {
 	readonly numbers: readonly FoundQuantity[];
 	readonly facts: readonly Fact[];
 	readonly start: Start | null;
-	readonly want: WantTold | null;
+	readonly want: Want | null;
 	/** The other end of a range that begins at the start. */
 	readonly until: Quantity | null;
 	/** The further parts of a start that is told in several. */
@@ -29,6 +30,8 @@ export type ProblemRead = {
 	readonly difference?: true;
 	readonly exactStart?: true;
 	readonly rounding: Rounding | null;
+	/** Where the text says what is wanted and how it is rounded. */
+	readonly says: { readonly want: Span | null; readonly rounding: Span | null };
 };
 
 /** How much of a text is read, in UTF-16 units. */
@@ -36,7 +39,7 @@ export const PROBLEM_LIMIT = 4000;
 
 /** How a temperature is told of as a difference. */
 const DIFFERS =
-	/\b(?:(?:temperature|temp\.?)\s+(?:difference|change|rise|drop|increase|fall)|difference|(?:rises?|rose|drops?|dropped|falls?|fell|cools?|cooled|warms?|warmed|increases?|increased|decreases?|decreased|changes?|changed|climbs?|climbed|sinks?|sank)\s+(?:in\s+temperature\s+)?by|(?:warmer|colder|hotter|cooler)\b)/iu;
+	/\b(?:(?:temperature|temp\.?)\s+(?:difference|change|rise|drop|increase|fall)|difference|(?:rises?|rose|drops?|dropped|falls?|fell|cools?|cooled|warms?|warmed|increases?|increased|decreases?|decreased|changes?|changed|climbs?|climbed|sinks?|sank)\s+(?:in\s+temperature\s+)?(?:by|(?=(?:about\s+)?\d))|(?:this|that)\s+(?:change|rise|drop|fall|increase|decrease)\b|(?:warmer|colder|hotter|cooler)\b)/iu;
 
 function isDifference(text: string, start: Start | null): boolean {
 	if (!start || 'top' in start || !DIFFERS.test(text)) return false;
@@ -44,16 +47,28 @@ function isDifference(text: string, start: Start | null): boolean {
 	return unit.ok && unit.value.parts.length === 1 && sameDimension(unit.value.dimension, { K: 1 });
 }
 
+/** How a text asks, whatever for; one that does not asks nothing, and has no start. */
+const ASKS =
+	/[?_→]|->|\b(?:how|what|which|when|convert|change|find|give|write|calculate|compute|determine|estimate|express|work\s+out)\b/iu;
+
 /** One of something, told without a digit: how many pints are in a gallon; in one fortnight; a minute. */
 const WITHOUT_DIGIT =
-	/\b(?:in|into|make|makes|to|for|is|are|has|does)\s+(?:an?|one|each|every)\s+([\p{L}³²]+(?:\s+[\p{L}]+)?)/giu;
+	/\b(?:in|into|make|makes|to|for|is|are|has|does|convert|change|express|write)\s+(?:an?|one|each|every)\s+([\p{L}³²]+(?:\s+[\p{L}]+)?)/giu;
 
-function startWithoutDigit(text: string, want: string): Quantity | null {
+/** What one factor leads from where no quantity is told: from inches to feet, mL into L. */
+const FROM = /\b(?:from|between|for|converts?|changes?|takes?|turns?)\s+([\p{L}³²/]+)\s+(?:to|into|and)\b/iu;
+
+function startWithoutDigit(text: string, { want: told, unit: want }: WantTold): Quantity | null {
+	if (want === null) return null;
+	const from = 'factor' in told ? FROM.exec(text)?.[1] : undefined;
+	const unit = from === undefined ? null : parseUnit(from);
+	if (unit?.ok) return { number: '1', unit: unit.value.text };
 	const wanted = parseUnit(want, { counted: true });
 	for (const match of text.matchAll(WITHOUT_DIGIT))
 		for (const name of [match[1] ?? '', (match[1] ?? '').split(' ')[0] ?? '']) {
 			const unit = parseUnit(name);
-			if (unit.ok && wanted.ok && likeUnits(unit.value, wanted.value) && unit.value.text !== wanted.value.text)
+			const isBare = unit.ok && unit.value.parts.every(({ label }) => label === undefined);
+			if (isBare && wanted.ok && likeUnits(unit.value, wanted.value) && unit.value.text !== wanted.value.text)
 				return { number: '1', unit: unit.value.text };
 		}
 	return null;
@@ -63,15 +78,17 @@ function startWithoutDigit(text: string, want: string): Quantity | null {
  * Reads what the text of a problem tells: every quantity, the facts that link two, what the line starts from,
  * what is wanted and how it is to be rounded (contract, "read"). What cannot be told is null.
  */
-export function readProblem(text: string): ProblemRead {
-	const found = numbersIn(text.slice(0, PROBLEM_LIMIT));
+export function readProblem(pasted: string): ProblemRead {
+	const text = legible(pasted.slice(0, PROBLEM_LIMIT));
+	const found = numbersIn(text);
 	const things = new Set(found.flatMap((quantity) => unitOf(quantity)?.counted ?? []));
-	const asked = wantIn(text.slice(0, PROBLEM_LIMIT), things);
+	const asked = wantIn(text, things);
 	// Facts and the start are looked for by the unit a line would end at.
 	const want = asked?.unit ?? null;
 	const linked = ratesAsFacts(found, factsIn(text, found, new Set([...things, ...(want === null ? [] : [want])])));
-	const chosen = startAmong(text, found, linked, want);
-	const untold = chosen.start || want === null ? null : startWithoutDigit(text, want);
+	const picked = startAmong(text, found, linked, want);
+	const chosen = want !== null || ASKS.test(text) ? picked : { ...picked, start: null, of: [], until: null, terms: [] };
+	const untold = chosen.start || !asked ? null : startWithoutDigit(text, asked);
 	const inFact = new Set(chosen.facts.flatMap(({ of }) => of));
 	const numbers = found.map((quantity, i): FoundQuantity => {
 		const role: Role | null = chosen.of.includes(i)
@@ -83,15 +100,17 @@ export function readProblem(text: string): ProblemRead {
 					: null;
 		return { ...quantity, role };
 	});
+	const round = roundingIn(text);
 	return {
 		numbers,
 		facts: chosen.facts.map(({ fact }) => fact),
 		start: chosen.start ?? untold,
-		want: asked,
+		want: asked?.want ?? null,
 		until: chosen.until,
 		terms: chosen.terms,
 		...(isDifference(text, chosen.start) ? { difference: true } : {}),
 		...(untold ? { exactStart: true } : {}),
-		rounding: roundingIn(text),
+		rounding: round?.rounding ?? null,
+		says: { want: asked?.at ?? null, rounding: round?.at ?? null },
 	};
 }

@@ -54,12 +54,14 @@ export function startAmong(
 		if (want === null || isAlike(over, want))
 			return { start: { top: fact.left, bottom: fact.right }, of, facts: [], until: null, terms: [] };
 	}
+	const tied = want === null ? null : amongTied(found, free, linked, want);
+	if (tied) return tied;
 	const over = want === null ? null : rateOf(free, want, facts);
 	if (over) return { ...over, facts: linked, until: null, terms: [] };
 	const leading = want === null ? free : free.filter(({ quantity }) => leads(quantity, want, facts));
 	// The only quantity there is, whatever leads on from it.
 	const may = leading.length === 0 && free.length === 1 ? free : leading;
-	const told = may.length > 1 ? may.filter(({ quantity }) => isAsked(text, quantity)) : [];
+	const told = may.length > 1 ? toldOf(text, may) : [];
 	const meant = told.length === 1 && told[0] ? measureOf(text, may, told[0]) : may;
 	const [first, second, ...more] = meant;
 	const from = (of: readonly Free[], also: Pick<Chosen, 'until' | 'terms'>) =>
@@ -72,6 +74,43 @@ export function startAmong(
 	if (meant.every((one, k) => k === 0 || isNextPart(text, meant[k - 1] as Free, one)))
 		return from(meant, { until: null, terms: meant.slice(1).map(({ quantity }) => plain(quantity)) });
 	return { start: null, of: [], facts: linked, until: null, terms: [] };
+}
+
+/**
+ * The start where nothing that is free leads on, and two that are tied hold it: a rate is wanted and they make one (85 km
+ * in 1.5 h: what speed?), or one of them is of the kind that is wanted (42.2 km in 3.5 h: how many miles?).
+ */
+function amongTied(
+	found: readonly Found[],
+	free: readonly Free[],
+	linked: readonly Linked[],
+	want: string,
+): Chosen | null {
+	const facts = linked.map(({ fact }) => fact);
+	if (free.some(({ quantity }) => leads(quantity, want, facts))) return null;
+	const pairs = linked.filter(({ of }) => of.length === 2);
+	for (const pair of pairs) {
+		const others = linked.filter((one) => one !== pair);
+		const chosen = { facts: others, until: null, terms: [] };
+		const { left, right } = pair.fact;
+		for (const [top, bottom] of [
+			[left, right],
+			[right, left],
+		] as const)
+			if (isAlike(`(${top.unit})/(${bottom.unit})`, want)) return { start: { top, bottom }, of: pair.of, ...chosen };
+		const told = others.map(({ fact }) => fact);
+		const alike = pair.of.filter((i) => {
+			const one = found[i];
+			// A fact between two of one kind is one to convert by.
+			return one && !isAlike(left.unit, right.unit) && isAlike(one.unit, want) && leads(one, want, told);
+		});
+		const [only] = alike;
+		if (only !== undefined && alike.length === 1) {
+			const one = found[only] as Found;
+			return { start: plain(one), of: [only], ...chosen };
+		}
+	}
+	return null;
 }
 
 type Free = { readonly quantity: Found; readonly i: number };
@@ -95,7 +134,8 @@ function isNextPart(text: string, one: Free, next: Free): boolean {
 	const [a, b] = [unitOf(one.quantity), unitOf(next.quantity)];
 	const beside = /^\s*(?:,\s*|,?\s+and\s+)?$/iu.test(text.slice(one.quantity.at[1], next.quantity.at[0]));
 	if (!a || !b || next.i !== one.i + 1 || !beside || !likeUnits(a, b)) return false;
-	return ratioOfUnits(a, b).value.compare(ONE) > 0;
+	const ratio = ratioOfUnits(a, b).value;
+	return ratio.compare(ONE) > 0 && ratio.d === 1n;
 }
 
 /** A quantity with what stands before it in the same measure: of “7 ft 5 in long” both, of “7 to 9 ft long” both. */
@@ -112,6 +152,15 @@ const MEASURED = /\bhow (?:many\s+[\p{L}/²³ ]+?\s+)?(long|wide|high|deep|tall|
 function isAsked(text: string, { at }: Found): boolean {
 	const word = MEASURED.exec(text)?.[1];
 	return word !== undefined && new RegExp(`^\\s*${word}\\b`, 'iu').test(text.slice(at[1]));
+}
+
+/** Of several that may be the start those the question tells: with the word it asks with, else the only one in its sentence. */
+function toldOf(text: string, may: readonly Free[]): readonly Free[] {
+	const asked = may.filter(({ quantity }) => isAsked(text, quantity));
+	if (asked.length) return asked;
+	const from = Math.max(0, ...[...text.matchAll(/[.?!,]\s+(?=how\b|what\b)/giu)].map(({ index }) => index));
+	const within = may.filter(({ quantity }) => quantity.at[0] > from);
+	return from > 0 && within.length === 1 ? within : [];
 }
 
 /** Whether two quantities of one unit, one after the other, stand as the ends of a range. */

@@ -1,4 +1,5 @@
 import type { Rounding } from '../../exercise/exercise';
+import type { Span } from '../../numeral/fault';
 
 const COUNTS: Readonly<Record<string, number>> = {
 	one: 1,
@@ -79,12 +80,12 @@ const ASKS: readonly {
 	},
 ];
 
-/** The rounding a text asks for. */
-export function roundingIn(text: string): Rounding | null {
+/** The rounding a text asks for, and where it says so. */
+export function roundingIn(text: string): { readonly rounding: Rounding; readonly at: Span } | null {
 	for (const { by, rounding } of ASKS) {
 		const match = by.exec(text);
 		const asked = match ? rounding(match[1] ?? '') : null;
-		if (asked) return asked;
+		if (match && asked) return { rounding: asked, at: [match.index, match.index + match[0].length] };
 	}
 	return null;
 }

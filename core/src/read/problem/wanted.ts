@@ -1,20 +1,19 @@
+import type { UnitWant, Want } from '../../exercise/exercise';
+import type { Span } from '../../numeral/fault';
+import { parseNumeral } from '../../numeral/parse-numeral';
 import { likeUnits } from '../../unit/like-units';
 import { parseUnit } from '../../unit/parse-unit';
 import { singular } from '../../unit/singular';
 import { COUNTED, JOINS } from './words';
 
-/** What a text asks for: a unit, and the form of its number; in parts, their units from large to small. */
-export type WantTold = {
-	/** The unit the line ends in: of parts, the smallest. */
-	readonly unit: string;
-	/** The units of a measure in parts, as in "feet and inches"; none where one unit is asked for. */
-	readonly parts: readonly string[];
-	readonly form?: 'scientific' | 'plain' | 'fraction';
-};
+/** What a text asks for, the unit a line would end in (of parts the smallest; null where no line is asked), and where it says so. */
+export type WantTold = { readonly want: Want; readonly unit: string | null; readonly at: Span };
+
+type Form = NonNullable<UnitWant['form']>;
 
 /** The forms a number may be asked for in: a row each, with an example. */
 const FORMS: readonly {
-	readonly form: 'scientific' | 'plain' | 'fraction';
+	readonly form: Form;
 	readonly example: string;
 	readonly by: RegExp;
 }[] = [
@@ -30,22 +29,23 @@ const FORMS: readonly {
 const RUN = '([^?.,;:!()=→_]+?)';
 /** The same where commas may stand inside: h, min and s. */
 const LISTED = '((?:(?!\\bin\\s)[^?.;:!()=→_])+?)';
-const ENDS = '(?=\\s*(?:[?.,;:!()]|$)|\\s+(?:and|to|with|using|if|of|when|correct|rounded)\\b)';
-const VERBS = 'express|give|write|report|state|find|show|tell|answer|put|record';
+const ENDS = '(?=\\s*(?:[?.,;:!()=]|$)|\\s+(?:and|to|with|using|if|of|when|correct|rounded)\\b)';
+const VERBS =
+	'express|give|write|rewrite|report|state|find|show|tell|answer|put|record|calculate|compute|determine|work out|estimate|say|name|quote';
 
 /** How a text asks for a unit: a row each, with an example; the last one that is asked holds. */
 const ASKS: readonly { readonly example: string; readonly by: RegExp }[] = [
 	{
 		example: 'how many feet is that?',
 		by: new RegExp(
-			`\\bhow many\\s+${LISTED}(?=\\s+(?:is|are|do|does|did|will|would|can|has|have|was|were|must|should|of|in|to|per|it|that|this|the|a|fit|make|go|long|wide|high|deep|pass|passed|need|needs|last)\\b|[?.;:!]|$)`,
+			`\\bhow many\\s+${LISTED}(?=\\s+(?:is|are|do|does|did|will|would|can|has|have|was|were|must|should|of|in|to|it|that|this|the|a|fit|make|go|long|wide|high|deep|pass|passed|need|needs|last)\\b|[?.;:!]|$)`,
 			'giu',
 		),
 	},
 	{
 		example: 'convert 3 ft to inches',
 		by: new RegExp(
-			`\\b(?:convert|change|turn)\\b(?:[^?.!]|\\.\\d)*?\\b(?:to|into)\\s+${LISTED}(?=[?.;:!]|,\\s*(?:to|using|with|correct|round)|\\s+(?:to|with|using)\\b|$)`,
+			`\\b(?:convert|change|turn)\\b(?:[^?.!]|\\.\\d)*?\\b(?:to|into)\\s+${LISTED}(?=[?.;:!]|\\s*\\(|,\\s*(?:to|using|with|correct|round)|\\s+(?:to|with|using|at|if|when|given|where|by)\\b|$)`,
 			'giu',
 		),
 	},
@@ -59,12 +59,21 @@ const ASKS: readonly { readonly example: string; readonly by: RegExp }[] = [
 	},
 	{
 		example: 'give the depth in mm.',
-		by: new RegExp(`\\b(?:${VERBS})\\b(?:[^?.!]|\\.\\d)*?\\bin\\s+${LISTED}(?=[?.;:!]|,\\s|\\s+in\\s|$)`, 'giu'),
+		by: new RegExp(
+			`\\b(?:${VERBS})\\b(?:[^?.!]|\\.\\d)*?\\b(?:in|as)\\s+${LISTED}(?=[?.;:!]|\\s*\\(|,\\s|\\s+in\\s|$)`,
+			'giu',
+		),
 	},
-	{ example: 'the mass in grams of 3 mol', by: new RegExp(`\\b\\p{L}+\\s+in\\s+${RUN}(?=\\s+(?:of|if)\\b)`, 'giu') },
+	{
+		example: 'the mass in grams of 3 mol',
+		by: new RegExp(
+			`\\b\\p{L}+\\s+in\\s+${RUN}(?=\\s+(?:of|if|does|do|is|are|has|have|will|would|can|must|should)\\b)`,
+			'giu',
+		),
+	},
 	{
 		example: 'how long, in hours, does it take?',
-		by: new RegExp(`,\\s*in\\s+${RUN}(?=\\s*,|\\s+(?:of|will|do|does)\\b)`, 'giu'),
+		by: new RegExp(`[,(]\\s*in\\s+${RUN}(?=\\s*[,)]|\\s+(?:of|will|do|does)\\b)`, 'giu'),
 	},
 	{
 		example: 'the number of tablets to give',
@@ -76,7 +85,10 @@ const ASKS: readonly { readonly example: string; readonly by: RegExp }[] = [
 	},
 	{
 		example: '14 ft to yd',
-		by: new RegExp(`^[ \\t]*(?:\\(?\\w{1,3}[.)][ \\t]+)?[-−]?\\d[^?.!\\n]*?\\s(?:to|into|in)\\s+${RUN}${ENDS}`, 'gimu'),
+		by: new RegExp(
+			`^[ \\t]*(?:\\(?\\w{1,3}[.)][ \\t]+)?[-−]?\\d(?:[^?.!\\n]|\\.\\d)*?\\s(?:to|into|in)\\s+${RUN}${ENDS}`,
+			'gimu',
+		),
 	},
 ];
 
@@ -114,6 +126,9 @@ function unitOf(run: string, things: ReadonlySet<string>, all: string): string |
 			return text;
 	}
 	const first = singular((words[0] ?? '').toLowerCase());
+	const below = words[1]?.toLowerCase() === 'per' ? (words[2] ?? '').replace(/[)\]]+$/, '') : '';
+	if (below !== '' && COUNTED.test(first) && (isBareUnit(below) || COUNTED.test(below)))
+		return `${first}/${isBareUnit(below) ? below : singular(below)}`;
 	const money = MONEY.get(first);
 	if (money !== undefined) return money;
 	return things.has(first) || (words.length === 1 && COUNTED.test(first) && !JOINS.has(first)) ? first : null;
@@ -132,19 +147,64 @@ function partsOf(run: string): readonly string[] {
 	return units.flatMap((unit) => (unit.ok ? [unit.value.text] : []));
 }
 
-/** What a text asks for: the last that is asked in so many words. */
+/** How one factor alone is asked for: a row each, with an example; the first group is the unit it leads to. */
+const FACTORS: readonly { readonly example: string; readonly by: RegExp }[] = [
+	{
+		example: 'Which one factor turns that into kJ?',
+		by: new RegExp(
+			`\\b(?:conversion\\s+)?factor\\b[^.?!]*?\\b(?:turns?|converts?|changes?|takes?|leads?|brings?|goes|gets?)\\b[^?!]*?\\b(?:to|into)\\s+${RUN}(?=\\s*(?:[?.,;:!(]|$))`,
+			'iu',
+		),
+	},
+	{
+		example: 'Write the conversion factor from inches to feet.',
+		by: new RegExp(
+			`\\bfactor\\s+(?:needed\\s+|used\\s+)?(?:from|between|for|to\\s+(?:convert|change|go\\s+from|get\\s+from))\\b[^?!]*?\\b(?:to|into|and)\\s+${RUN}(?=\\s*(?:[?.,;:!(]|$))`,
+			'iu',
+		),
+	},
+];
+
+/** How a count of figures is asked for. */
+const FIGURES =
+	/\b(?:how\s+many|number\s+of|count(?:\s+of)?\s+the)\s+(?:significant\s+(?:figures|digits)|sig\.?\s*(?:figs?|digits)\.?|s\.?f\.?)\b[^\d]{0,40}?([-−]?[\d.][\d.,]*(?:\s*[×x]\s*10\^?[-−]?[\d⁰¹²³⁴⁵⁶⁷⁸⁹⁻]+|e[-+]?\d+)?)/iu;
+
+function endOf(match: RegExpMatchArray, run: string): Span {
+	const from = (match.index ?? 0) + match[0].lastIndexOf(run);
+	return [from, from + run.length];
+}
+
+/** A count of figures that is asked for, or one factor alone; null for neither. */
+function specialIn(text: string, things: ReadonlySet<string>): WantTold | null {
+	const counts = FIGURES.exec(text);
+	const numeral = (counts?.[1] ?? '').replace(/[.,]+$/, (end) => (/^\d+\.$/.test(counts?.[1] ?? '') ? end : ''));
+	if (counts && parseNumeral(numeral).ok) return { want: { figures: numeral }, unit: null, at: endOf(counts, numeral) };
+	for (const { by } of FACTORS) {
+		const match = by.exec(text);
+		const run = match?.[1] ?? '';
+		const unit = match && unitOf(run, things, text);
+		if (match && unit !== null) return { want: { factor: unit }, unit, at: endOf(match, run) };
+	}
+	return null;
+}
+
+/** What a text asks for: the last that is asked in so many words, and where. */
 export function wantIn(text: string, things: ReadonlySet<string>): WantTold | null {
-	let last: { readonly want: WantTold; readonly at: number } | null = null;
+	const special = specialIn(text, things);
+	if (special) return special;
+	type Last = { readonly unit: string; readonly parts: readonly string[]; readonly at: Span; readonly end: number };
+	let last: Last | null = null;
 	for (const { by } of ASKS)
 		for (const match of text.matchAll(by)) {
 			const run = match[1] as string;
 			const parts = partsOf(run);
 			const unit = parts.at(-1) ?? unitOf(run.split(',')[0] as string, things, text);
-			const at = match.index + match[0].length;
-			if (unit !== null && (!last || at > last.at || (parts.length && at === last.at)))
-				last = { want: { unit, parts }, at };
+			const end = match.index + match[0].length;
+			if (unit !== null && (!last || end > last.end || (parts.length && end === last.end)))
+				last = { unit, parts, at: endOf(match, parts.length ? run.trim() : unit), end };
 		}
 	if (!last) return null;
+	const { unit, parts, at } = last;
 	const form = FORMS.find(({ by }) => by.test(text))?.form;
-	return form && last.want.parts.length === 0 ? { ...last.want, form } : last.want;
+	return { want: parts.length ? { mixed: parts } : { unit, ...(form ? { form } : {}) }, unit, at };
 }

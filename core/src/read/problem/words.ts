@@ -2,7 +2,9 @@ import { parseUnit } from '../../unit/parse-unit';
 
 /** Words that say what something does: behind a quantity they are no thing it is of. */
 export const VERBS = new Set(
-	'cost costs weigh weighs last lasts flow flows hold holds make makes need needs take takes fill fills'.split(' '),
+	'cost costs weigh weighs last lasts flow flows hold holds make makes need needs take takes fill fills cover covers use uses contain contains give gives carry carries'.split(
+		' ',
+	),
 );
 
 /** Words that end a unit: they join quantities, or begin what comes next. */

@@ -4,6 +4,7 @@ import type { Span } from '../../numeral/fault';
 import { parseNumeral } from '../../numeral/parse-numeral';
 import type { Quantity } from '../../quantity/quantity';
 import { parseUnit } from '../../unit/parse-unit';
+import { legible } from '../legible';
 import { type Claim, type Failing, firstFailing } from './first-failing';
 import { flattenLatex } from './flatten-latex';
 import { type Run, runsOf } from './parse-chain';
@@ -158,7 +159,7 @@ function outside(text: string, used: readonly Span[]): readonly Span[] {
  * @example readWorking('5.5 ft × 12 in/1 ft = 66 in') // start 5.5 ft, one factor, answer 66 in
  */
 export function readWorking(text: string): Working {
-	const flat = flattenLatex(text.slice(0, WORKING_LIMIT));
+	const flat = flattenLatex(legible(text.slice(0, WORKING_LIMIT)));
 	const plain = bared(flat.text);
 	const gathered = new Gathered();
 	for (const segment of segmentsOf(tokensOf(plain)))

@@ -1,0 +1,276 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { readHandedLink, readHandedText } from '@tidy-sum/exchange/handed-link';
+import { type Handed, type SingleStep, TEXT_LIMIT } from '@tidy-sum/schema';
+import { useRouter } from 'expo-router';
+import Back from 'lucide-react-native/icons/arrow-left';
+import Redo from 'lucide-react-native/icons/redo-2';
+import Undo from 'lucide-react-native/icons/undo-2';
+import { useEffect, useMemo, useState } from 'react';
+import { useWindowDimensions } from 'react-native';
+import { useAppDispatch, useAppSelector } from '../store/store';
+import { GAP, WIDE_FROM } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Button } from '../ui/button';
+import { Choices } from '../ui/choices';
+import { Page } from '../ui/page';
+import { Words } from '../ui/words';
+import { BROUGHT, DRAFT } from '../work/brought';
+import { ownName } from '../work/exercises';
+import { handedTitle, layStep } from '../work/handed';
+import { canRedo, canUndo } from '../work/history';
+import { sheetName, sheetNameOf } from '../work/sheet';
+import { did, redid, renamed, undid } from '../work/works-slice';
+import type { Brought } from '../worker/core-jobs';
+import { BroughtList } from './brought-list';
+import { FileOf } from './file-of';
+import { MarkedField } from './marked-field';
+import { PageDraft } from './page-draft';
+import { ProblemDraft } from './problem-draft';
+import { takeIn } from './take-in';
+import { MARKED_LIMIT, questionOf, type Token, tokensOf } from './tokens';
+import { useBrought } from './use-brought';
+
+/** What a text is taken for. */
+type Kind = 'problem' | 'page' | 'working';
+
+/** What a text is most likely, by what was read of it. */
+function likely(brought: Brought | null): Kind {
+	if (brought?.isWorking) return 'working';
+	return brought && brought.problems.length > 1 ? 'page' : 'problem';
+}
+
+function kindsOf(brought: Brought | null) {
+	const count = brought?.problems.length ?? 0;
+	return [
+		{ value: 'problem' as const, label: 'one problem' },
+		...(count > 1 ? [{ value: 'page' as const, label: `a sheet of ${count}` }] : []),
+		{ value: 'working' as const, label: 'a written working' },
+	];
+}
+
+/** Problems that came with a link, to be taken in. */
+function FromLink({
+	handed,
+	onTake,
+	onLeave,
+}: {
+	readonly handed: Handed;
+	readonly onTake: () => void;
+	readonly onLeave: () => void;
+}) {
+	const styles = useStyles();
+	const { problems } = handed;
+	return (
+		<Box style={styles.handed} role="group" aria-label="Handed on to you" testID="handed">
+			<Words strong role="status" aria-live="polite">
+				Handed on to you: {handedTitle(handed)} ({problems.length} {problems.length === 1 ? 'problem' : 'problems'})
+			</Words>
+			<Words size="small">
+				{problems
+					.slice(0, 3)
+					.map(({ text }) => text.slice(0, 120))
+					.join(' · ')}
+			</Words>
+			<Box style={styles.row}>
+				<Button label="Take them in" kind="strong" onPress={onTake} testID="handed-take" />
+				<Button label="Leave them" onPress={onLeave} testID="handed-leave" />
+			</Box>
+		</Box>
+	);
+}
+
+/** What a link holds behind its #; and a way to be done with it. */
+function useHanded() {
+	const [hash, setHash] = useState(() => globalThis.location?.hash ?? '');
+	useEffect(() => {
+		const changed = () => setHash(globalThis.location.hash);
+		globalThis.addEventListener?.('hashchange', changed);
+		return () => globalThis.removeEventListener?.('hashchange', changed);
+	}, []);
+	const letters = /^#p=(.+)$/.exec(hash)?.[1];
+	const handed = useMemo(() => (letters ? readHandedLink(letters) : null), [letters]);
+	const done = () => {
+		globalThis.history.replaceState(globalThis.history.state, '', globalThis.location.pathname);
+		setHash('');
+	};
+	return { handed, done };
+}
+
+/** What is brought, until it is worked; or a problem of one's own, whose text is changed here. */
+function Bring({ name }: { readonly name: string }) {
+	const styles = useStyles();
+	const router = useRouter();
+	const dispatch = useAppDispatch();
+	const wide = useWindowDimensions().width >= WIDE_FROM;
+	const { text, onText, work, brought, isTooLong } = useBrought(name);
+	const body = useAppSelector(({ works }) => works.byId[works.open[name] ?? '']?.body);
+	const sheet = useAppSelector(({ works }) => sheetNameOf(works, name));
+	const [chosenKind, setKind] = useState<{ readonly of: string; readonly kind: Kind } | null>(null);
+	const [chosenAt, setChosen] = useState<Token | null>(null);
+	const { handed, done } = useHanded();
+	const isDraft = name === DRAFT;
+	const isEmpty = text.trim() === '';
+	const kind: Kind = !isDraft ? 'problem' : chosenKind && chosenKind.of === text ? chosenKind.kind : likely(brought);
+	const isShort = text.length <= MARKED_LIMIT && text === work.text;
+	const tokens = useMemo(() => (isShort && kind === 'problem' ? tokensOf(work) : []), [work, isShort, kind]);
+	const chosen =
+		tokens.find(({ at }) => at[0] === chosenAt?.at[0]) ??
+		(chosenAt && tokens.every(({ at }) => at[0] !== chosenAt.at[0]) && text.slice(...chosenAt.at) === chosenAt.text
+			? chosenAt
+			: null);
+	const onDo = (...steps: readonly SingleStep[]) => {
+		const [only] = steps;
+		if (only) dispatch(did(name, steps.length === 1 ? only : { do: 'together', steps: [...steps] }));
+	};
+	const onTouch = (from: number, to: number) => {
+		if (to > from && to - from <= 80) setChosen({ at: [from, to], text: text.slice(from, to), place: null });
+		const token = tokens.find(({ at }) => at[0] <= from && from < at[1]);
+		if (token && to === from) setChosen(token);
+	};
+	/** A draft becomes a problem, a sheet or a working of its own. */
+	const settle = (as: string) => {
+		if (isDraft) {
+			dispatch(renamed({ from: DRAFT, as }));
+			dispatch(did(BROUGHT, { do: 'bring', what: as }));
+		}
+		return isDraft ? as : name;
+	};
+	const toLine = () => router.navigate(`/desk/${settle(ownName(nanoid(10)))}`);
+	const toSheet = () => {
+		const as = sheetName(nanoid(10));
+		const problems = brought?.problems ?? [];
+		dispatch(renamed({ from: DRAFT, as }));
+		dispatch(did(as, layStep(problems)));
+		dispatch(did(BROUGHT, { do: 'bring', what: as }));
+		router.navigate(`/sheet/${as}` as '/');
+	};
+	const toWorking = () => {
+		const as = ownName(nanoid(10));
+		dispatch(did(as, { do: 'paste', text }));
+		dispatch(did(BROUGHT, { do: 'bring', what: as }));
+		dispatch(did(DRAFT, { do: 'pose', text: '' }));
+		router.navigate(`/working/${as}` as '/');
+	};
+	const onFile = (content: string) => {
+		const read = readHandedText(content);
+		if (read.ok) router.navigate(takeIn(dispatch, read.value) as '/');
+		else onText(content);
+	};
+	const isWhole = questionOf(work) === null && (isShort || text.length > MARKED_LIMIT);
+	const go =
+		kind === 'page' ? (
+			<Button label="Keep as a sheet" kind="strong" onPress={toSheet} testID="to-sheet" />
+		) : kind === 'working' ? (
+			<Button label="Look at the working" kind="strong" disabled={isEmpty} onPress={toWorking} testID="to-working" />
+		) : (
+			<Button label="To the line" kind="strong" disabled={!isWhole} onPress={toLine} testID="own-done" />
+		);
+	return (
+		<Page
+			title={isDraft ? 'Bring a problem' : 'Change the problem'}
+			testID="bring"
+			beside={isDraft ? <BroughtList /> : undefined}
+			tools={
+				<>
+					<Button
+						label={sheet ? 'Sheet' : 'Desk'}
+						icon={Back}
+						onPress={() => router.navigate((sheet ? `/sheet/${sheet}` : isDraft ? '/' : `/desk/${name}`) as '/')}
+						testID="to-desk"
+					/>
+					<Button
+						label="Undo"
+						icon={Undo}
+						disabled={!body || !canUndo(body)}
+						onPress={() => dispatch(undid(name))}
+						testID="undo"
+					/>
+					<Button
+						label="Redo"
+						icon={Redo}
+						disabled={!body || !canRedo(body)}
+						onPress={() => dispatch(redid(name))}
+						testID="redo"
+					/>
+					<Box style={styles.grow}>{go}</Box>
+				</>
+			}
+		>
+			{handed?.ok ? (
+				<FromLink
+					handed={handed.value}
+					onTake={() => {
+						done();
+						router.navigate(takeIn(dispatch, handed.value) as '/');
+					}}
+					onLeave={done}
+				/>
+			) : null}
+			{handed && !handed.ok ? (
+				<Words tone="look" role="status" aria-live="polite">
+					{handed.fault.message}
+				</Words>
+			) : null}
+			<MarkedField text={text} onText={onText} tokens={tokens} onTouch={onTouch} />
+			{isTooLong ? (
+				<Words tone="look" role="status" aria-live="polite" testID="too-long">
+					This has {text.length} characters; {TEXT_LIMIT} can be kept. It stays here in the field, but it is gone when
+					the page is closed. Cut it in two.
+				</Words>
+			) : null}
+			{isEmpty && isDraft ? (
+				<>
+					<Words size="small" tone="soft">
+						Type or paste it as it stands on your sheet. What it starts from, its facts and what is wanted are marked as
+						you type, and you can change each.
+					</Words>
+					<FileOf onText={onFile} />
+				</>
+			) : null}
+			{isDraft && !isEmpty && brought ? (
+				<Choices
+					label="This is"
+					choices={kindsOf(brought)}
+					chosen={kind}
+					onChoose={(next) => setKind({ of: text, kind: next })}
+					testID="bring-kind"
+				/>
+			) : null}
+			{kind === 'page' ? <PageDraft problems={brought?.problems ?? []} /> : null}
+			{kind === 'problem' ? (
+				<ProblemDraft
+					name={name}
+					work={work}
+					tokens={tokens}
+					chosen={chosen}
+					onChoose={setChosen}
+					onDo={onDo}
+					wide={wide}
+				/>
+			) : null}
+			{kind === 'problem' && text.length > MARKED_LIMIT ? (
+				<Words size="small" tone="soft">
+					Of a text this long only the first {MARKED_LIMIT} characters are read. All of it is kept.
+				</Words>
+			) : null}
+		</Page>
+	);
+}
+
+/** Bring a problem: typed or pasted, read as one types, mended by touch, and taken to the line. */
+export function BringScreen({ name = DRAFT }: { readonly name?: string | undefined }) {
+	return <Bring key={name} name={name} />;
+}
+
+const useStyles = makeStyles((palette) => ({
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+	grow: { flexGrow: 1 },
+	handed: {
+		gap: GAP.s,
+		padding: GAP.m,
+		borderLeftWidth: 4,
+		borderLeftColor: palette.pine,
+		backgroundColor: palette.panel,
+	},
+}));

@@ -1,0 +1,86 @@
+import Down from 'lucide-react-native/icons/arrow-down';
+import Up from 'lucide-react-native/icons/arrow-up';
+import Dots from 'lucide-react-native/icons/ellipsis-vertical';
+import { type ReactNode, useState } from 'react';
+import { GAP, TARGET } from '../theme/tokens';
+import { usePalette } from '../theme/use-palette';
+import { makeStyles } from '../theme/use-styles';
+import { Box, Touch } from '../ui/box';
+import { Button } from '../ui/button';
+import { Field } from '../ui/field';
+
+type Props = {
+	/** What it is called, for what can be done with it. */
+	readonly title: string;
+	readonly onOpen: () => void;
+	readonly children: ReactNode;
+	/** Gives it another name; left out where it has none of its own. */
+	readonly onRename?: (title: string) => void;
+	/** Moves it among the others; left out where it stands first or last. */
+	readonly onUp?: (() => void) | undefined;
+	readonly onDown?: (() => void) | undefined;
+	readonly onRemove: () => void;
+	readonly testID: string;
+};
+
+/** One of a list that can be opened, named, put in order and taken out. */
+export function Listed({ title, onOpen, children, onRename, onUp, onDown, onRemove, testID }: Props) {
+	const styles = useStyles();
+	const palette = usePalette();
+	const [open, setOpen] = useState(false);
+	return (
+		<Box role="listitem" style={styles.item}>
+			<Box style={styles.row}>
+				<Touch role="link" onTouch={onOpen} style={styles.link} testID={testID}>
+					{children}
+				</Touch>
+				<Touch
+					aria-label={`More of ${title}`}
+					aria-expanded={open}
+					onTouch={() => setOpen(!open)}
+					style={styles.more}
+					testID={`${testID}-more`}
+				>
+					<Box aria-hidden>
+						<Dots size={20} color={palette.pine} />
+					</Box>
+				</Touch>
+			</Box>
+			{open ? (
+				<Box style={styles.acts} role="group" aria-label={`What can be done with ${title}`}>
+					{onRename ? (
+						<Field label="Its title" named value={title} onChange={onRename} testID={`${testID}-title`} />
+					) : null}
+					<Box style={styles.buttons}>
+						<Button
+							label="Up"
+							say={title}
+							icon={Up}
+							disabled={!onUp}
+							onPress={() => onUp?.()}
+							testID={`${testID}-up`}
+						/>
+						<Button
+							label="Down"
+							say={title}
+							icon={Down}
+							disabled={!onDown}
+							onPress={() => onDown?.()}
+							testID={`${testID}-down`}
+						/>
+						<Button label="Remove" say={title} onPress={onRemove} testID={`${testID}-remove`} />
+					</Box>
+				</Box>
+			) : null}
+		</Box>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },
+	row: { flexDirection: 'row', alignItems: 'center' },
+	link: { flex: 1, minHeight: 52, justifyContent: 'center', gap: 2, paddingVertical: GAP.s, paddingHorizontal: GAP.xs },
+	more: { minWidth: TARGET, minHeight: TARGET, alignItems: 'center', justifyContent: 'center' },
+	acts: { gap: GAP.s, padding: GAP.s, backgroundColor: palette.panel, borderRadius: 8, marginBottom: GAP.s },
+	buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+}));

@@ -1,0 +1,50 @@
+import type { SheetProblem } from '@tidy-sum/core/problem';
+import { useMemo } from 'react';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Words } from '../ui/words';
+import { ProblemRow } from './problem-row';
+import { useTold } from './use-told';
+
+/** How many problems of a page are shown before it is kept; the sheet has them all. */
+const SHOWN = 40;
+
+/** A page as it was cut into problems, each with what was read of it. */
+export function PageDraft({ problems }: { readonly problems: readonly SheetProblem[] }) {
+	const styles = useStyles();
+	const shown = useMemo(() => problems.slice(0, SHOWN), [problems]);
+	const told = useTold(useMemo(() => shown.map(({ text }) => text), [shown]));
+	return (
+		<Box style={styles.part}>
+			<Words role="status" aria-live="polite" testID="page-says">
+				{problems.length} problems were found. Keep them as a sheet, and work them one after another.
+			</Words>
+			<Box role="list" testID="page">
+				{shown.map(({ at, label, text }, i) => (
+					<Box key={at[0]} role="listitem" style={styles.item}>
+						<Words strong size="small">
+							{label ?? `${i + 1}`}
+						</Words>
+						<Box style={styles.words}>
+							<ProblemRow text={text} told={told.get(text)} />
+						</Box>
+					</Box>
+				))}
+			</Box>
+			{problems.length > SHOWN ? <Words size="small">And {problems.length - SHOWN} more.</Words> : null}
+		</Box>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	part: { gap: GAP.s },
+	item: {
+		flexDirection: 'row',
+		gap: GAP.m,
+		paddingVertical: GAP.s,
+		borderBottomWidth: 1,
+		borderBottomColor: palette.rule,
+	},
+	words: { flex: 1, gap: 2 },
+}));

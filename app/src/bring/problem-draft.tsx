@@ -1,0 +1,86 @@
+import { sayWanted } from '@tidy-sum/core';
+import type { SingleStep } from '@tidy-sum/schema';
+import { useState } from 'react';
+import { WorkedLine } from '../line/worked-line';
+import { FactsStated } from '../problem/facts-stated';
+import { ProblemFields, startingOf } from '../problem/problem-fields';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Button } from '../ui/button';
+import { Words } from '../ui/words';
+import { ownExercise } from '../work/exercises';
+import { chainOf } from '../work/line-of-work';
+import type { Work } from '../work/work';
+import { OpenQuestion } from './open-question';
+import { Places } from './places';
+import { questionOf, type Token } from './tokens';
+
+type Props = {
+	readonly name: string;
+	readonly work: Work;
+	readonly tokens: readonly Token[];
+	readonly chosen: Token | null;
+	readonly onChoose: (token: Token | null) => void;
+	readonly onDo: (...steps: readonly SingleStep[]) => void;
+	readonly wide: boolean;
+};
+
+/** The line's beginning as it will stand, and what it is to lead to. */
+function Beginning({ name, work }: Pick<Props, 'name' | 'work'>) {
+	const styles = useStyles();
+	if (!startingOf(work) && !work.asked) return null;
+	const exercise = ownExercise(name, work);
+	return (
+		<Box style={styles.part} role="group" aria-label="The line’s beginning" testID="beginning">
+			{work.start ? <WorkedLine chain={{ ...chainOf(exercise, work), factors: [] }} /> : null}
+			{work.until || work.terms.length ? (
+				<Words size="small">
+					{work.until
+						? 'A range: both its ends go along the line.'
+						: 'In several parts: each goes on the line, and they are added.'}
+				</Words>
+			) : null}
+			<Words testID="beginning-wanted">
+				Wanted: {work.asked ? sayWanted(exercise, work.want) : 'not said yet'}
+				{work.difference ? ', of a difference' : ''}.
+			</Words>
+		</Box>
+	);
+}
+
+/** One problem as it was read: its tokens, the one open question, the line's beginning, its facts, and all of it to fill in. */
+export function ProblemDraft({ name, work, tokens, chosen, onChoose, onDo, wide }: Props) {
+	const styles = useStyles();
+	const [filling, setFilling] = useState(work.text.trim() === '' && work.start !== null);
+	const question = questionOf(work);
+	const isRead = tokens.length > 0 || work.start !== null || work.asked !== null;
+	return (
+		<Box style={styles.all}>
+			<Places work={work} tokens={tokens} chosen={chosen} onChoose={onChoose} onDo={onDo} />
+			{question && work.text.trim() !== '' ? (
+				<OpenQuestion key={question} question={question} work={work} tokens={tokens} onDo={onDo} />
+			) : null}
+			{isRead ? <Beginning name={name} work={work} /> : null}
+			{work.stated.length && !filling ? (
+				<FactsStated facts={work.stated} onRemove={(fact) => onDo({ do: 'unstate', fact })} />
+			) : null}
+			<Box style={styles.row}>
+				<Button
+					label={filling ? 'Close the fields' : 'Fill it in directly'}
+					say="start, wanted, rounding and facts"
+					on={filling}
+					onPress={() => setFilling(!filling)}
+					testID="fill-in"
+				/>
+			</Box>
+			{filling ? <ProblemFields own={work} onDo={onDo} wide={wide} /> : null}
+		</Box>
+	);
+}
+
+const useStyles = makeStyles(() => ({
+	all: { gap: GAP.l },
+	part: { gap: GAP.s },
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+}));

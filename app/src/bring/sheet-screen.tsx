@@ -1,0 +1,161 @@
+import type { Told } from '@tidy-sum/schema';
+import { useRouter } from 'expo-router';
+import Back from 'lucide-react-native/icons/arrow-left';
+import { useMemo, useState } from 'react';
+import { useAppDispatch, useAppSelector } from '../store/store';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Button } from '../ui/button';
+import { Field } from '../ui/field';
+import { NotHere } from '../ui/not-here';
+import { Page } from '../ui/page';
+import { Words } from '../ui/words';
+import { type HowFar, howFarNamed, SAYS_HOW_FAR, workNamed } from '../work/how-far';
+import { problemName, type Sheet, sheetOf, sheetTitle } from '../work/sheet';
+import { did, undid, type WorksState } from '../work/works-slice';
+import { HandOn } from './hand-on';
+import { Listed } from './listed';
+import { ProblemRow } from './problem-row';
+import { useTold } from './use-told';
+
+/** Signs beside the words, so that a sheet can be looked over. */
+const SIGNS: Readonly<Record<HowFar, string>> = {
+	'not-begun': '',
+	begun: '◔',
+	'not-right': '◑',
+	shown: '◑',
+	right: '●',
+	'right-shown': '◕',
+};
+
+/** What is told of a problem: what was kept with the work on it, else what is read of its text now. */
+function toldOf(works: WorksState, name: string, read: Told | undefined): Told | undefined {
+	const work = workNamed(works, name);
+	if (!work?.told) return read;
+	const { told, start, asked, rounding, until, terms } = work;
+	return { ...told, start, want: asked, rounding, ...(until ? { until } : {}), terms: [...terms] };
+}
+
+/** The problems of a sheet, each with how it stands; worked one after another. */
+function Problems({ name, sheet }: { readonly name: string; readonly sheet: Sheet }) {
+	const styles = useStyles();
+	const router = useRouter();
+	const dispatch = useAppDispatch();
+	const works = useAppSelector((state) => state.works);
+	const [renaming, setRenaming] = useState(false);
+	const [removed, setRemoved] = useState(false);
+	const { problems } = sheet;
+	const read = useTold(useMemo(() => problems.map(({ text }) => text), [problems]));
+	const states = problems.map(({ id }) => howFarNamed(works, problemName(name, id)));
+	const right = states.filter((state) => state.startsWith('right')).length;
+	const begun = states.filter((state) => state !== 'not-begun').length;
+	const next = [states.indexOf('begun'), states.indexOf('not-right'), states.indexOf('not-begun')].find(
+		(at) => at >= 0,
+	);
+	const open = (at: number) => router.navigate(`/desk/${problemName(name, problems[at]?.id ?? '')}`);
+	const title = sheetTitle(sheet);
+	return (
+		<Page
+			title={title}
+			testID="sheet"
+			tools={
+				<>
+					<Button
+						label="Brought"
+						say="problems and sheets"
+						icon={Back}
+						onPress={() => router.navigate('/bring' as '/')}
+						testID="to-bring"
+					/>
+					<Button label="Hand in" onPress={() => router.navigate(`/hand-in/${name}`)} testID="sheet-hand-in" />
+					<Box style={styles.grow}>
+						{next === undefined ? null : (
+							<Button
+								label={begun ? `Go on with ${problems[next]?.label ?? next + 1}` : 'Begin'}
+								kind="strong"
+								onPress={() => open(next)}
+								testID="go-on"
+							/>
+						)}
+					</Box>
+				</>
+			}
+		>
+			<Words role="status" testID="sheet-says">
+				{problems.length} problems: {right} right, {begun - right} begun, {problems.length - begun} still to do.
+			</Words>
+			<Box style={styles.row}>
+				<Button label="Rename" on={renaming} onPress={() => setRenaming(!renaming)} testID="sheet-rename" />
+			</Box>
+			{renaming ? (
+				<Field
+					label="The title of the sheet"
+					named
+					value={sheet.title}
+					onChange={(text) => dispatch(did(name, { do: 'entitle', title: text.slice(0, 120) }))}
+					placeholder={title}
+					testID="sheet-title"
+				/>
+			) : null}
+			{removed ? (
+				<Box style={styles.row} role="status" aria-live="polite">
+					<Words>The problem is off the sheet.</Words>
+					<Button
+						label="Bring it back"
+						onPress={() => {
+							dispatch(undid(name));
+							setRemoved(false);
+						}}
+						testID="problem-back"
+					/>
+				</Box>
+			) : null}
+			<Box role="list" testID="problems">
+				{problems.map(({ id, label, text }, at) => {
+					const state = states[at] ?? 'not-begun';
+					const named = `problem ${label ?? at + 1}`;
+					return (
+						<Listed
+							key={id}
+							title={named}
+							onOpen={() => open(at)}
+							onUp={at > 0 ? () => dispatch(did(name, { do: 'arrange', what: id, to: at - 1 })) : undefined}
+							onDown={
+								at < problems.length - 1
+									? () => dispatch(did(name, { do: 'arrange', what: id, to: at + 1 }))
+									: undefined
+							}
+							onRemove={() => {
+								dispatch(did(name, { do: 'leave', what: id }));
+								setRemoved(true);
+							}}
+							testID={`problem-${at + 1}`}
+						>
+							<Words strong>
+								{label ?? at + 1} <Words tone="pine">{SIGNS[state]}</Words>{' '}
+								<Words size="small" tone="soft">
+									{SAYS_HOW_FAR[state]}
+								</Words>
+							</Words>
+							<ProblemRow text={text} told={toldOf(works, problemName(name, id), read.get(text))} />
+						</Listed>
+					);
+				})}
+			</Box>
+			<HandOn name={name} />
+		</Page>
+	);
+}
+
+/** A sheet by its name: how far one is, its problems, and where to go on. */
+export function SheetScreen({ name = '' }: { readonly name?: string | undefined }) {
+	const body = useAppSelector(({ works }) => works.byId[works.open[name] ?? '']?.body);
+	if (!body) return <NotHere why="There is no such sheet on this desk." />;
+	return <Problems name={name} sheet={sheetOf(body)} />;
+}
+
+const useStyles = makeStyles(() => ({
+	row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: GAP.s },
+	grow: { flexGrow: 1 },
+}));

@@ -1,0 +1,87 @@
+import { TEXT_LIMIT } from '@tidy-sum/schema';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { useAppDispatch, useAppSelector } from '../store/store';
+import { workNamed } from '../work/how-far';
+import { NO_WORK, type Work } from '../work/work';
+import { did } from '../work/works-slice';
+import type { Brought } from '../worker/core-jobs';
+import { work as inWorker } from '../worker/core-worker';
+
+/** How long one has not typed before the text is read, in ms. */
+const READ_AFTER_MS = 150;
+
+/** What stands in the field, what is kept of it, and what was read of it. */
+export type BroughtText = {
+	readonly text: string;
+	readonly onText: (text: string) => void;
+	/** The problem as it stands: what was read, and what was said by hand. */
+	readonly work: Work;
+	/** What the text is; null while it is being read for the first time. */
+	readonly brought: Brought | null;
+	/** Whether the text is longer than can be kept; it stays in the field. */
+	readonly isTooLong: boolean;
+};
+
+/**
+ * A text that is typed or pasted: read away from the screen whenever one pauses, and kept with what was read of it. What
+ * is in the field never waits for the reading.
+ */
+export function useBrought(name: string): BroughtText {
+	const dispatch = useAppDispatch();
+	const work = useAppSelector(({ works }) => workNamed(works, name)) ?? NO_WORK;
+	const [text, setText] = useState(work.text);
+	const [read, setRead] = useState<{ readonly text: string; readonly brought: Brought } | null>(null);
+	const latest = useRef(text);
+	const kept = useRef(work.text);
+	const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+
+	const keep = useCallback(
+		(next: string, brought: Brought | null) => {
+			if (next.length > TEXT_LIMIT || (next === kept.current && !brought)) return;
+			kept.current = next;
+			dispatch(did(name, { do: 'pose', text: next, ...(brought ? { told: brought.told } : {}) }));
+		},
+		[dispatch, name],
+	);
+	const readNow = useCallback(
+		async (next: string) => {
+			const brought = await inWorker((jobs) => jobs.bring(next.slice(0, TEXT_LIMIT))).catch(() => null);
+			if (latest.current !== next) return;
+			if (brought) setRead({ text: next, brought });
+			if (next !== kept.current) keep(next, brought);
+		},
+		[keep],
+	);
+	const onText = useCallback(
+		(next: string) => {
+			setText(next);
+			latest.current = next;
+			clearTimeout(timer.current);
+			timer.current = setTimeout(() => void readNow(next), READ_AFTER_MS);
+		},
+		[readNow],
+	);
+	// What was kept before is read as one comes back to it; an undo brings another text.
+	useEffect(() => {
+		if (work.text === kept.current && work.text === latest.current) return;
+		if (work.text === kept.current) return;
+		kept.current = work.text;
+		latest.current = work.text;
+		setText(work.text);
+		void readNow(work.text);
+	}, [work.text, readNow]);
+	useEffect(() => {
+		if (latest.current !== '') void readNow(latest.current);
+	}, [readNow]);
+	// What was typed last is kept as one leaves, read or not.
+	useEffect(() => {
+		const leave = () => keep(latest.current, null);
+		globalThis.addEventListener?.('pagehide', leave);
+		return () => {
+			globalThis.removeEventListener?.('pagehide', leave);
+			clearTimeout(timer.current);
+			leave();
+		};
+	}, [keep]);
+	return { text, onText, work, brought: read?.brought ?? null, isTooLong: text.length > TEXT_LIMIT };
+}

@@ -1,0 +1,71 @@
+import { sayWanted, VERDICT_LINES } from '@tidy-sum/core';
+import { sayLine } from '@tidy-sum/core/help';
+import { type LinePaper, lineMathml } from '@tidy-sum/exchange';
+import { useMemo } from 'react';
+import createElement from 'react-native-web/dist/exports/createElement';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Words } from '../ui/words';
+import type { DeskView } from '../work/desk-view';
+import { answerOf, wantOf } from '../work/line-of-work';
+
+/** The line as it is handed in, with the problem and the answer. */
+export function paperOf({ exercise, chain, shown, work }: DeskView): LinePaper {
+	return {
+		title: exercise.title,
+		prompt: exercise.prompt,
+		wanted: sayWanted(exercise, wantOf(exercise, work)),
+		answer: answerOf(exercise, work),
+		chain,
+		worked: shown,
+	};
+}
+
+/** One exercise on paper: its problem, its line, its sentences, its answer, and how the check went. */
+export function PaperOf({ view, title }: { readonly view: DeskView; readonly title?: string }) {
+	const styles = useStyles();
+	const { exercise, work, verdict } = view;
+	const paper = useMemo(() => paperOf(view), [view]);
+	const { answer } = paper;
+	const sentences = useMemo(() => sayLine(view.shown), [view]);
+	return (
+		<>
+			<Words strong size="title" role="heading" aria-level={title ? 2 : 1} testID="hand-in-title">
+				{title ?? exercise.title}
+			</Words>
+			{exercise.prompt ? <Words testID="problem">{exercise.prompt}</Words> : <Box testID="problem" />}
+			<Words size="small" tone="soft">
+				Wanted: {paper.wanted}
+			</Words>
+			<Box style={styles.math} tabIndex={0} role="group" aria-label="The line">
+				{createElement('div', {
+					style: styles.formula,
+					'data-testid': 'hand-in-line',
+					dangerouslySetInnerHTML: { __html: lineMathml(paper) },
+				})}
+			</Box>
+			<Box style={styles.said} role="list" testID="hand-in-said">
+				{sentences.map((sentence) => (
+					<Box key={sentence} role="listitem">
+						<Words>{sentence}</Words>
+					</Box>
+				))}
+			</Box>
+			<Words strong size="figure" testID="hand-in-answer">
+				{answer ? `Answer: ${answer}` : 'No answer is written yet.'}
+			</Words>
+			{verdict ? (
+				<Words size="small" tone="soft" testID="hand-in-check">
+					{`Checked. ${VERDICT_LINES.map((line) => `${line}: ${verdict[line].verdict}`).join(', ')}.${work.shown ? ' The worked line was shown.' : ''}${work.nudged ? ` Nudges: ${work.nudged}.` : ''}${work.uncovered.length ? ` Numbers uncovered: ${work.uncovered.length}.` : ''}`}
+				</Words>
+			) : null}
+		</>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	math: { paddingVertical: GAP.m, ...({ overflowX: 'auto' } as object) },
+	formula: { color: palette.ink, fontSize: 22, lineHeight: 64 },
+	said: { gap: GAP.xs },
+}));

@@ -1,0 +1,82 @@
+import { LINE_FORMS, type LineForm } from '@tidy-sum/exchange';
+import { useRouter } from 'expo-router';
+import Back from 'lucide-react-native/icons/arrow-left';
+import Copy from 'lucide-react-native/icons/copy';
+import Print from 'lucide-react-native/icons/printer';
+import { useState } from 'react';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Button } from '../ui/button';
+import { copied } from '../ui/copied';
+import { Words } from '../ui/words';
+
+type Props = {
+	/** Where one comes from. */
+	readonly back: { readonly label: string; readonly path: string };
+	/** What stands on the paper, in a form. */
+	readonly make: (form: LineForm) => string;
+	/** Where a working is laid beside it; left out where it is no single line. */
+	readonly working?: string;
+};
+
+/** Back to the Desk, to print, and each form to copy; what was copied last is shown, to be marked by hand. */
+export function Ways({ back, make, working }: Props) {
+	const styles = useStyles();
+	const router = useRouter();
+	const [taken, setTaken] = useState<{ readonly form: LineForm; readonly text: string } | null>(null);
+	const [said, setSaid] = useState('');
+	const take = async (form: LineForm) => {
+		const text = make(form);
+		setTaken({ form, text });
+		setSaid((await copied(text)) ? `The ${form.label} is copied.` : `This is the ${form.label}; mark it and copy it.`);
+	};
+	return (
+		<>
+			<Box style={styles.row} data-noprint>
+				<Button label={back.label} icon={Back} onPress={() => router.navigate(back.path as '/')} testID="to-desk" />
+				{working ? (
+					<Button
+						label="A working"
+						say="laid beside this line"
+						onPress={() => router.navigate(working as '/')}
+						testID="to-working"
+					/>
+				) : null}
+				<Button label="Print, or save as PDF" icon={Print} onPress={() => globalThis.print?.()} testID="print" />
+				{LINE_FORMS.map((form) => (
+					<Button
+						key={form.name}
+						label={`Copy ${form.label}`}
+						icon={Copy}
+						on={taken?.form === form}
+						onPress={() => void take(form)}
+						testID={`copy-${form.name}`}
+					/>
+				))}
+			</Box>
+			{taken ? (
+				<Box style={styles.taken} data-noprint>
+					<Words size="small" aria-live="polite" testID="copy-says">
+						{said}
+					</Words>
+					<Words mono style={styles.source} testID="copied">
+						{taken.text}
+					</Words>
+				</Box>
+			) : null}
+		</>
+	);
+}
+
+/** How a page to hand in is laid out. */
+export const usePaperStyles = makeStyles((palette) => ({
+	screen: { flex: 1, backgroundColor: palette.page },
+	page: { padding: GAP.l, gap: GAP.m, maxWidth: 800, width: '100%', alignSelf: 'center' },
+}));
+
+const useStyles = makeStyles((palette) => ({
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+	taken: { gap: GAP.s, padding: GAP.m, backgroundColor: palette.panel, borderRadius: 8 },
+	source: { ...({ overflowWrap: 'anywhere', userSelect: 'all' } as object) },
+}));

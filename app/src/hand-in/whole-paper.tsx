@@ -1,0 +1,116 @@
+import { listed, roundName, shownCode } from '@tidy-sum/core';
+import { useMemo } from 'react';
+import { ScrollView } from 'react-native';
+import { useAppSelector } from '../store/store';
+import { useDesk } from '../store/use-desk';
+import { useRound } from '../store/use-round';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Words } from '../ui/words';
+import { deskIn } from '../work/desk-view';
+import { howFar, workNamed } from '../work/how-far';
+import { isSheet, problemName, sheetOf, sheetTitle } from '../work/sheet';
+import { PaperOf, paperOf } from './paper-of';
+import { usePaperStyles, Ways } from './ways';
+
+/** Several exercises that are handed in as one paper. */
+export type Whole = {
+	readonly title: string;
+	readonly back: { readonly label: string; readonly path: string };
+	/** Each by its name, with what it is called on the paper. */
+	readonly exercises: readonly { readonly name: string; readonly label: string }[];
+};
+
+const ROUND = /^round-([0-9a-z]+)$/;
+
+/** A sheet or a Round by its name, as it is handed in; null for a single exercise. */
+export function useWhole(name: string): Whole | null {
+	const body = useAppSelector(({ works }) => (isSheet(name) ? works.byId[works.open[name] ?? '']?.body : undefined));
+	const code = ROUND.exec(name)?.[1];
+	const made = useRound(code);
+	return useMemo((): Whole | null => {
+		if (body) {
+			const sheet = sheetOf(body);
+			return {
+				title: sheetTitle(sheet),
+				back: { label: 'To the sheet', path: `/sheet/${name}` },
+				exercises: sheet.problems.map(({ id, label }, i) => ({
+					name: problemName(name, id),
+					label: label ?? `${i + 1}`,
+				})),
+			};
+		}
+		if (!code || !made?.ok) return null;
+		return {
+			title: `Round ${shownCode(code)}`,
+			back: { label: 'To the Round', path: `/round/${code}` },
+			exercises: made.value.exercises.map((_, i) => ({ name: roundName(code, i), label: `${i + 1}` })),
+		};
+	}, [body, code, made, name]);
+}
+
+/** An exercise of the paper, where something was worked on it. */
+function Part({ name, label }: { readonly name: string; readonly label: string }) {
+	const styles = useStyles();
+	const view = useDesk(name);
+	return view ? (
+		<Box style={styles.part}>
+			<PaperOf view={view} title={label} />
+		</Box>
+	) : null;
+}
+
+/** Which exercises are worked, and which are not done yet. */
+function useStates({ exercises }: Whole) {
+	const works = useAppSelector((state) => state.works);
+	return useMemo(() => {
+		const states = exercises.map(({ name, label }) => {
+			const view = workNamed(works, name) ? deskIn({ works }, name) : null;
+			return { name, label, is: view ? howFar(view.exercise, view.work) : ('not-begun' as const) };
+		});
+		return {
+			worked: states.filter(({ is }) => is !== 'not-begun'),
+			open: states.filter(({ is }) => is === 'not-begun' || is === 'begun').map(({ label }) => label),
+			paper: (name: string) => {
+				const view = deskIn({ works }, name);
+				return view && paperOf(view);
+			},
+		};
+	}, [exercises, works]);
+}
+
+/** A sheet or a Round handed in whole, as one paper: what was worked, and what is not done yet. */
+export function WholePaper({ whole }: { readonly whole: Whole }) {
+	const styles = usePaperStyles();
+	const { title, back, exercises } = whole;
+	const { worked, open, paper } = useStates(whole);
+	const notDone = open.length
+		? `Not done yet: ${listed(open)} (${open.length} of ${exercises.length}).`
+		: `All ${exercises.length} are done.`;
+	return (
+		<ScrollView style={styles.screen} contentContainerStyle={styles.page} role="main">
+			<Ways
+				back={back}
+				make={(form) => {
+					const parts = worked.flatMap(({ name, label }) => {
+						const one = paper(name);
+						return one ? [`${label}. ${form.make(one)}`] : [];
+					});
+					return form.name === 'text' ? [title, ...parts, notDone].join('\n\n') : parts.join('\n\n');
+				}}
+			/>
+			<Words strong size="title" role="heading" aria-level={1} testID="whole-title">
+				{title}
+			</Words>
+			<Words testID="not-done">{notDone}</Words>
+			{worked.map(({ name, label }) => (
+				<Part key={name} name={name} label={label} />
+			))}
+		</ScrollView>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	part: { gap: GAP.m, paddingTop: GAP.l, borderTopWidth: 1, borderTopColor: palette.rule },
+}));

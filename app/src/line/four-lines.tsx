@@ -1,0 +1,122 @@
+import { type FourLines, type Judgement, VERDICT_LINES, type VerdictLine } from '@tidy-sum/core';
+import CheckIcon from 'lucide-react-native/icons/check';
+import EyeIcon from 'lucide-react-native/icons/eye';
+import QuestionIcon from 'lucide-react-native/icons/message-circle-question-mark';
+import MinusIcon from 'lucide-react-native/icons/minus';
+import type { ComponentType } from 'react';
+import { View } from 'react-native';
+import { GAP } from '../theme/tokens';
+import { usePalette } from '../theme/use-palette';
+import { makeStyles } from '../theme/use-styles';
+import { Button } from '../ui/button';
+import { Words } from '../ui/words';
+import type { NamedSlip } from '../worker/core-jobs';
+
+const NAMES = { line: 'Line', value: 'Value', figures: 'Figures', unit: 'Unit' } as const;
+
+const SAYS: Readonly<Record<Judgement, string>> = {
+	right: 'right',
+	wrong: 'look again',
+	unclear: 'not clear',
+	absent: 'missing',
+	'not-asked': 'not asked',
+};
+
+const ICONS: Readonly<Record<Judgement, ComponentType<{ size?: number; color?: string }>>> = {
+	right: CheckIcon,
+	wrong: EyeIcon,
+	unclear: QuestionIcon,
+	absent: EyeIcon,
+	'not-asked': MinusIcon,
+};
+
+/** One of the four lines: its verdict, its reason and its place. */
+function Row({
+	name,
+	line,
+	onBlock,
+}: {
+	readonly name: keyof typeof NAMES;
+	readonly line: VerdictLine;
+	readonly onBlock: ((index: number) => void) | undefined;
+}) {
+	const styles = useStyles();
+	const palette = usePalette();
+	const Icon = ICONS[line.verdict];
+	const fine = line.verdict === 'right' || line.verdict === 'not-asked';
+	const { factor } = line;
+	return (
+		<View style={styles.row} testID={`verdict-${name}`}>
+			<View style={styles.icon} aria-hidden>
+				<Icon size={22} color={fine ? palette.pine : palette.look} />
+			</View>
+			<View style={styles.words}>
+				<Words strong>
+					{NAMES[name]}: {SAYS[line.verdict]}
+				</Words>
+				<Words size="small">{line.why}</Words>
+				{onBlock && factor !== undefined && factor >= 0 ? (
+					<View style={styles.place}>
+						<Button label={`Show block ${factor + 1}`} onPress={() => onBlock(factor)} />
+					</View>
+				) : null}
+			</View>
+		</View>
+	);
+}
+
+type LinesProps = {
+	readonly lines: FourLines;
+	/** Shows a block of the line; left out where it cannot be shown. */
+	readonly onBlock?: (index: number) => void;
+};
+
+/** The four lines of a check, each with its reason and its place. */
+export function FourLinesShown({ lines, onBlock }: LinesProps) {
+	const styles = useStyles();
+	return (
+		<View aria-live="polite" style={styles.lines}>
+			{VERDICT_LINES.map((name) => (
+				<Row key={name} name={name} line={lines[name]} onBlock={onBlock} />
+			))}
+		</View>
+	);
+}
+
+type SlipProps = {
+	readonly slip: NamedSlip;
+	/** What it may have been else. */
+	readonly other: NamedSlip | undefined;
+	/** Whether the four lines have told its sentence already. */
+	readonly isTold: boolean;
+};
+
+/** What may have happened: a slip by name, its place, and what to look at. */
+export function SlipShown({ slip, other, isTold }: SlipProps) {
+	const styles = useStyles();
+	return (
+		<View style={styles.slip} testID="slip" aria-live="polite">
+			<Words strong>What may have happened: {slip.title.toLowerCase()}</Words>
+			{isTold ? null : <Words>{slip.why}</Words>}
+			<Words size="small" tone="soft">
+				{slip.nudge}
+			</Words>
+			{other ? <Words size="small">Or else: {other.title.toLowerCase()}.</Words> : null}
+		</View>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	lines: { gap: GAP.m },
+	row: { flexDirection: 'row', gap: GAP.m },
+	icon: { paddingTop: 1 },
+	words: { flex: 1 },
+	place: { alignSelf: 'flex-start', paddingTop: GAP.xs },
+	slip: {
+		gap: GAP.xs,
+		padding: GAP.m,
+		borderLeftWidth: 4,
+		borderLeftColor: palette.look,
+		backgroundColor: palette.lookWash,
+	},
+}));

@@ -1,0 +1,27 @@
+import { useRef } from 'react';
+
+/** Where keys of our own type into a field, and what they do there. */
+export type Caret = {
+	readonly onSelect: (from: number, to: number) => void;
+	readonly type: (text: string) => void;
+	readonly erase: () => void;
+};
+
+/** Keeps the place in a field, so that keys of our own type there. */
+export function useCaret(value: string, onChange: (text: string) => void): Caret {
+	const caret = useRef<readonly [number, number]>([value.length, value.length]);
+	const replace = (from: number, to: number, text: string) => {
+		onChange(value.slice(0, from) + text + value.slice(to));
+		caret.current = [from + text.length, from + text.length];
+	};
+	return {
+		onSelect: (from, to) => {
+			caret.current = [from, to];
+		},
+		type: (text) => replace(...caret.current, text),
+		erase: () => {
+			const [from, to] = caret.current;
+			replace(from === to ? Math.max(0, from - 1) : from, to, '');
+		},
+	};
+}

@@ -1,0 +1,74 @@
+import { printQuantity, sidesOfStart } from '@tidy-sum/core';
+import type { Step, WorkBody } from '@tidy-sum/schema';
+import { isOwn, titleOf } from './exercises';
+import { historyOf } from './history';
+import { workNamed } from './how-far';
+import { arranged } from './listing';
+import { isSheet, sheetNameOf, sheetOf, sheetTitle } from './sheet';
+import type { WorksState } from './works-slice';
+
+/** The name the list of what was brought is kept under, beside the pieces of work. */
+export const BROUGHT = 'brought';
+
+/** The name of what is being brought, until it is worked or kept. */
+export const DRAFT = 'own-draft';
+
+/** What was put in order, and what was taken out of the list; all by name. */
+type Listing = { readonly order: readonly string[]; readonly left: readonly string[] };
+
+const EMPTY: Listing = { order: [], left: [] };
+
+function after(listing: Listing, step: Step): Listing {
+	const { order, left } = listing;
+	switch (step.do) {
+		case 'bring':
+			return {
+				order: [step.what, ...order.filter((name) => name !== step.what)],
+				left: left.filter((name) => name !== step.what),
+			};
+		case 'arrange':
+			return { ...listing, order: arranged(order, (name) => name === step.what, step.to) };
+		case 'leave':
+			return { ...listing, left: [...left, step.what] };
+		case 'together':
+			return step.steps.reduce<Listing>(after, listing);
+		default:
+			return listing;
+	}
+}
+
+const folded = new WeakMap<readonly Step[], Listing>();
+
+function listingOf(body: WorkBody | undefined): Listing {
+	if (!body) return EMPTY;
+	let listing = folded.get(body.steps);
+	if (!listing) {
+		listing = historyOf(body).done.reduce(after, EMPTY);
+		folded.set(body.steps, listing);
+	}
+	return listing;
+}
+
+/** The names of the sheets and problems that were brought, as they are listed: what was not put in order comes last. */
+export function broughtIn(works: WorksState): readonly string[] {
+	const { order, left } = listingOf(works.byId[works.open[BROUGHT] ?? '']?.body);
+	const isListed = (name: string) =>
+		isSheet(name) || (isOwn(name) && name !== DRAFT && sheetNameOf(works, name) === null);
+	const there = Object.keys(works.open).filter((name) => isListed(name) && !left.includes(name));
+	return [...order.filter((name) => there.includes(name)), ...there.filter((name) => !order.includes(name))];
+}
+
+/** Where what was brought is worked: a sheet on its page, a problem on the Desk. */
+export function pathOf(name: string): string {
+	return isSheet(name) ? `/sheet/${name}` : `/desk/${name}`;
+}
+
+/** What something that was brought is called. */
+export function titleNamed(works: WorksState, name: string): string {
+	if (isSheet(name)) return sheetTitle(sheetOf(works.byId[works.open[name] ?? '']?.body));
+	const work = workNamed(works, name);
+	if (!work) return 'A problem of my own';
+	const { title, text, start } = work;
+	const from = start ? printQuantity(sidesOfStart(start).top) : '';
+	return titleOf({ title, text: text || from }, 'A problem of my own');
+}

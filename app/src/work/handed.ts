@@ -1,0 +1,89 @@
+import type { Handed, SingleStep, Step, Told } from '@tidy-sum/schema';
+import { titleOf } from './exercises';
+import { workNamed } from './how-far';
+import { isSheet, problemName, sheetOf } from './sheet';
+import type { Work } from './work';
+import type { WorksState } from './works-slice';
+
+/** A problem as it stands, as what was told of it: read of its text, and said by hand over that. */
+function toldIn(work: Work): Told {
+	const { told, placed, start, until, terms, difference, exactStart, stated, asked, rounding } = work;
+	const roleAt = (at: readonly [number, number]) => placed.find((one) => one.at[0] === at[0])?.role ?? null;
+	const spans = new Map([...(told?.marks ?? []), ...placed].map(({ at }) => [`${at}`, at]));
+	return {
+		marks: [...spans.values()].map((at) => ({ at: [...at], role: roleAt(at) })),
+		start,
+		...(until ? { until } : {}),
+		...(terms.length ? { terms: [...terms] } : {}),
+		...(difference ? { difference } : {}),
+		...(exactStart ? { exactStart } : {}),
+		facts: stated.map((fact) => ({ ...fact })),
+		want: asked && 'mixed' in asked ? { mixed: [...asked.mixed] } : asked,
+		rounding,
+		says: told?.says ?? { want: null, rounding: null },
+	};
+}
+
+function handedProblem(
+	works: WorksState,
+	name: string,
+	lying: { readonly label: string | null; readonly text: string },
+) {
+	const work = workNamed(works, name);
+	return work ? { label: lying.label, text: work.text, told: toldIn(work) } : { ...lying };
+}
+
+/** A sheet or a problem of one's own as it is handed on: its problems, without anything worked on them. */
+export function handedOf(works: WorksState, name: string): Handed {
+	if (!isSheet(name)) {
+		const title = workNamed(works, name)?.title ?? '';
+		return { tidySum: 1, title, problems: [handedProblem(works, name, { label: null, text: '' })] };
+	}
+	const { title, problems } = sheetOf(works.byId[works.open[name] ?? '']?.body);
+	return {
+		tidySum: 1,
+		title,
+		problems: problems.map(({ id, ...lying }) => handedProblem(works, problemName(name, id), lying)),
+	};
+}
+
+/** What is called so when problems were handed on. */
+export function handedTitle({ title, problems }: Handed): string {
+	return titleOf({ title, text: problems[0]?.text ?? '' }, 'Problems');
+}
+
+/** The ids of problems on a sheet, in the order they were brought. */
+export function problemId(place: number): string {
+	return `p${place + 1}`;
+}
+
+/** The step that lays problems on a sheet. */
+export function layStep(problems: readonly { readonly label: string | null; readonly text: string }[]): SingleStep {
+	return {
+		do: 'lay',
+		problems: problems.map(({ label, text }, i) => ({ id: problemId(i), label, text })),
+	};
+}
+
+/** What is done to take in problems that were handed on: each piece of work with the steps that make it. */
+export function takingIn(handed: Handed, name: string): readonly { readonly name: string; readonly step: Step }[] {
+	const { title, problems } = handed;
+	const named: readonly SingleStep[] = title === '' ? [] : [{ do: 'entitle', title }];
+	const [only] = problems;
+	if (!isSheet(name)) {
+		const { text = '', told } = only ?? {};
+		const pose: SingleStep = { do: 'pose', text, ...(told ? { told } : {}) };
+		return [{ name, step: { do: 'together', steps: [pose, ...named] } }];
+	}
+	const told = problems.flatMap((one, i): { name: string; step: Step }[] =>
+		one.told
+			? [
+					{
+						name: problemName(name, problemId(i)),
+						step: { do: 'pose', text: one.text, told: one.told, given: true },
+					},
+				]
+			: [],
+	);
+	return [{ name, step: { do: 'together', steps: [layStep(problems), ...named] } }, ...told];
+}

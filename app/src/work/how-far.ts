@@ -1,0 +1,49 @@
+import type { BookExercise } from '@tidy-sum/core';
+import { exerciseOf, isOwn } from './exercises';
+import { chainOf } from './line-of-work';
+import { verdictOf } from './sent';
+import { type Work, workOf } from './work';
+import type { WorksState } from './works-slice';
+
+/** How far an exercise is. */
+export type HowFar = 'not-begun' | 'begun' | 'not-right' | 'shown' | 'right' | 'right-shown';
+
+/** How far an exercise is, in words. */
+export const SAYS_HOW_FAR: Readonly<Record<HowFar, string>> = {
+	'not-begun': 'not begun',
+	begun: 'begun',
+	'not-right': 'checked, not right yet',
+	shown: 'line was shown',
+	right: 'right',
+	'right-shown': 'right, line was shown',
+};
+
+/** The work on an exercise; null where there is none. */
+export function workNamed(works: WorksState, name: string): Work | null {
+	const entry = works.byId[works.open[name] ?? ''];
+	return entry ? workOf(entry.body) : null;
+}
+
+/** Whether something was done on the line of an exercise; that a problem was posed does not count. */
+export function isBegun(name: string, work: Work | null): work is Work {
+	if (work === null) return false;
+	const { blocks, answer, start, text } = work;
+	return blocks.length > 0 || answer !== '' || (!isOwn(name) && (start !== null || text !== ''));
+}
+
+/** How far an exercise is by the work on it. */
+export function howFar(exercise: BookExercise, work: Work | null): HowFar {
+	if (!isBegun(exercise.name, work)) return 'not-begun';
+	if (!work.checked) return 'begun';
+	const judged = verdictOf(exercise, work, chainOf(exercise, work));
+	const right = judged?.ok === true && judged.value.right;
+	if (!right) return work.shown ? 'shown' : 'not-right';
+	return work.shown ? 'right-shown' : 'right';
+}
+
+/** How far the exercise of a name is, whether or not there is work on it. */
+export function howFarNamed(works: WorksState, name: string): HowFar {
+	const work = workNamed(works, name);
+	const exercise = work && exerciseOf(name, work);
+	return exercise ? howFar(exercise, work) : 'not-begun';
+}

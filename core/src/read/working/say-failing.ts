@@ -1,0 +1,72 @@
+import { sidesOfStart } from '../../chain/chain';
+import { type WorkedChain, workChain } from '../../chain/work-chain';
+import { printUnrounded } from '../../numeral/print';
+import { sayQuantity } from '../../say/say';
+import { parseUnit } from '../../unit/parse-unit';
+import type { Claim, Failing } from './first-failing';
+import type { Working } from './read-working';
+
+/** How many figures of a value on the way are told. */
+const DIGITS = 6;
+
+/** What the line truly stands at after a factor (-1: the start), in words; '' where no value can be told. */
+export function standsAt(worked: WorkedChain, after: number): string {
+	const running = worked.running[after + 1];
+	if (!running?.value) return '';
+	return `${printUnrounded(running.value, DIGITS)}${running.pi ? ' π' : ''} ${running.unit}`.trim();
+}
+
+function sayFactor(at: number, { factors }: Working, worked: WorkedChain): string {
+	const factor = factors[at];
+	const block = `Block ${at + 1} is where it first fails.`;
+	if (!factor) return block;
+	const [top, bottom] = [sayQuantity(factor.top), sayQuantity(factor.bottom)];
+	if (worked.factors[at]?.equal === false) return `${block} ${top} and ${bottom} are not the same amount.`;
+	return `${block} No unit of ${top} over ${bottom} cancels with the line: turned over, it may.`;
+}
+
+function sayValue(what: string, value: Pick<Claim, 'number' | 'unit'>, stands: string, unit: string): string {
+	const written = sayQuantity(value);
+	if (stands === '') return `${what}, ${written}, does not follow from the line.`;
+	const [mine, theirs] = [parseUnit(value.unit, { counted: true }), parseUnit(unit, { counted: true })];
+	const isOther = mine.ok && theirs.ok && mine.value.text !== theirs.value.text;
+	return isOther
+		? `${what}, ${written}, is not in the unit that stands there. The line stands at ${stands}.`
+		: `${what}, ${written}, does not follow. The line stands at ${stands}.`;
+}
+
+/**
+ * Where a working by itself first fails, in one or two sentences; what to say where all of it holds; and what is missing
+ * where there is no line to look at.
+ * @example sayFailing(readWorking('5.5 ft × 12 in/1 ft = 67 in')) // 'The answer, 67 in, does not follow. The line stands at 66 in.'
+ */
+export function sayFailing(working: Working): string {
+	const { start, factors, claims, answer, first } = working;
+	if (!start)
+		return 'No line was found in it. It begins with a quantity, and goes on with factors: 5.5 ft × 12 in / 1 ft.';
+	const worked = workChain({ start, factors });
+	if (!worked.ok) return worked.fault.message;
+	const { value } = worked;
+	if (!first) {
+		if (!factors.length) return 'There is only a start yet, and no factor.';
+		return answer || claims.length
+			? 'Every block holds, and every value that is written follows.'
+			: 'Every block holds. No value is written yet.';
+	}
+	return sayFirst(first, working, value);
+}
+
+function sayFirst({ what, at = 0 }: Failing, working: Working, worked: WorkedChain): string {
+	const { start, factors, claims, answer } = working;
+	if (what === 'factor') return sayFactor(at, working, worked);
+	if (what === 'answer' && answer) {
+		const last = factors.length - 1;
+		return sayValue('The answer', answer, standsAt(worked, last), worked.running.at(-1)?.unit ?? '');
+	}
+	const claim = claims[at];
+	if (!claim) return 'A value on the way does not follow.';
+	const behind =
+		claim.after < 0 ? 'The start as it is written again' : `The value written after block ${claim.after + 1}`;
+	const unit = worked.running[claim.after + 1]?.unit ?? (start ? sidesOfStart(start).top.unit : '');
+	return sayValue(behind, claim, standsAt(worked, claim.after), unit);
+}

@@ -1,0 +1,21 @@
+import { z } from 'zod';
+import { SHEET_PROBLEMS_LIMIT, TEXT_LIMIT, toldSchema } from './work-schema';
+
+/** Problems that are handed on, as a link or a file holds them; `tidySum` is the edition of this shape. */
+export const handedSchema = z.object({
+	tidySum: z.literal(1),
+	title: z.string().max(120),
+	problems: z
+		.array(
+			z.object({
+				label: z.string().max(20).nullable(),
+				text: z.string().max(TEXT_LIMIT),
+				/** What was read of it, and said by hand over that; left out where the text tells it all. */
+				told: toldSchema.optional(),
+			}),
+		)
+		.min(1)
+		.max(SHEET_PROBLEMS_LIMIT),
+});
+
+export type Handed = z.infer<typeof handedSchema>;
