@@ -370,29 +370,6 @@ describe('a result taken on', () => {
 describe('a problem of one’s own', () => {
 	const own = () => showPanel('own-b', OwnPanel, { kind: 'own' });
 
-	it('is read from its text', () => {
-		const { view } = own();
-		type('own-text', 'There are 12 jars to a crate. How many jars are in 3 crates?');
-		press('own-read');
-		expect(view()).toMatchObject({ started: true, wanted: true, exercise: { want: { unit: 'jar' } } });
-		expect(view().facts.problem).toMatchObject([{ left: q('12 jar'), right: q('1 crate') }]);
-	});
-
-	it('keeps the place of both parts of its start', () => {
-		const { view } = own();
-		type('own-text', 'A shelf is 7 ft 5 in long. How long is it in centimetres?');
-		press('own-read');
-		const starts = () => view().work.placed.filter(({ role }) => role === 'start');
-		expect(starts()).toHaveLength(2);
-	});
-
-	it('says what it could not tell', () => {
-		own();
-		type('own-text', 'One tank holds 5 L and the other 7 L. How many mL is that?');
-		press('own-read');
-		expect(says('own-says')).toContain('I could not tell the start.');
-	});
-
 	it('has a start that can be emptied: the one before stands no more', () => {
 		const { view } = own();
 		type('own-start', '150 km in 2.5 h');
@@ -417,5 +394,44 @@ describe('a problem of one’s own', () => {
 		expect(view().exercise.facts).toMatchObject([{ left: q('1 lap') }]);
 		press('unstate-lap');
 		expect(view().exercise.facts).toEqual([]);
+	});
+
+	it.each([
+		['one factor only', 'factor', 'kJ', { factor: 'kJ' }],
+		['how many figures', 'figures', '0.00450', { figures: '0.00450' }],
+	])('asks for %s', (_, kind, text, want) => {
+		const { view } = own();
+		press(`own-kind-${kind}`);
+		type('own-want', text);
+		expect(view().exercise.want).toEqual(want);
+	});
+
+	it('asks for a form and a rounding, stepped to a place or a count', () => {
+		const { view } = own();
+		type('own-want', 'm');
+		press('own-form-scientific');
+		expect(view().exercise.want).toEqual({ unit: 'm', form: 'scientific' });
+		press('own-round-place');
+		press('round-more');
+		expect(says('round-says')).toBe('to the hundredths');
+		expect(view().exercise.rounding).toEqual({ place: -2 });
+		press('own-round-significant');
+		press('round-less');
+		expect(view().exercise.rounding).toEqual({ significant: 2 });
+		press('own-round-none');
+		expect(view().exercise.rounding).toBe('none');
+	});
+
+	it('is typed with keys of our own, where one is in a field', () => {
+		const { view } = own();
+		const start = () => document.querySelector('[data-testid="own-start"]') as HTMLInputElement;
+		fireEvent.focus(start());
+		for (const key of ['key-1', 'key-5', 'key-space']) press(key);
+		press('key-in');
+		expect(start().value).toBe('15  in ');
+		type('own-start', '15 km');
+		expect(view().started).toBe(true);
+		press('own-keys-device');
+		expect(document.querySelector('[data-testid="key-1"]')).toBeNull();
 	});
 });

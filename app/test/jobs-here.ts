@@ -3,6 +3,8 @@ export function jobsHere() {
 	const { coreJobs } = jest.requireActual('../src/worker/core-jobs');
 	const jobs = {
 		round: async (code: string) => coreJobs.round(code),
+		bring: async (text: string) => coreJobs.bring(text),
+		tell: async (texts: readonly string[]) => coreJobs.tell(texts),
 		slips: async (...asked: unknown[]) => coreJobs.slips(...asked),
 	};
 	return { work: (job: (of: typeof jobs) => Promise<unknown>) => job(jobs), stopWork: () => {} };

@@ -193,7 +193,7 @@ describe('what it cannot take', () => {
 		[
 			'a body that is too large',
 			path,
-			{ base: 0, body: { ...BODY, steps: [{ do: 'answer', text: 'x'.repeat(1_200_000) }] } },
+			{ base: 0, body: { ...BODY, steps: [{ do: 'answer', text: 'x'.repeat(3_200_000) }] } },
 			undefined,
 			413,
 			'too-large',

@@ -166,6 +166,16 @@ function Bring({ name }: { readonly name: string }) {
 		) : (
 			<Button label="To the line" kind="strong" disabled={!isWhole} onPress={toLine} testID="own-done" />
 		);
+	const choice =
+		isDraft && !isEmpty && brought ? (
+			<Choices
+				label="This is"
+				choices={kindsOf(brought)}
+				chosen={kind}
+				onChoose={(next) => setKind({ of: text, kind: next })}
+				testID="bring-kind"
+			/>
+		) : null;
 	return (
 		<Page
 			title={isDraft ? 'Bring a problem' : 'Change the problem'}
@@ -174,12 +184,14 @@ function Bring({ name }: { readonly name: string }) {
 			tools={
 				<>
 					<Button
+						kind="tool"
 						label={sheet ? 'Sheet' : 'Desk'}
 						icon={Back}
 						onPress={() => router.navigate((sheet ? `/sheet/${sheet}` : isDraft ? '/' : `/desk/${name}`) as '/')}
 						testID="to-desk"
 					/>
 					<Button
+						kind="tool"
 						label="Undo"
 						icon={Undo}
 						disabled={!body || !canUndo(body)}
@@ -187,6 +199,7 @@ function Bring({ name }: { readonly name: string }) {
 						testID="undo"
 					/>
 					<Button
+						kind="tool"
 						label="Redo"
 						icon={Redo}
 						disabled={!body || !canRedo(body)}
@@ -228,15 +241,7 @@ function Bring({ name }: { readonly name: string }) {
 					<FileOf onText={onFile} />
 				</>
 			) : null}
-			{isDraft && !isEmpty && brought ? (
-				<Choices
-					label="This is"
-					choices={kindsOf(brought)}
-					chosen={kind}
-					onChoose={(next) => setKind({ of: text, kind: next })}
-					testID="bring-kind"
-				/>
-			) : null}
+			{kind === 'problem' ? null : choice}
 			{kind === 'page' ? <PageDraft problems={brought?.problems ?? []} /> : null}
 			{kind === 'problem' ? (
 				<ProblemDraft
@@ -249,6 +254,7 @@ function Bring({ name }: { readonly name: string }) {
 					wide={wide}
 				/>
 			) : null}
+			{kind === 'problem' ? choice : null}
 			{kind === 'problem' && text.length > MARKED_LIMIT ? (
 				<Words size="small" tone="soft">
 					Of a text this long only the first {MARKED_LIMIT} characters are read. All of it is kept.
@@ -265,7 +271,7 @@ export function BringScreen({ name = DRAFT }: { readonly name?: string | undefin
 
 const useStyles = makeStyles((palette) => ({
 	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
-	grow: { flexGrow: 1 },
+	grow: { flexGrow: 4 },
 	handed: {
 		gap: GAP.s,
 		padding: GAP.m,

@@ -1,4 +1,4 @@
-import { parseUnit } from '@tidy-sum/core';
+import { parseUnit, printUnitText } from '@tidy-sum/core';
 import { readStarting, readWanted } from '@tidy-sum/core/help';
 import type { SingleStep } from '@tidy-sum/schema';
 import { useState } from 'react';
@@ -40,6 +40,15 @@ function isUnit(text: string): boolean {
 	return text !== '' && parseUnit(text).ok;
 }
 
+/** Units the answer may be in: those of the text and of its facts, but for the one it starts from. */
+function unitsToChoose({ start, stated }: Work, quantities: readonly Token[]): readonly string[] {
+	const told = quantities.map((token) => quantityOf(token).unit);
+	const inFacts = stated.flatMap(({ left, right }) => [left.unit, right.unit]);
+	const from = start && !('top' in start) ? printUnitText(start.unit) : '';
+	const printed = [...told, ...inFacts].filter(isUnit).map(printUnitText);
+	return [...new Set(printed)].filter((unit) => unit !== from);
+}
+
 /** The one thing that could not be told of a problem, asked: a quantity or a unit of the text at a touch, or typed. */
 export function OpenQuestion({ question, work, tokens, onDo }: Props) {
 	const styles = useStyles();
@@ -48,7 +57,7 @@ export function OpenQuestion({ question, work, tokens, onDo }: Props) {
 	const read = text.trim() === '' ? null : fault(text);
 	const step = read?.ok ? stepOf(question, text) : null;
 	const quantities = tokens.filter(({ place }) => place !== 'wanted' && place !== 'rounding');
-	const units = [...new Set(quantities.map((token) => quantityOf(token).unit))].filter(isUnit);
+	const units = unitsToChoose(work, quantities);
 	const take = () => {
 		if (!step) return;
 		onDo(step);

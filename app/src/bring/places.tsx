@@ -80,7 +80,7 @@ function OtherHalf({
 }
 
 /** What a token is there for, to be changed. */
-function Chooser({ work, tokens, chosen, onChoose, onDo }: Props & { readonly chosen: Token }) {
+export function Chooser({ work, tokens, chosen, onChoose, onDo }: Props & { readonly chosen: Token }) {
 	const styles = useStyles();
 	const [pairing, setPairing] = useState(false);
 	const give = (role: Role | 'wanted') => {
@@ -153,13 +153,15 @@ function Chooser({ work, tokens, chosen, onChoose, onDo }: Props & { readonly ch
 }
 
 /** What was read of the text, token by token, each to be touched and given another place. */
-export function Places(props: Props) {
-	const { tokens, chosen, onChoose } = props;
+export function Places({ tokens, chosen, onChoose }: Pick<Props, 'tokens' | 'chosen' | 'onChoose'>) {
 	const styles = useStyles();
-	if (!tokens.length && !chosen) return null;
+	if (!tokens.length) return null;
 	return (
-		<Box style={styles.part}>
-			<Box role="group" aria-label="What was read" style={styles.row} testID="places">
+		<Box style={styles.part} role="group" aria-label="What was read" testID="places">
+			<Words size="small" tone="soft" aria-hidden>
+				What was read: touch one to change its place
+			</Words>
+			<Box style={styles.row}>
 				{tokens.map((token) => (
 					<Button
 						key={`${token.at}`}
@@ -171,7 +173,6 @@ export function Places(props: Props) {
 					/>
 				))}
 			</Box>
-			{chosen ? <Chooser key={`${chosen.at}`} {...props} chosen={chosen} /> : null}
 		</Box>
 	);
 }

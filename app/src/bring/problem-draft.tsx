@@ -1,4 +1,4 @@
-import { sayWanted } from '@tidy-sum/core';
+import { listed, sayQuantity, sayWanted } from '@tidy-sum/core';
 import type { SingleStep } from '@tidy-sum/schema';
 import { useState } from 'react';
 import { WorkedLine } from '../line/worked-line';
@@ -13,7 +13,7 @@ import { ownExercise } from '../work/exercises';
 import { chainOf } from '../work/line-of-work';
 import type { Work } from '../work/work';
 import { OpenQuestion } from './open-question';
-import { Places } from './places';
+import { Chooser, Places } from './places';
 import { questionOf, type Token } from './tokens';
 
 type Props = {
@@ -33,13 +33,12 @@ function Beginning({ name, work }: Pick<Props, 'name' | 'work'>) {
 	const exercise = ownExercise(name, work);
 	return (
 		<Box style={styles.part} role="group" aria-label="The line’s beginning" testID="beginning">
-			{work.start ? <WorkedLine chain={{ ...chainOf(exercise, work), factors: [] }} /> : null}
-			{work.until || work.terms.length ? (
-				<Words size="small">
-					{work.until
-						? 'A range: both its ends go along the line.'
-						: 'In several parts: each goes on the line, and they are added.'}
-				</Words>
+			{work.start ? (
+				<WorkedLine chain={{ ...chainOf(exercise, work), factors: [] }} until={work.until ?? undefined} />
+			) : null}
+			{work.until ? <Words size="small">A range: both its ends go along the line.</Words> : null}
+			{work.terms.length ? (
+				<Words size="small">Along the line {listed(work.terms.map(sayQuantity))} is added.</Words>
 			) : null}
 			<Words testID="beginning-wanted">
 				Wanted: {work.asked ? sayWanted(exercise, work.want) : 'not said yet'}
@@ -57,14 +56,17 @@ export function ProblemDraft({ name, work, tokens, chosen, onChoose, onDo, wide 
 	const isRead = tokens.length > 0 || work.start !== null || work.asked !== null;
 	return (
 		<Box style={styles.all}>
-			<Places work={work} tokens={tokens} chosen={chosen} onChoose={onChoose} onDo={onDo} />
-			{question && work.text.trim() !== '' ? (
+			{chosen ? (
+				<Chooser key={`${chosen.at}`} work={work} tokens={tokens} chosen={chosen} onChoose={onChoose} onDo={onDo} />
+			) : null}
+			{question && !chosen && work.text.trim() !== '' ? (
 				<OpenQuestion key={question} question={question} work={work} tokens={tokens} onDo={onDo} />
 			) : null}
 			{isRead ? <Beginning name={name} work={work} /> : null}
 			{work.stated.length && !filling ? (
 				<FactsStated facts={work.stated} onRemove={(fact) => onDo({ do: 'unstate', fact })} />
 			) : null}
+			<Places tokens={tokens} chosen={chosen} onChoose={onChoose} />
 			<Box style={styles.row}>
 				<Button
 					label={filling ? 'Close the fields' : 'Fill it in directly'}

@@ -16,7 +16,8 @@ const SHOWN = 220;
 function sayRead(told: Told): string {
 	const { start, until, terms } = told;
 	const from = start ? sayStarting({ start, ...(until ? { until } : {}), terms: terms ?? [] }) : '';
-	return [from, sayTold(told)].filter(Boolean).join(' → ');
+	const to = sayTold(told);
+	return to === '' ? from : `${from} → ${to}`.trim();
 }
 
 /** A problem of a list: its text, what was read of it, and a sign where a question is open. */

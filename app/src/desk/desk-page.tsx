@@ -90,13 +90,14 @@ function Work({ children, ...props }: Props & { readonly children: ReactNode }) 
 	const { view, acts, panel, inView } = props;
 	const { exercise, work } = view;
 	const own = isOwn(exercise.name);
-	const { aside } = useFollowing(exercise.name);
+	const { title, aside } = useFollowing(exercise.name);
 	return (
 		<>
 			<Problem
 				exercise={exercise}
 				placed={work.placed}
 				want={wantOf(exercise, work)}
+				title={title ?? exercise.title}
 				aside={aside}
 				onQuantity={mustPlace(exercise) || own ? acts.onQuantity : null}
 				onChange={own ? acts.onOwnProblem : null}

@@ -36,6 +36,7 @@ type Props = {
 	readonly placed: readonly Placed[];
 	/** The unit wanted, as said so far. */
 	readonly want: string | null;
+	readonly title: string;
 	/** Beside the title: its place in the book. */
 	readonly aside: string;
 	/** Told which quantity was touched; nothing where there is nothing to place. */
@@ -48,14 +49,14 @@ type Props = {
  * The problem: its title, its text with the quantities underlined (the start with a firm line, a fact with
  * a broken one, one without a place with dots), and what is wanted.
  */
-export const Problem = memo(function Problem({ exercise, placed, want, aside, onQuantity, onChange }: Props) {
+export const Problem = memo(function Problem({ exercise, title, placed, want, aside, onQuantity, onChange }: Props) {
 	const styles = useStyles();
 	const roleAt = (from: number) => placed.find(({ at }) => at[0] === from)?.role ?? null;
 	return (
 		<>
 			<Box style={styles.head}>
 				<Words strong size="title" role="heading" aria-level={1}>
-					{exercise.title}
+					{title}
 				</Words>
 				<Words size="small" tone="soft">
 					{aside}

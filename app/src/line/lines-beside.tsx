@@ -94,15 +94,17 @@ type Props = {
 	readonly compared: LinesCompared;
 	/** What the second one is called in a sentence: "the worked line". */
 	readonly called: string;
+	/** What the first one is called, where it is not the student's own. */
+	readonly calledMine?: string;
 };
 
 /** Two lines side by side: how they go, where their values part, and their answers digit by digit. */
-export function LinesBeside({ mine, theirs, compared, called }: Props) {
+export function LinesBeside({ mine, theirs, compared, called, calledMine = 'yours' }: Props) {
 	const styles = useStyles();
 	return (
 		<>
 			<Box aria-live="polite" testID="beside-says">
-				{sayCompared(compared, called).map((sentence) => (
+				{sayCompared(compared, called, calledMine).map((sentence) => (
 					<Words key={sentence}>{sentence}</Words>
 				))}
 			</Box>

@@ -1,4 +1,4 @@
-import { balanceOf, type Chain, workChain } from '@tidy-sum/core';
+import { balanceOf, type Chain, type Quantity, workChain } from '@tidy-sum/core';
 import { useRouter } from 'expo-router';
 import { LineRow } from './line-row';
 
@@ -8,24 +8,28 @@ type Props = {
 	readonly open?: number | null;
 	/** Told which block was touched; left out, nothing comes of it. */
 	readonly onBlock?: (index: number) => void;
+	/** The other end of a range that begins at its start. */
+	readonly until?: Quantity | undefined;
 	readonly testID?: string;
 };
 
 const nothing = () => {};
 
 /** A line that is worked out already, drawn as on the Desk; touching a unit shows the facts that hold it. */
-export function WorkedLine({ chain, open = null, onBlock, testID }: Props) {
+export function WorkedLine({ chain, open = null, onBlock, until, testID }: Props) {
 	const router = useRouter();
 	const worked = workChain(chain);
 	if (!worked.ok) return null;
 	return (
 		<LineRow
 			start={chain.start}
+			until={until}
 			worked={worked.value}
 			columns={balanceOf(worked.value, chain.want ?? '')}
 			// A block of a given line is its place in it.
 			blocks={chain.factors.map((factor, i) => ({ id: `${i}`, factor }))}
 			selected={open === null ? null : `${open}`}
+			isUnequal={(i) => worked.value.factors[i]?.equal === false}
 			does={onBlock ? 'Show what it does' : ''}
 			startDoes="The start"
 			onUnit={(unit) => router.navigate(`/shelf/facts?search=${encodeURIComponent(unit)}`)}

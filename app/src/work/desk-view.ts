@@ -13,7 +13,16 @@ import {
 	type WorkedChain,
 	workChain,
 } from '@tidy-sum/core';
-import { exerciseNamed, isOwn, mustPlace, OWN_PARTS, type OwnParts, ownExercise, posedExercise } from './exercises';
+import {
+	exerciseNamed,
+	isOwn,
+	mustPlace,
+	OWN_PARTS,
+	type OwnParts,
+	ownExercise,
+	ownPartsOf,
+	posedExercise,
+} from './exercises';
 import { canRedo, canUndo, freshBody } from './history';
 import { chainOf, type LineParts, startOf, wantOf } from './line-of-work';
 import { type Support, shelfIn } from './my-shelf';
@@ -90,7 +99,7 @@ function posesSame(a: OwnParts, b: OwnParts): boolean {
 }
 
 /** What of the work poses a problem of one's own; the same object as long as nothing of it has changed. */
-const ownIn = select([workIn], (work): OwnParts => work, {
+const ownIn = select([workIn], ownPartsOf, {
 	memoizeOptions: { ...OF_SOME, resultEqualityCheck: posesSame },
 });
 

@@ -43,6 +43,11 @@ export const OWN_PARTS = [
 
 export type OwnParts = Pick<Work, (typeof OWN_PARTS)[number]>;
 
+/** What of the work a problem of one's own is made of, and nothing else. */
+export function ownPartsOf(work: Work): OwnParts {
+	return Object.fromEntries(OWN_PARTS.map((part) => [part, work[part]])) as OwnParts;
+}
+
 /** An exercise of a Round as it was kept with the work on it; undefined where none was. */
 export function posedExercise(name: string, posed: Exercise | null): BookExercise | undefined {
 	const at = placeInRound(name);

@@ -4,6 +4,8 @@ import { type PlaceInSheet, problemName, sheetTitle } from './sheet';
 
 /** Where an exercise is among others, and what follows it. */
 export type Following = {
+	/** What it belongs to, where that is its title on the Desk: the sheet. */
+	readonly title: string | null;
 	/** Its place, to be read beside its title; '' for a problem that stands alone. */
 	readonly aside: string;
 	/** The Round or the sheet it belongs to: where that is, and how one is led there; null outside of both. */
@@ -15,7 +17,8 @@ export type Following = {
 function inSheet({ name, sheet, at }: PlaceInSheet): Following {
 	const next = at < 0 ? undefined : sheet.problems[at + 1];
 	return {
-		aside: at < 0 ? sheetTitle(sheet) : `${at + 1} of ${sheet.problems.length}`,
+		title: sheetTitle(sheet),
+		aside: at < 0 ? '' : `${at + 1} of ${sheet.problems.length}`,
 		among: { path: `/sheet/${name}`, label: 'How this sheet goes' },
 		next: next ? problemName(name, next.id) : null,
 	};
@@ -33,6 +36,7 @@ export function followingOf(name: string, place: PlaceInSheet | null = null): Fo
 	const next = round ? round.exercises[inRound.place + 1] : BOOK[(at + 1) % BOOK.length];
 	const inBook = at < 0 ? '' : `${at + 1} of ${BOOK.length}`;
 	return {
+		title: null,
 		aside: inRound ? `Round ${shownCode(inRound.code)}` : inBook,
 		among: inRound ? { path: `/round/${inRound.code}`, label: 'How this Round goes' } : null,
 		next: next?.name ?? null,

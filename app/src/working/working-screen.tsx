@@ -6,6 +6,7 @@ import {
 	judge,
 	type Outcome,
 	solutionOf,
+	VERDICT_LINES,
 	type WorkedChain,
 	workChain,
 	writtenQuantity,
@@ -145,6 +146,7 @@ function BesideOf({
 					mine={{ title: 'The working', ...line, answer: answerText(working) }}
 					theirs={other}
 					compared={compareLines(line.worked, other.worked)}
+					calledMine="the working"
 					called={beside === 'mine' ? 'your line' : 'the worked line'}
 				/>
 			) : null}
@@ -185,7 +187,9 @@ function Checked({ exercise, working }: { readonly exercise: BookExercise; reado
 	return (
 		<>
 			<FourLinesShown lines={judged.value} />
-			{slip ? <SlipShown slip={slip} other={other} isTold={false} /> : null}
+			{slip ? (
+				<SlipShown slip={slip} other={other} isTold={VERDICT_LINES.some((one) => judged.value[one].why === slip.why)} />
+			) : null}
 		</>
 	);
 }

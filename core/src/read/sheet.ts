@@ -1,5 +1,6 @@
 import type { Span } from '../numeral/fault';
 import { legible } from './legible';
+import { wantIn } from './problem/wanted';
 
 /** A problem of a page: its span, the number or letter it is listed by, and its text with what holds for it put before. */
 export type SheetProblem = { readonly at: Span; readonly label: string | null; readonly text: string };
@@ -104,6 +105,14 @@ function joined(lead: string, text: string): string {
 	return lead === '' ? text : `${lead} ${text}`;
 }
 
+const NO_THINGS: ReadonlySet<string> = new Set();
+
+/** A problem with the instruction that holds for it; one that asks for another unit by itself does not need it. */
+function withLead(lead: string, text: string): string {
+	const asks = lead !== '' && wantIn(text, NO_THINGS) !== null && wantIn(lead, NO_THINGS) !== null;
+	return asks ? text : joined(lead, text);
+}
+
 /** What holds for a list of letters under a number: what the number says, where that is no problem by itself. */
 type Under = { readonly label: string; readonly lead: string };
 
@@ -146,7 +155,7 @@ function listed(text: string, pieces: readonly Piece[]): readonly SheetProblem[]
 	return problems.map(({ from, to, label, lead: before }) => ({
 		at: [from, to],
 		label,
-		text: joined(before, text.slice(from, to).trim()),
+		text: withLead(before, text.slice(from, to).trim()),
 	}));
 }
 

@@ -19,16 +19,21 @@ function capital(text: string): string {
 /**
  * What two lines have in common and where they part, in a few sentences.
  * @param other what the second one is called: "the worked line".
+ * @param mine what the first one is called, where it is not the student's own.
  * @example sayCompared(compareLines(mine, theirs), 'the worked line')[0] // 'They take different routes.'
  */
-export function sayCompared({ way, differs, shorter, sameEnd }: LinesCompared, other: string): readonly string[] {
+export function sayCompared(
+	{ way, differs, shorter, sameEnd }: LinesCompared,
+	other: string,
+	mine = 'yours',
+): readonly string[] {
 	return [
 		WAYS[way],
 		differs
-			? `The value first differs at ${place(differs.first)} of yours, and ${place(differs.second)} of ${other}. Look there.`
+			? `The value first differs at ${place(differs.first)} of ${mine}, and ${place(differs.second)} of ${other}. Look there.`
 			: sameEnd
 				? 'Both come to the same value.'
 				: 'Wherever both stand at the same unit, the values agree.',
-		...(shorter === null ? [] : [shorter === 'first' ? 'Yours is shorter.' : `${capital(other)} is shorter.`]),
+		...(shorter === null ? [] : [`${capital(shorter === 'first' ? mine : other)} is shorter.`]),
 	];
 }

@@ -158,9 +158,11 @@ function isAsked(text: string, { at }: Found): boolean {
 function toldOf(text: string, may: readonly Free[]): readonly Free[] {
 	const asked = may.filter(({ quantity }) => isAsked(text, quantity));
 	if (asked.length) return asked;
-	const from = Math.max(0, ...[...text.matchAll(/[.?!,]\s+(?=how\b|what\b)/giu)].map(({ index }) => index));
-	const within = may.filter(({ quantity }) => quantity.at[0] > from);
-	return from > 0 && within.length === 1 ? within : [];
+	const asks = [...text.matchAll(/[.?!,]\s+(?=how\b|what\b)[^?]*/giu)].at(-1);
+	if (!asks) return [];
+	const [from, to] = [asks.index, asks.index + asks[0].length];
+	const within = may.filter(({ quantity }) => quantity.at[0] > from && quantity.at[0] < to);
+	return within.length === 1 ? within : [];
 }
 
 /** Whether two quantities of one unit, one after the other, stand as the ends of a range. */

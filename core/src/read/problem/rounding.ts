@@ -62,7 +62,7 @@ const ASKS: readonly {
 	},
 	{
 		example: 'to 2 decimal places, 2 d.p.',
-		by: new RegExp(`\\b${COUNT}\\s*(?:decimals?\\b|decimal\\s+(?:places?|digits?)|d\\.?\\s?p\\b\\.?)`, 'iu'),
+		by: new RegExp(`\\b${COUNT}\\s*(?:decimal\\s+(?:places?|digits?)|decimals?\\b|d\\.?\\s?p\\b\\.?)`, 'iu'),
 		rounding: (word) => ({ place: -count(word) }),
 	},
 	{

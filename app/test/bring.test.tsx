@@ -1,0 +1,269 @@
+import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { handedLink } from '@tidy-sum/exchange/handed-link';
+import { TEXT_LIMIT } from '@tidy-sum/schema';
+import { Provider } from 'react-redux';
+import { BringScreen } from '../src/bring/bring-screen';
+import { SheetScreen } from '../src/bring/sheet-screen';
+import { HandInScreen } from '../src/hand-in/hand-in-screen';
+import { type AppStore, makeStore } from '../src/store/store';
+import { WithExercise } from '../src/store/with-exercise';
+import { broughtIn, DRAFT } from '../src/work/brought';
+import { workNamed } from '../src/work/how-far';
+import { problemName, sheetOf } from '../src/work/sheet';
+import { did } from '../src/work/works-slice';
+import { pressButton } from './on-desk';
+
+const mockNavigate = jest.fn();
+jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));
+
+jest.mock('../src/worker/core-worker', () => jest.requireActual('./jobs-here').jobsHere());
+
+beforeEach(() => {
+	jest.clearAllMocks();
+	globalThis.history.replaceState(null, '', '/bring');
+});
+
+const HONEY = 'There are 12 jars to a crate and 1 jar holds 454 g. How many kg of honey are in 36 crates, to 3 s.f.?';
+
+const PAGE = 'Convert to metres:\n1. 3.2 km\n2. 45 cm\n3. 1.5 mi';
+
+function show(what: React.ReactNode, store: AppStore = makeStore()): AppStore {
+	render(<Provider store={store}>{what}</Provider>);
+	return store;
+}
+
+/** Types into the one field, and waits until what was typed is read. */
+async function bring(text: string, store: AppStore, name = DRAFT): Promise<void> {
+	fireEvent.change(screen.getByTestId('bring-text'), { target: { value: text } });
+	const read = () => expect(workNamed(store.getState().works, name)).toMatchObject({ text, told: {} });
+	await waitFor(read, { timeout: 3000 });
+	await act(async () => {});
+}
+
+const press = (id: string) => fireEvent.click(screen.getByTestId(id));
+
+const own = (store: AppStore, name = DRAFT) => workNamed(store.getState().works, name);
+
+/** Where the last navigation led to. */
+const wentTo = (): string => mockNavigate.mock.lastCall?.[0] as string;
+
+describe('a problem that is brought', () => {
+	it('is read as it is typed: each token with its place, the line’s beginning, the facts as equations', async () => {
+		const store = show(<BringScreen />);
+		await bring(HONEY, store);
+		for (const said of [
+			'12 jars · a fact',
+			'454 g · a fact',
+			'kg · wanted',
+			'36 crates · the start',
+			'3 s.f. · the rounding',
+		])
+			expect(screen.getByRole('button', { name: new RegExp(said.replace(/\s/g, '\\s')) })).toBeTruthy();
+		expect(screen.getByTestId('beginning').textContent).toContain('36crate');
+		expect(screen.getByTestId('beginning-wanted').textContent).toBe('Wanted: kg, to 3 figures.');
+		expect(screen.getByTestId('facts-stated').textContent).toContain('12 jar = 1 crate');
+		expect(screen.queryByTestId('question')).toBeNull();
+		press('own-done');
+		const [name] = broughtIn(store.getState().works);
+		expect(wentTo()).toBe(`/desk/${name}`);
+		expect(own(store, name)).toMatchObject({ text: HONEY, start: { number: '36' }, rounding: { significant: 3 } });
+		expect(own(store)).toBeNull();
+	});
+
+	it('gives a token another place at a touch, and keeps it while one types on', async () => {
+		const store = show(<BringScreen />);
+		await bring(HONEY, store);
+		press(`token-${HONEY.indexOf('12 jars')}`);
+		press('role-start');
+		expect(own(store)).toMatchObject({ start: { number: '12', unit: 'jars' } });
+		expect(own(store)?.stated).toHaveLength(1);
+		await bring(`At the hut: ${HONEY}`, store);
+		expect(own(store)).toMatchObject({ start: { number: '12' }, byHand: { start: true } });
+		const first = HONEY.indexOf('12 jars') + 'At the hut: '.length;
+		expect(own(store)?.placed.find(({ at }) => at[0] === first)?.role).toBe('start');
+		// A text that has nothing in common with it is another problem.
+		await bring('Write 3.6 m/s in km/h.', store);
+		expect(own(store)).toMatchObject({ start: { number: '3.6', unit: 'm/s' }, stated: [], byHand: { start: false } });
+	});
+
+	it('makes a fact of a token and another one of the text', async () => {
+		const store = show(<BringScreen />);
+		await bring('One sack lasts 14 days. 9.5 kg of feed are in it. How many kg go in 35 days?', store);
+		press('token-24');
+		press('role-fact');
+		press('with-15');
+		expect(own(store)?.stated).toContainEqual({
+			left: { number: '9.5', unit: 'kg' },
+			right: { number: '14', unit: 'days' },
+		});
+	});
+
+	it('asks what it could not tell, one thing at a time', async () => {
+		const store = show(<BringScreen />);
+		await bring('One tank holds 5 L and the other 7 L.', store);
+		expect(screen.getByTestId('question').textContent).toContain('What does the line start from?');
+		expect(screen.getByTestId('own-done').getAttribute('aria-disabled')).toBe('true');
+		press('start-15');
+		expect(screen.getByTestId('question').textContent).toContain('What should the answer be in?');
+		fireEvent.change(screen.getByTestId('question-field'), { target: { value: 'mL' } });
+		press('question-take');
+		expect(screen.queryByTestId('question')).toBeNull();
+		expect(own(store)).toMatchObject({ start: { number: '5', unit: 'L' }, asked: { unit: 'mL' } });
+		press('own-done');
+		expect(mockNavigate).toHaveBeenCalledTimes(1);
+	});
+
+	it('stays as it was left, and undo takes back what was typed', async () => {
+		const store = show(<BringScreen />);
+		await bring(HONEY, store);
+		press('undo');
+		await waitFor(() => expect((screen.getByTestId('bring-text') as HTMLTextAreaElement).value).toBe(''));
+		press('redo');
+		await waitFor(() => expect((screen.getByTestId('bring-text') as HTMLTextAreaElement).value).toBe(HONEY));
+	});
+
+	it('that is too long to keep stays in the field, and that is told', () => {
+		const store = show(<BringScreen />);
+		const long = 'x'.repeat(TEXT_LIMIT + 1);
+		fireEvent.change(screen.getByTestId('bring-text'), { target: { value: long } });
+		expect(screen.getByTestId('too-long').textContent).toContain('200001 characters');
+		expect((screen.getByTestId('bring-text') as HTMLTextAreaElement).value).toBe(long);
+		expect(own(store)).toBeNull();
+	});
+
+	it.each([
+		['no numbers', 'The glasshouse is warm.'],
+		['another language', 'Wie viele Gläser passen in drei Kisten?'],
+		['marks of direction', '\u200f45 cm\u202c = ___ m'],
+		['500 numbers', Array.from({ length: 500 }, (_, i) => `${i} kg`).join(', ')],
+	])('is kept whatever it is: %s', async (_, text) => {
+		const store = show(<BringScreen />);
+		await bring(text, store);
+		expect(own(store)?.text).toBe(text);
+	});
+
+	it('takes no picture for a text, and says so', () => {
+		show(<BringScreen />);
+		fireEvent.paste(screen.getByTestId('bring-text'), {
+			clipboardData: { getData: () => '', files: [new File([], 'a.png', { type: 'image/png' })] },
+		});
+		expect(screen.getByText(/A picture cannot be read here/)).toBeTruthy();
+	});
+
+	it('takes the text of a file that is dropped', async () => {
+		show(<BringScreen />);
+		const file = new File([PAGE], 'sheet.txt', { type: 'text/plain' });
+		Object.assign(file, { text: async () => PAGE });
+		fireEvent.drop(screen.getByTestId('bring-text'), { dataTransfer: { files: [file] } });
+		await screen.findByTestId('page');
+	});
+});
+
+describe('a page of problems', () => {
+	it('becomes a sheet that is worked one after another, put in order, named, and handed in whole', async () => {
+		const store = show(<BringScreen />);
+		await bring(PAGE, store);
+		expect((await screen.findByTestId('page-says')).textContent).toContain('3 problems were found');
+		press('to-sheet');
+		const [name = ''] = broughtIn(store.getState().works);
+		expect(wentTo()).toBe(`/sheet/${name}`);
+		const sheet = () => sheetOf(store.getState().works.byId[store.getState().works.open[name] ?? '']?.body);
+		expect(sheet().problems.map(({ label, text }) => `${label} ${text}`)).toEqual([
+			'1 Convert to metres: 3.2 km',
+			'2 Convert to metres: 45 cm',
+			'3 Convert to metres: 1.5 mi',
+		]);
+
+		show(<SheetScreen name={name} />, store);
+		expect(screen.getByTestId('sheet-says').textContent).toBe('3 problems: 0 right, 0 begun, 3 still to do.');
+		press('go-on');
+		const first = problemName(name, 'p1');
+		expect(wentTo()).toBe(`/desk/${first}`);
+		// Opened for the first time, it is posed as it lies on the sheet.
+		show(<WithExercise name={first}>{({ exercise }) => <>{exercise.prompt}</>}</WithExercise>, store);
+		await waitFor(() =>
+			expect(own(store, first)).toMatchObject({ start: { number: '3.2', unit: 'km' }, asked: { unit: 'metres' } }),
+		);
+
+		press('problem-3-more');
+		press('problem-3-up');
+		expect(sheet().problems.map(({ label }) => label)).toEqual(['1', '3', '2']);
+		press('problem-2-remove');
+		expect(sheet().problems).toHaveLength(2);
+		press('problem-back');
+		expect(sheet().problems).toHaveLength(3);
+		press('sheet-rename');
+		fireEvent.change(screen.getByTestId('sheet-title'), { target: { value: 'Lengths' } });
+		expect(screen.getAllByRole('heading', { level: 1 }).at(-1)?.textContent).toBe('Lengths');
+
+		act(() => {
+			store.dispatch(did(first, { do: 'answer', text: '3200 m' }));
+			store.dispatch(did(first, { do: 'check' }));
+		});
+		show(<HandInScreen name={name} />, store);
+		expect(screen.getByTestId('whole-title').textContent).toBe('Lengths');
+		expect(screen.getByTestId('not-done').textContent).toBe('Not done yet: 3 and 2 (2 of 3).');
+		expect(screen.getByTestId('hand-in-answer').textContent).toBe('Answer: 3200 m');
+	});
+
+	it('is told, where the sheet is not there', () => {
+		show(<SheetScreen name="sheet-gone" />);
+		expect(screen.getByText('There is no such sheet on this desk.')).toBeTruthy();
+	});
+});
+
+describe('what was brought', () => {
+	it('is listed: named, put in order, searched, taken out and brought back', async () => {
+		const store = makeStore();
+		for (const i of [1, 2, 3, 4, 5, 6, 7]) {
+			store.dispatch(did(`own-${i}`, { do: 'pose', text: `Problem ${i}: convert ${i} km to m.` }));
+			store.dispatch(did('brought', { do: 'bring', what: `own-${i}` }));
+		}
+		show(<BringScreen />, store);
+		expect(broughtIn(store.getState().works)[0]).toBe('own-7');
+		press('brought-1-more');
+		fireEvent.change(screen.getByTestId('brought-1-title'), { target: { value: 'Trail signs' } });
+		press('brought-1-down');
+		expect(broughtIn(store.getState().works).slice(0, 3)).toEqual(['own-6', 'own-7', 'own-5']);
+		fireEvent.change(screen.getByTestId('brought-search'), { target: { value: 'trail' } });
+		expect(screen.getByTestId('brought').textContent).toContain('Trail signs');
+		expect(screen.getByTestId('brought').querySelectorAll('[role="listitem"]')).toHaveLength(1);
+		press('brought-2-remove');
+		expect(broughtIn(store.getState().works)).not.toContain('own-7');
+		pressButton(/^Bring it back/);
+		expect(broughtIn(store.getState().works)[1]).toBe('own-7');
+	});
+
+	it('comes in by a link, with what was said by hand, and nothing else', async () => {
+		const told = {
+			marks: [],
+			start: { number: '7', unit: 'L' },
+			facts: [],
+			want: { unit: 'mL' },
+			rounding: null,
+			says: { want: null, rounding: null },
+		};
+		const link = handedLink({
+			tidySum: 1,
+			title: 'Tanks',
+			problems: [
+				{ label: '1', text: 'One tank holds 5 L and the other 7 L.', told },
+				{ label: '2', text: 'Write 3.6 m/s in km/h.' },
+			],
+		});
+		globalThis.history.replaceState(null, '', `/bring#p=${link}`);
+		const store = show(<BringScreen />);
+		expect(screen.getByTestId('handed').textContent).toContain('Tanks (2 problems)');
+		press('handed-take');
+		const [name = ''] = broughtIn(store.getState().works);
+		expect(wentTo()).toBe(`/sheet/${name}`);
+		expect(own(store, problemName(name, 'p1'))).toMatchObject({ start: { number: '7' }, asked: { unit: 'mL' } });
+		expect(globalThis.location.hash).toBe('');
+	});
+
+	it('says of a link that is not whole that a part of it is lost', () => {
+		globalThis.history.replaceState(null, '', '/bring#p=abc');
+		show(<BringScreen />);
+		expect(screen.getByText(/This link is not whole/)).toBeTruthy();
+	});
+});
