@@ -48,6 +48,43 @@ const SHELF: readonly (readonly [string, string])[] = [
 	['/sense?value=6.02e23%20kg', 'sense-says'],
 ];
 
+const SHEET = '1. Write 3.6 m/s in km/h.\n2. How long does a tank last?\n3. 14 ft to yd';
+
+/** Shows each state of what is brought in turn. */
+async function eachBrought(browser: Browser, look: (state: string) => Promise<void>): Promise<void> {
+	const bring = async (text: string) => {
+		await browser.driver.get(`${whole.url}/bring`);
+		await browser.fill('bring-text', text);
+	};
+	await browser.driver.get(`${whole.url}/bring`);
+	await browser.find('bring-text');
+	await look('nothing brought yet');
+	await bring('12 jars go to a crate. How many jars are in 36 crates? Round to 3 s.f. The sled takes 250 kg.');
+	await browser.find('token-0');
+	await look('a problem that is read');
+	await browser.press('token-0');
+	await look('a token that is touched');
+	await browser.press('role-spare', 'fill-in', 'own-start');
+	await look('a problem filled in directly');
+	await bring('One tank holds 5 L and the other 7 L.');
+	await browser.find('question');
+	await look('a question that is open');
+	await bring(SHEET);
+	await browser.find('page');
+	await look('a page of problems');
+	await browser.press('to-sheet', 'problem-2-more', 'sheet-rename', 'hand-on');
+	await browser.find('hand-on-link');
+	await look('a sheet');
+	await browser.press('sheet-hand-in');
+	await browser.find('not-done');
+	await look('a sheet handed in');
+	await browser.driver.get(`${whole.url}/working/wind-gust`);
+	await browser.fill('working-text', '18.5 mi/h × 5280 ft / 1 mi = 97680 ft/h × 3600 s / 1 h = 27.1 ft/s');
+	await browser.press('beside-key', 'working-check');
+	await browser.find('slip');
+	await look('a working');
+}
+
 /** Shows each state of the Desk in turn. */
 async function eachState(browser: Browser, look: (state: string) => Promise<void>): Promise<void> {
 	await browser.go(`${whole.url}/desk/new-snow`);
@@ -135,6 +172,7 @@ async function eachState(browser: Browser, look: (state: string) => Promise<void
 	await browser.driver.get(`${whole.url}/round/nothing`);
 	await browser.find('round-fault');
 	await look('no Round');
+	await eachBrought(browser, look);
 }
 
 const SCREENS: readonly (readonly [string, Screen, boolean])[] = [
@@ -167,7 +205,7 @@ describe.each<[string, Screen]>([
 		const look = async (state: string) => {
 			const found = (await browser.driver.executeScript(`
 				const off = document.documentElement.scrollWidth > innerWidth ? ['the page is wider than the screen'] : [];
-				const small = [...document.querySelectorAll('button, [role=button], [role=link], a, input')]
+				const small = [...document.querySelectorAll('button, [role=button], [role=link], a, input, textarea')]
 					.map((e) => [e, e.getBoundingClientRect()])
 					.filter(([, r]) => r.width > 0 && (r.width < 44 || r.height < 44))
 					.map(([e, r]) => e.innerText + ' ' + r.width + '×' + r.height);
@@ -209,6 +247,7 @@ describe.each<[string, Screen]>([
 		await browser.press('round-5');
 		await browser.find('problem');
 		await look('an exercise of a Round');
+		await eachBrought(browser, look);
 		await browser.close();
 		expect(small).toEqual([]);
 	});

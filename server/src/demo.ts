@@ -69,6 +69,36 @@ function demoRound(now: Date): readonly (readonly [string, WorkBody])[] {
 	];
 }
 
+/** A sheet of the demo desk: its first problem worked and checked, its third begun. */
+const SHEET: Step = {
+	do: 'lay',
+	problems: [
+		'A drip line gives 350 mL of nutrient solution in an hour. How many litres is that?',
+		'Snow lies 127 cm deep at the mast. Convert to feet, to the nearest tenth.',
+		'The balloon climbs at 5.4 m/s. Express this in km/h.',
+		'The freezer is kept at −22 to −18 °C. Give that range in °F.',
+		'12 jars go to a crate and each jar holds 454 g. How many kg of honey are in 36 crates? Give 3 significant figures.',
+		'The shelf in the workshop is 7 ft 5 in long. How long is it in cm?',
+		'A sled takes 250 kg. How far does it run?',
+	].map((text, i) => ({ id: `p${i + 1}`, label: `${i + 1}`, text })),
+};
+
+function onSheet(number: number, start: string, unit: string, more: readonly Step[]): readonly [string, WorkBody] {
+	const text = SHEET.do === 'lay' ? (SHEET.problems[number - 1]?.text ?? '') : '';
+	const posed: Step[] = [
+		{ do: 'pose', text, given: true },
+		{ do: 'start', start: quantityOfRow(start) },
+		{ do: 'want', unit },
+	];
+	return [`demo-sheet-${number}`, body(`own-week7-p${number}`, [...posed, ...more])];
+}
+
+const SHEETS: readonly (readonly [string, WorkBody])[] = [
+	['demo-sheet', body('sheet-week7', [SHEET, { do: 'entitle', title: 'Week 7 at the glasshouse' }])],
+	onSheet(1, '350 mL', 'L', [place('a', '1 L', '1000 mL'), { do: 'answer', text: '0.350 L' }, { do: 'check' }]),
+	onSheet(3, '5.4 m/s', 'km/h', [place('a', '3600 s', '1 h')]),
+];
+
 /** Half-way along a rate; finished and checked; an upside-down block. */
 const WORKS: readonly (readonly [string, WorkBody])[] = [
 	['demo-new-snow', body('new-snow', [place('a', '2.54 cm', '1 in'), place('b', '10 mm', '1 cm')])],
@@ -82,6 +112,6 @@ const WORKS: readonly (readonly [string, WorkBody])[] = [
 /** Lays the demo work on its desk, once: what someone has done there since is left alone. */
 export async function layDemo(db: Database, now: Date): Promise<void> {
 	if (await db('desk').where({ id: DEMO_DESK }).first()) return;
-	for (const [id, work] of [...WORKS, ...demoRound(now)])
+	for (const [id, work] of [...WORKS, ...SHEETS, ...demoRound(now)])
 		await keepWork(db, DEMO_DESK, id, { base: 0, body: work }, now.toISOString());
 }

@@ -302,7 +302,7 @@ describe('the demo', () => {
 		await layDemo(db, new Date());
 		const before = await works(DEMO_DESK);
 		// Three pieces of the book and four exercises of the Round.
-		expect(before).toHaveLength(7);
+		expect(before).toHaveLength(10);
 		const [first] = before;
 		for (const [id, base] of [
 			[first?.id, 1],

@@ -24,12 +24,14 @@ import { did, redid, renamed, undid } from '../work/works-slice';
 import type { Brought } from '../worker/core-jobs';
 import { BroughtList } from './brought-list';
 import { FileOf } from './file-of';
+import { HandOn } from './hand-on';
 import { MarkedField } from './marked-field';
 import { PageDraft } from './page-draft';
 import { ProblemDraft } from './problem-draft';
 import { takeIn } from './take-in';
-import { MARKED_LIMIT, questionOf, type Token, tokensOf } from './tokens';
+import { MARKED_LIMIT, questionOf, tokensBeside } from './tokens';
 import { useBrought } from './use-brought';
+import { useChosen } from './use-chosen';
 
 /** What a text is taken for. */
 type Kind = 'problem' | 'page' | 'working';
@@ -103,33 +105,28 @@ function Bring({ name }: { readonly name: string }) {
 	const router = useRouter();
 	const dispatch = useAppDispatch();
 	const wide = useWindowDimensions().width >= WIDE_FROM;
-	const { text, onText, work, brought, isTooLong } = useBrought(name);
+	const { text, onText, settle: keepText, work, brought, isTooLong } = useBrought(name);
 	const body = useAppSelector(({ works }) => works.byId[works.open[name] ?? '']?.body);
 	const sheet = useAppSelector(({ works }) => sheetNameOf(works, name));
 	const [chosenKind, setKind] = useState<{ readonly of: string; readonly kind: Kind } | null>(null);
-	const [chosenAt, setChosen] = useState<Token | null>(null);
 	const { handed, done } = useHanded();
 	const isDraft = name === DRAFT;
 	const isEmpty = text.trim() === '';
 	const kind: Kind = !isDraft ? 'problem' : chosenKind && chosenKind.of === text ? chosenKind.kind : likely(brought);
-	const isShort = text.length <= MARKED_LIMIT && text === work.text;
-	const tokens = useMemo(() => (isShort && kind === 'problem' ? tokensOf(work) : []), [work, isShort, kind]);
-	const chosen =
-		tokens.find(({ at }) => at[0] === chosenAt?.at[0]) ??
-		(chosenAt && tokens.every(({ at }) => at[0] !== chosenAt.at[0]) && text.slice(...chosenAt.at) === chosenAt.text
-			? chosenAt
-			: null);
+	const isKept = text === work.text;
+	const tokens = useMemo(
+		() => (text.length <= MARKED_LIMIT && kind === 'problem' ? tokensBeside(work, text) : []),
+		[work, text, kind],
+	);
+	const { chosen, choose, onTouch } = useChosen(tokens, text);
 	const onDo = (...steps: readonly SingleStep[]) => {
 		const [only] = steps;
+		keepText();
 		if (only) dispatch(did(name, steps.length === 1 ? only : { do: 'together', steps: [...steps] }));
-	};
-	const onTouch = (from: number, to: number) => {
-		if (to > from && to - from <= 80) setChosen({ at: [from, to], text: text.slice(from, to), place: null });
-		const token = tokens.find(({ at }) => at[0] <= from && from < at[1]);
-		if (token && to === from) setChosen(token);
 	};
 	/** A draft becomes a problem, a sheet or a working of its own. */
 	const settle = (as: string) => {
+		keepText();
 		if (isDraft) {
 			dispatch(renamed({ from: DRAFT, as }));
 			dispatch(did(BROUGHT, { do: 'bring', what: as }));
@@ -157,7 +154,7 @@ function Bring({ name }: { readonly name: string }) {
 		if (read.ok) router.navigate(takeIn(dispatch, read.value) as '/');
 		else onText(content);
 	};
-	const isWhole = questionOf(work) === null && (isShort || text.length > MARKED_LIMIT);
+	const isWhole = questionOf(work) === null && isKept;
 	const go =
 		kind === 'page' ? (
 			<Button label="Keep as a sheet" kind="strong" onPress={toSheet} testID="to-sheet" />
@@ -225,7 +222,13 @@ function Bring({ name }: { readonly name: string }) {
 					{handed.fault.message}
 				</Words>
 			) : null}
-			<MarkedField text={text} onText={onText} tokens={tokens} onTouch={onTouch} />
+			<MarkedField
+				text={text}
+				onText={onText}
+				tokens={tokens}
+				low={kind === 'page' || text.length > MARKED_LIMIT}
+				onTouch={onTouch}
+			/>
 			{isTooLong ? (
 				<Words tone="look" role="status" aria-live="polite" testID="too-long">
 					This has {text.length} characters; {TEXT_LIMIT} can be kept. It stays here in the field, but it is gone when
@@ -249,12 +252,13 @@ function Bring({ name }: { readonly name: string }) {
 					work={work}
 					tokens={tokens}
 					chosen={chosen}
-					onChoose={setChosen}
+					onChoose={choose}
 					onDo={onDo}
 					wide={wide}
 				/>
 			) : null}
 			{kind === 'problem' ? choice : null}
+			{isDraft ? null : <HandOn name={name} />}
 			{kind === 'problem' && text.length > MARKED_LIMIT ? (
 				<Words size="small" tone="soft">
 					Of a text this long only the first {MARKED_LIMIT} characters are read. All of it is kept.

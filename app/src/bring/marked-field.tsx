@@ -13,6 +13,8 @@ type Props = {
 	readonly onText: (text: string) => void;
 	/** What is marked in it; none where it is too long to be marked. */
 	readonly tokens: readonly Token[];
+	/** Whether the field keeps to a part of the page, as for a whole sheet; it grows with its text otherwise. */
+	readonly low: boolean;
 	/** Told what was touched or chosen in the text: a place, or a stretch of it. */
 	readonly onTouch: (from: number, to: number) => void;
 };
@@ -45,7 +47,7 @@ const NO_TEXT = 'A picture cannot be read here. Type the problem, or paste its w
  * One field to type or paste into. What was read of the text lies behind it as marks: a firm line under the start, a
  * broken one under a fact, one through what is not needed, a double one under what is wanted.
  */
-export function MarkedField({ text, onText, tokens, onTouch }: Props) {
+export function MarkedField({ text, onText, tokens, low, onTouch }: Props) {
 	const styles = useStyles();
 	const palette = usePalette();
 	const field = useRef<TextInput>(null);
@@ -72,7 +74,7 @@ export function MarkedField({ text, onText, tokens, onTouch }: Props) {
 				A problem, a whole sheet, or a written working
 			</Words>
 			{createElement('div', {
-				style: styles.frame,
+				style: [styles.frame, low && styles.low],
 				onClick: touched,
 				onPaste: (event: ClipboardEvent) => {
 					const hasText = event.clipboardData.getData('text') !== '';
@@ -92,7 +94,7 @@ export function MarkedField({ text, onText, tokens, onTouch }: Props) {
 						style: [styles.text, styles.behind],
 						testID: 'marks',
 						// A last line that is empty is as tall as any.
-						children: [...pieces, '\u200b'],
+						children: low ? '\u200b' : [...pieces, '\u200b'],
 					}),
 					<TextInput
 						key="field"
@@ -107,7 +109,7 @@ export function MarkedField({ text, onText, tokens, onTouch }: Props) {
 						spellCheck={false}
 						placeholder="A sled with 44.0 kg on it runs at 3.6 m/s. What is that in km/h?"
 						placeholderTextColor={palette.soft}
-						style={[styles.text, styles.input]}
+						style={[styles.text, styles.input, low && styles.scrolls]}
 						testID="bring-text"
 					/>,
 				],
@@ -123,6 +125,8 @@ export function MarkedField({ text, onText, tokens, onTouch }: Props) {
 
 const useStyles = makeStyles((palette) => ({
 	frame: { position: 'relative', minHeight: 110 },
+	low: { height: 220 },
+	scrolls: { ...({ overflow: 'auto' } as object) },
 	text: {
 		fontFamily: FONT.regular,
 		fontSize: SIZE.body,

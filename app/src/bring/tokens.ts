@@ -39,6 +39,15 @@ export function tokensOf({ text, told, placed, byHand }: Work): readonly Token[]
 	].sort((a, b) => a.at[0] - b.at[0]);
 }
 
+/** The tokens of a problem while its text is typed on: those before the first change stay marked until it is read again. */
+export function tokensBeside(work: Work, text: string): readonly Token[] {
+	const tokens = tokensOf(work);
+	if (text === work.text) return tokens;
+	let same = 0;
+	while (same < text.length && text[same] === work.text[same]) same += 1;
+	return tokens.filter(({ at }) => at[1] <= same);
+}
+
 function unitText(unit: string): string {
 	const read = parseUnit(unit, { counted: true });
 	return read.ok ? read.value.text : unit;

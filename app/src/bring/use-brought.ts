@@ -14,6 +14,8 @@ const READ_AFTER_MS = 150;
 export type BroughtText = {
 	readonly text: string;
 	readonly onText: (text: string) => void;
+	/** Keeps at once what was typed last, before something else is done to the problem. */
+	readonly settle: () => void;
 	/** The problem as it stands: what was read, and what was said by hand. */
 	readonly work: Work;
 	/** What the text is; null while it is being read for the first time. */
@@ -33,12 +35,15 @@ export function useBrought(name: string): BroughtText {
 	const [read, setRead] = useState<{ readonly text: string; readonly brought: Brought } | null>(null);
 	const latest = useRef(text);
 	const kept = useRef(work.text);
+	/** The text whose reading is kept with it. */
+	const toldFor = useRef(work.told || work.text === '' ? work.text : null);
 	const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
 
 	const keep = useCallback(
 		(next: string, brought: Brought | null) => {
 			if (next.length > TEXT_LIMIT || (next === kept.current && !brought)) return;
 			kept.current = next;
+			toldFor.current = brought ? next : null;
 			dispatch(did(name, { do: 'pose', text: next, ...(brought ? { told: brought.told } : {}) }));
 		},
 		[dispatch, name],
@@ -48,7 +53,7 @@ export function useBrought(name: string): BroughtText {
 			const brought = await inWorker((jobs) => jobs.bring(next.slice(0, TEXT_LIMIT))).catch(() => null);
 			if (latest.current !== next) return;
 			if (brought) setRead({ text: next, brought });
-			if (next !== kept.current) keep(next, brought);
+			if (toldFor.current !== next) keep(next, brought);
 		},
 		[keep],
 	);
@@ -66,6 +71,8 @@ export function useBrought(name: string): BroughtText {
 		if (work.text === kept.current && work.text === latest.current) return;
 		if (work.text === kept.current) return;
 		kept.current = work.text;
+		// Nothing is done to what an undo brought back, so that a redo still follows.
+		toldFor.current = work.text;
 		latest.current = work.text;
 		setText(work.text);
 		void readNow(work.text);
@@ -73,15 +80,15 @@ export function useBrought(name: string): BroughtText {
 	useEffect(() => {
 		if (latest.current !== '') void readNow(latest.current);
 	}, [readNow]);
+	const settle = useCallback(() => keep(latest.current, null), [keep]);
 	// What was typed last is kept as one leaves, read or not.
 	useEffect(() => {
-		const leave = () => keep(latest.current, null);
-		globalThis.addEventListener?.('pagehide', leave);
+		globalThis.addEventListener?.('pagehide', settle);
 		return () => {
-			globalThis.removeEventListener?.('pagehide', leave);
+			globalThis.removeEventListener?.('pagehide', settle);
 			clearTimeout(timer.current);
-			leave();
+			settle();
 		};
-	}, [keep]);
-	return { text, onText, work, brought: read?.brought ?? null, isTooLong: text.length > TEXT_LIMIT };
+	}, [settle]);
+	return { text, onText, settle, work, brought: read?.brought ?? null, isTooLong: text.length > TEXT_LIMIT };
 }
