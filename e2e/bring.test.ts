@@ -88,7 +88,7 @@ describe.each(SCREENS)('what is brought, on %s', (_, screen) => {
 		await says('places', '35 days · the start');
 		await browser.press('own-done');
 		await browser.find('line');
-		await fact('unit--1-top-d', '9.5kg=14days', 'd');
+		await fact('unit--1-top-d', '9.5kg=14days', 'days');
 		await answer('24 kg');
 		await allRight();
 	});

@@ -16,6 +16,9 @@ type Shot = {
 	readonly show: (browser: Browser) => Promise<unknown>;
 };
 
+const BROUGHT =
+	'12 jars of honey go to a crate, and a jar holds 454 g. How many kilograms of honey are in 36 crates? Give 3 significant figures. The sled takes 250 kg.';
+
 /** One picture of each main view, made from the demo desk. */
 const SHOTS: readonly Shot[] = [
 	{
@@ -24,7 +27,6 @@ const SHOTS: readonly Shot[] = [
 		exercise: 'new-snow',
 		show: (b) => b.press('lane-bottom-h', 'fact-1h=60min'),
 	},
-	{ name: 'desk-places-phone', screen: PHONE, exercise: 'honey-crates', show: (b) => b.press('role-start') },
 	{
 		name: 'desk-beside-phone',
 		screen: PHONE,
@@ -39,17 +41,31 @@ const SHOTS: readonly Shot[] = [
 		exercise: 'honey-jar',
 		show: (b) => b.press('tool-more', 'more-hand-in', 'copy-text'),
 	},
+	{ name: 'desk-verdict-phone', screen: PHONE, exercise: 'honey-jar', show: (b) => b.press('tool-answer') },
 	{
-		name: 'desk-answer-phone',
+		name: 'bring-phone',
 		screen: PHONE,
+		page: '/bring',
 		exercise: 'new-snow',
 		show: async (b) => {
-			await b.press('lane-bottom-h', 'fact-1h=60min', 'place-min-below', 'tool-answer');
-			await write(b, '1.16 mm/min');
+			await b.fill('bring-text', BROUGHT);
+			await b.find('facts-stated');
 		},
 	},
-	{ name: 'desk-verdict-phone', screen: PHONE, exercise: 'honey-jar', show: (b) => b.press('tool-answer') },
-	{ name: 'desk-book-phone', screen: PHONE, exercise: 'vent-pane', show: (b) => b.press('tool-book') },
+	{
+		name: 'sheet-phone',
+		screen: PHONE,
+		page: '/sheet/sheet-week7',
+		exercise: 'new-snow',
+		show: (b) => b.until('problems', (text) => text.includes('What should the answer be in?')),
+	},
+	{
+		name: 'working-phone',
+		screen: PHONE,
+		page: '/working/wind-gust',
+		exercise: 'new-snow',
+		show: (b) => b.fill('working-text', '18.5 mi/h × 5280 ft / 1 mi = 97680 ft/h × 3600 s / 1 h = 27.1 ft/s'),
+	},
 	{
 		name: 'desk-scales-phone-dark',
 		screen: PHONE,

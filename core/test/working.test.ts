@@ -1,5 +1,5 @@
 import type { Factor } from '../src';
-import { readWorking } from '../src/problem';
+import { readWorking, sayFailing } from '../src/problem';
 
 const quantity = ({ number, unit }: { number: string; unit: string }) => `${number} ${unit}`.trim();
 
@@ -25,6 +25,10 @@ describe('a written working, read', () => {
 		],
 		['72 km/h × (1000 m/km) ÷ (3600 s/h) = 20 m/s', '72 km/h | 1000 m/1 km · 1 h/3600 s | - | 20 m/s | holds'],
 		['3.5 h·60 min/h·60 s/min = 12600 s', '3.5 h | 60 min/1 h · 60 s/1 min | - | 12600 s | holds'],
+		['77 °F - 32 = 45 × 5/9 = 25 °C', '77 °F | shift -32 · 5 °C/9 °F | 0: 45 | 25 °C | holds'],
+		['77 °F - 32 = 55 × 5/9 = 25 °C', '77 °F | shift -32 · 5 °C/9 °F | 0: 55 | 25 °C | claim 0'],
+		['85 km / 1.5 h = 56.7 km/h', '85 km/1.5 h | - | - | 56.7 km/h | holds'],
+		['\u200e4 ft\u200b × 12 in/1 ft = 48 in', '4 ft | 12 in/1 ft | - | 48 in | holds'],
 		['(4 ft)(12 in/1 ft) = 48 in', '4 ft | 12 in/1 ft | - | 48 in | holds'],
 		['$12.50/lb × 2.205 lb/1 kg = $27.56/kg', '12.50 $/lb | 2.205 lb/1 kg | - | 27.56 $/kg | holds'],
 		['2 1/2 cups × 8 fl oz/1 cup = 20 fl oz', '2 1/2 cup | 8 fl oz/1 cup | - | 20 fl oz | holds'],
@@ -91,5 +95,32 @@ describe('a written working, read', () => {
 		])
 			expect(readWorking(text)).toMatchObject({ factors: [], first: null });
 		expect(readWorking('5 km × '.repeat(5000)).factors.length).toBeGreaterThan(60);
+	});
+});
+
+describe('where a working first fails, in a sentence', () => {
+	it.each([
+		['5.5 ft × 12 in/1 ft = 66 in', 'Every block holds, and every value that is written follows.'],
+		['5.5 ft × 12 in/1 ft', 'Every block holds. No value is written yet.'],
+		['5.5 ft × 12 in/1 ft = 67 in', 'The answer, 67 inches, does not follow. The line stands at 66 in.'],
+		[
+			'5.5 ft × 12 in/1 ft = 66 m',
+			'The answer, 66 metres, is not in the unit that stands there. The line stands at 66 in.',
+		],
+		[
+			'5.5 ft × 12 in/1 ft = 60 in × 2.54 cm/1 in = 152 cm',
+			'The value written after block 1, 60 inches, does not follow. The line stands at 66 in.',
+		],
+		['5.5 ft × 10 in/1 ft = 55 in', 'Block 1 is where it first fails. 10 inches and 1 foot are not the same amount.'],
+		[
+			'5.5 ft × 1 ft/12 in × 2.54 cm/1 in = 1 cm',
+			'Block 1 is where it first fails. No unit of 1 foot over 12 inches cancels with the line: turned over, it may.',
+		],
+		[
+			'nothing here',
+			'No line was found in it. It begins with a quantity, and goes on with factors: 5.5 ft × 12 in / 1 ft.',
+		],
+	])('%s', (text, sentence) => {
+		expect(sayFailing(readWorking(text))).toBe(sentence);
 	});
 });

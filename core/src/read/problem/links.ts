@@ -14,14 +14,19 @@ const DOES = /^\s*(?:of\s+[\p{L}-]+\s+)?(\p{Ll}{3,})\s*(?:about|only)?\s*$/u;
 
 /** A fact whose other half is one thing without a number: "12 jars to a crate", "2 seeds in each cell". */
 const ONE_OF =
-	/^\s*(?:of\s+(?:[\p{L}-]+\s+){1,3})?(?:(?:fit|fits|go|goes|stand|come|comes|are|is)\s+)?(?:(?:to|in|into|for|on|per|with|at)\s+)?(a|an|each|every|one)\s+([\p{L}³²/]+)/iu;
+	/^\s*(?:of\s+(?:[\p{L}-]+\s+){1,3})?(?:(?:fit|fits|go|goes|stand|come|comes|are|is)\s+)?(?:(?:to|in|into|for|on|per|with|at)\s+)?(a|an|each|every|one|per)\s+([\p{L}³²/]+)/iu;
 
 /** One thing that holds a quantity: "each jar holds 454 g", "one crate has 12 jars". */
 const ONE_HOLDS =
-	/\b(each|every|one|an?|the)\s+([\p{L}-]+)\s+(?:of\s+(?:an?\s+|the\s+)?[\p{L}-]+\s+)?(?:(\p{Ll}{3,})(?:\s+up)?|has|is)\s*(?:about\s*)?$/iu;
+	/\b(each|every|one|an?|the)\s+([\p{L}-]+)\s+(?:of\s+(?:an?\s+|the\s+)?[\p{L}-]+\s+)?(?:(\p{Ll}{3,})(?:\s+up)?|has|is|=)\s*(?:about\s*)?$/iu;
 
 /** Words that say what one thing has, and join quantities elsewhere. */
 const HAS = new Set(['has', 'is', 'are']);
+
+const MONEY = /^[$€£]$/u;
+
+/** So much in so long, with what it is of between: a 500 L tank in 20 minutes. */
+const IN_SO_LONG = /^\s*(?:of\s+)?(?:[\p{L}-]+\s+){0,2}(?:in|every)\s*$/iu;
 
 /** So long it takes to do so much: "3 minutes to move 40 L". */
 const TO_DO = /^\s*(?:of\s+[\p{L}-]+\s+)?to\s+\p{Ll}{3,}\s+(?:about\s+)?$/u;
@@ -101,8 +106,11 @@ function isLinked(text: string, found: readonly Found[], i: number): boolean {
 	const isTaken = /\b(?:takes?|needs?|uses?)\s+(?:\p{L}+\s+){0,3}$/iu.test(text.slice(0, one.at[0]));
 	const isTold = TO_DO.test(between) && (isTime(one) !== isTime(next) || isTaken);
 	// So many “is” so much of another only where one of them is one: 250 people is no 18 m.
-	if (/^\s*is\s*(?:about|only)?\s*$/iu.test(between) && ![one.number, next.number].includes('1')) return false;
-	return LINKS.test(between) || isTold || isDone(between, one, next) || isRatio(text, found, i);
+	if (/^\s*is\s*(?:about|only)?\s*$/iu.test(between) && ![one.number, next.number].includes('1'))
+		return MONEY.test(one.unit) || MONEY.test(next.unit);
+	const isPaced =
+		IN_SO_LONG.test(between) && isTime(next) && !isTime(one) && found.some((other, k) => k > i + 1 && isTime(other));
+	return LINKS.test(between) || isTold || isPaced || isDone(between, one, next) || isRatio(text, found, i);
 }
 
 /** Whether a word may say what something does. */

@@ -76,6 +76,35 @@ export function startAmong(
 	return { start: null, of: [], facts: linked, until: null, terms: [] };
 }
 
+/** So much in so long where so much for each of that time is wanted, and a rate leads there: 750 mL in 6 h, 10 gtt/mL, how many gtt/min? */
+function runOf(found: readonly Found[], linked: readonly Linked[], want: string): Chosen | null {
+	if (!/\/|\bper\b/u.test(want)) return null;
+	for (const pair of linked) {
+		const [one, other] = pair.of.map((i) => found[i]);
+		if (!one || !other || [one.number, other.number].includes('1')) continue;
+		const others = linked.filter((fact) => fact !== pair);
+		const rates = ratesIn(found, linked);
+		const told = [...others, ...rates];
+		const unit = `(${one.unit})/(${other.unit})`;
+		const isRun = !isAlike(unit, want) && rates.length > 0 && isAlike(other.unit, belowOf(want));
+		if (
+			isRun &&
+			leads(
+				{ number: '1', unit },
+				want,
+				told.map(({ fact }) => fact),
+			)
+		)
+			return { start: { top: plain(one), bottom: plain(other) }, of: pair.of, facts: told, until: null, terms: [] };
+	}
+	return null;
+}
+
+/** What stands below in a rate. */
+function belowOf(unit: string): string {
+	return unit.replace(/^.*?(?:\/|\bper\b)\s*/u, '');
+}
+
 /**
  * The start where nothing that is free leads on, and two that are tied hold it: a rate is wanted and they make one (85 km
  * in 1.5 h: what speed?), or one of them is of the kind that is wanted (42.2 km in 3.5 h: how many miles?).
@@ -87,6 +116,8 @@ function amongTied(
 	want: string,
 ): Chosen | null {
 	const facts = linked.map(({ fact }) => fact);
+	const run = runOf(found, linked, want);
+	if (run) return run;
 	if (free.some(({ quantity }) => leads(quantity, want, facts))) return null;
 	const pairs = linked.filter(({ of }) => of.length === 2);
 	for (const pair of pairs) {

@@ -38,14 +38,18 @@ const ASKS: readonly { readonly example: string; readonly by: RegExp }[] = [
 	{
 		example: 'how many feet is that?',
 		by: new RegExp(
-			`\\bhow many\\s+${LISTED}(?=\\s+(?:is|are|do|does|did|will|would|can|has|have|was|were|must|should|of|in|to|it|that|this|the|a|fit|make|go|long|wide|high|deep|pass|passed|need|needs|last)\\b|[?.;:!]|$)`,
+			`\\bhow many\\s+${LISTED}(?=\\s+(?:is|are|do|does|did|will|would|can|has|have|was|were|must|should|of|in|to|it|that|this|the|a|fit|make|go|long|wide|high|deep|pass|passed|need|needs|last)\\b|[?.;:!(]|$)`,
 			'giu',
 		),
 	},
 	{
+		example: 'how many beats is that per second?',
+		by: /\bhow many\s+([\p{L}-]+)\s+(?:is|are)\s+(?:that|this|it)\s+(?:per|an?|each|every)\s+([\p{L}-]+)/giu,
+	},
+	{
 		example: 'convert 3 ft to inches',
 		by: new RegExp(
-			`\\b(?:convert|change|turn)\\b(?:[^?.!]|\\.\\d)*?\\b(?:to|into)\\s+${LISTED}(?=[?.;:!]|\\s*\\(|,\\s*(?:to|using|with|correct|round)|\\s+(?:to|with|using|at|if|when|given|where|by)\\b|$)`,
+			`\\b(?:convert|change|turn)\\b(?:[^?.!]|\\.\\d)*?\\b(?:to|into)\\s+${LISTED}(?=[?.;:!]|\\s*\\(|,\\s*(?:to|in|using|with|correct|round|giv\\w+|and)|\\s+(?:to|with|using|at|if|when|given|where|by)\\b|\\s+and\\s+(?:${VERBS}|round)\\b|$)`,
 			'giu',
 		),
 	},
@@ -81,7 +85,7 @@ const ASKS: readonly { readonly example: string; readonly by: RegExp }[] = [
 	},
 	{
 		example: '3.2 kg = ___ g',
-		by: new RegExp(`(?:[=→⇒]|->)\\s*(?:[_?…. ]|\\.{2,})*\\s*${RUN}(?=\\s*(?:[?.,;:!()]|$|\\n))`, 'giu'),
+		by: new RegExp(`(?:[=→⇒]|->)\\s*(?:[_?…. ]|\\.{2,})*\\s*${RUN}(?=\\s*(?:[?.,;:!()=]|$|\\n))`, 'giu'),
 	},
 	{
 		example: '14 ft to yd',
@@ -170,7 +174,7 @@ const FIGURES =
 	/\b(?:how\s+many|number\s+of|count(?:\s+of)?\s+the)\s+(?:significant\s+(?:figures|digits)|sig\.?\s*(?:figs?|digits)\.?|s\.?f\.?)\b[^\d]{0,40}?([-−]?[\d.][\d.,]*(?:\s*[×x]\s*10\^?[-−]?[\d⁰¹²³⁴⁵⁶⁷⁸⁹⁻]+|e[-+]?\d+)?)/iu;
 
 function endOf(match: RegExpMatchArray, run: string): Span {
-	const from = (match.index ?? 0) + match[0].lastIndexOf(run);
+	const from = (match.index ?? 0) + Math.max(0, match[0].lastIndexOf(run));
 	return [from, from + run.length];
 }
 
@@ -196,7 +200,7 @@ export function wantIn(text: string, things: ReadonlySet<string>): WantTold | nu
 	let last: Last | null = null;
 	for (const { by } of ASKS)
 		for (const match of text.matchAll(by)) {
-			const run = match[1] as string;
+			const run = match[2] === undefined ? (match[1] as string) : `${match[1]} per ${match[2]}`;
 			const parts = partsOf(run);
 			const unit = parts.at(-1) ?? unitOf(run.split(',')[0] as string, things, text);
 			const end = match.index + match[0].length;

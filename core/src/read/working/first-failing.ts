@@ -55,7 +55,10 @@ function follows(claim: Quantity, after: number, line: Line, whole: WorkedChain,
 	if (!read.ok || !read.value.number || !running) return false;
 	const stands = parseUnit(running.unit, { counted: true });
 	const { number, unit } = read.value;
-	if (!stands.ok || !isReadIn(unit, stands.value, line.factors[after]) || labelsClash(unit, stands.value)) return false;
+	// A number by itself on the way has the unit that stands.
+	const isBare = claim.unit === '' && claim !== line.answer;
+	const isReadable = stands.ok && (isBare || isReadIn(unit, stands.value, line.factors[after]));
+	if (!stands.ok || !isReadable || labelsClash(unit, stands.value)) return false;
 	if (running.value && isValue(number, { value: running.value, pi: running.pi })) return true;
 	if (!last) return false;
 	const from = worked({

@@ -62,6 +62,22 @@ function unitsIn({ start, items }: Run): readonly string[] {
 	return [top?.unit ?? '', bottom?.unit ?? '', ...sides].filter(Boolean);
 }
 
+/** How the degrees of two scales are as one writes it without units: × 5/9 from °F, × 9/5 or × 1.8 from °C. */
+const SCALES: readonly { readonly from: string; readonly to: string; readonly over: readonly string[] }[] = [
+	{ from: '°F', to: '°C', over: ['5/9', '1/1.8'] },
+	{ from: '°C', to: '°F', over: ['9/5', '1.8/1'] },
+];
+
+/** A factor of plain numbers on a line of temperatures, with the degrees it is of. */
+function ofScales(factor: Factor, start: Start | null): Factor {
+	const { top, bottom } = factor;
+	const from = start && parseUnit(sidesOfStart(start).top.unit);
+	const row = SCALES.find((one) => from?.ok && from.value.text === one.from);
+	if (!row || top.unit !== '' || bottom.unit !== '' || !row.over.includes(`${top.number}/${bottom.number}`))
+		return factor;
+	return { ...factor, top: { ...top, unit: row.to }, bottom: { ...bottom, unit: row.from } };
+}
+
 /** A line as far as it is gathered, run by run. */
 class Gathered {
 	start: Start | null = null;
@@ -110,6 +126,11 @@ class Gathered {
 				return;
 			}
 		} else if (!bottom) this.value(top, isCalled);
+		else if (!this.start && first?.is === 'claim') {
+			// One quantity over another, and what that comes to: 85 km / 1.5 h = 56.7 km/h.
+			this.start = start;
+			this.claim(first.value);
+		}
 		this.used.push(run.at);
 	}
 
@@ -125,7 +146,7 @@ class Gathered {
 		if (this.start && run.start) this.again(run.start);
 		this.start ??= begins;
 		for (const item of run.items)
-			if (item.is === 'factor') this.factors.push(item.factor);
+			if (item.is === 'factor') this.factors.push(ofScales(item.factor, this.start));
 			else this.claim(item.value);
 		this.used.push(run.at);
 	}
