@@ -122,11 +122,11 @@ describe('a problem that is brought', () => {
 		await waitFor(() => expect((screen.getByTestId('bring-text') as HTMLTextAreaElement).value).toBe(HONEY));
 	});
 
-	it('that is too long to keep stays in the field, and that is told', () => {
+	it('that is too long to keep stays in the field, and that is told', async () => {
 		const store = show(<BringScreen />);
 		const long = 'x'.repeat(TEXT_LIMIT + 1);
 		fireEvent.change(screen.getByTestId('bring-text'), { target: { value: long } });
-		expect(screen.getByTestId('too-long').textContent).toContain('200001 characters');
+		expect((await screen.findByTestId('too-long')).textContent).toContain('200001 characters');
 		expect((screen.getByTestId('bring-text') as HTMLTextAreaElement).value).toBe(long);
 		expect(own(store)).toBeNull();
 	});

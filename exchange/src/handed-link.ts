@@ -1,5 +1,5 @@
 import { bad, good, type Outcome } from '@tidy-sum/core';
-import { type Handed, handedSchema } from '@tidy-sum/schema';
+import { type Handed, handedSchema } from '@tidy-sum/schema/handed';
 import { deflateSync, inflateSync, strFromU8, strToU8 } from 'fflate';
 import { fromUint8Array, toUint8Array } from 'js-base64';
 

@@ -1,4 +1,4 @@
-import type { Handed } from '@tidy-sum/schema';
+import type { Handed } from '@tidy-sum/schema/handed';
 import { handedLink, handedText, readHandedLink, readHandedText } from '../src/handed-link';
 
 const HANDED: Handed = {

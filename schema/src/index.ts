@@ -1,5 +1,4 @@
 // The one copy of Zod: rooms that name its types take them from here.
 export { z } from 'zod';
 export * from './chain-schema';
-export * from './handed-schema';
 export * from './work-schema';

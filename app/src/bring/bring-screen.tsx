@@ -1,11 +1,12 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { readHandedLink, readHandedText } from '@tidy-sum/exchange/handed-link';
-import { type Handed, type SingleStep, TEXT_LIMIT } from '@tidy-sum/schema';
+import { type SingleStep, TEXT_LIMIT } from '@tidy-sum/schema';
+import type { Handed } from '@tidy-sum/schema/handed';
 import { useRouter } from 'expo-router';
 import Back from 'lucide-react-native/icons/arrow-left';
 import Redo from 'lucide-react-native/icons/redo-2';
 import Undo from 'lucide-react-native/icons/undo-2';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useWindowDimensions } from 'react-native';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { GAP, WIDE_FROM } from '../theme/tokens';
@@ -29,9 +30,11 @@ import { MarkedField } from './marked-field';
 import { PageDraft } from './page-draft';
 import { ProblemDraft } from './problem-draft';
 import { takeIn } from './take-in';
-import { MARKED_LIMIT, questionOf, tokensBeside } from './tokens';
+import { MARKED_LIMIT, questionOf, type Token, tokensOf } from './tokens';
 import { useBrought } from './use-brought';
 import { useChosen } from './use-chosen';
+
+const NO_TOKENS: readonly Token[] = [];
 
 /** What a text is taken for. */
 type Kind = 'problem' | 'page' | 'working';
@@ -105,7 +108,7 @@ function Bring({ name }: { readonly name: string }) {
 	const router = useRouter();
 	const dispatch = useAppDispatch();
 	const wide = useWindowDimensions().width >= WIDE_FROM;
-	const { text, onText, settle: keepText, work, brought, isTooLong } = useBrought(name);
+	const { text, turn, onText, putText, settle: keepText, work, brought, isTooLong } = useBrought(name);
 	const body = useAppSelector(({ works }) => works.byId[works.open[name] ?? '']?.body);
 	const sheet = useAppSelector(({ works }) => sheetNameOf(works, name));
 	const [chosenKind, setKind] = useState<{ readonly of: string; readonly kind: Kind } | null>(null);
@@ -114,16 +117,17 @@ function Bring({ name }: { readonly name: string }) {
 	const isEmpty = text.trim() === '';
 	const kind: Kind = !isDraft ? 'problem' : chosenKind && chosenKind.of === text ? chosenKind.kind : likely(brought);
 	const isKept = text === work.text;
-	const tokens = useMemo(
-		() => (text.length <= MARKED_LIMIT && kind === 'problem' ? tokensBeside(work, text) : []),
-		[work, text, kind],
+	const isMarked = kind === 'problem' && text.length <= MARKED_LIMIT;
+	const tokens = useMemo(() => (isMarked ? tokensOf(work) : NO_TOKENS), [work, isMarked]);
+	const { chosen, choose, onTouch } = useChosen(tokens, work.text);
+	const onDo = useCallback(
+		(...steps: readonly SingleStep[]) => {
+			const [only] = steps;
+			keepText();
+			if (only) dispatch(did(name, steps.length === 1 ? only : { do: 'together', steps: [...steps] }));
+		},
+		[dispatch, name, keepText],
 	);
-	const { chosen, choose, onTouch } = useChosen(tokens, text);
-	const onDo = (...steps: readonly SingleStep[]) => {
-		const [only] = steps;
-		keepText();
-		if (only) dispatch(did(name, steps.length === 1 ? only : { do: 'together', steps: [...steps] }));
-	};
 	/** A draft becomes a problem, a sheet or a working of its own. */
 	const settle = (as: string) => {
 		keepText();
@@ -152,7 +156,7 @@ function Bring({ name }: { readonly name: string }) {
 	const onFile = (content: string) => {
 		const read = readHandedText(content);
 		if (read.ok) router.navigate(takeIn(dispatch, read.value) as '/');
-		else onText(content);
+		else putText(content);
 	};
 	const isWhole = questionOf(work) === null && isKept;
 	const go =
@@ -224,8 +228,11 @@ function Bring({ name }: { readonly name: string }) {
 			) : null}
 			<MarkedField
 				text={text}
+				turn={turn}
 				onText={onText}
+				onFile={onFile}
 				tokens={tokens}
+				read={work.text}
 				low={kind === 'page' || text.length > MARKED_LIMIT}
 				onTouch={onTouch}
 			/>

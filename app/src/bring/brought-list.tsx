@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
@@ -25,7 +25,7 @@ export function sayHowFar(works: WorksState, name: string): string {
 }
 
 /** The sheets and problems that were brought: searched, named, put in order, taken out and brought back. */
-export function BroughtList() {
+export const BroughtList = memo(function BroughtList() {
 	const styles = useStyles();
 	const router = useRouter();
 	const dispatch = useAppDispatch();
@@ -96,7 +96,7 @@ export function BroughtList() {
 			{words !== '' && !found.length ? <Words>Nothing of what you brought has these words.</Words> : null}
 		</Box>
 	);
-}
+});
 
 const useStyles = makeStyles(() => ({
 	part: { gap: GAP.s },

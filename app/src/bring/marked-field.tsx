@@ -1,4 +1,4 @@
-import { type ClipboardEvent, type DragEvent, useRef, useState } from 'react';
+import { type ClipboardEvent, type DragEvent, memo, useEffect, useMemo, useRef, useState } from 'react';
 import { TextInput } from 'react-native';
 import createElement from 'react-native-web/dist/exports/createElement';
 import { FONT, GAP, SIZE } from '../theme/tokens';
@@ -6,13 +6,18 @@ import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Words } from '../ui/words';
-import type { Place, Token } from './tokens';
+import { type Place, type Token, tokensBefore } from './tokens';
 
 type Props = {
+	/** The text it begins with, and how often it came from elsewhere. */
 	readonly text: string;
+	readonly turn: number;
 	readonly onText: (text: string) => void;
-	/** What is marked in it; none where it is too long to be marked. */
+	/** Told of a text that did not come by typing. */
+	readonly onFile: (text: string) => void;
+	/** What is marked, in the text as it was read; none where it is too long to be marked. */
 	readonly tokens: readonly Token[];
+	readonly read: string;
 	/** Whether the field keeps to a part of the page, as for a whole sheet; it grows with its text otherwise. */
 	readonly low: boolean;
 	/** Told what was touched or chosen in the text: a place, or a stretch of it. */
@@ -41,32 +46,58 @@ export async function textOfFile(file: File): Promise<string | null> {
 	return isText ? file.text() : null;
 }
 
+/** Up to how many characters the marks go along with every key. */
+const LIVE_LIMIT = 1200;
+
 const NO_TEXT = 'A picture cannot be read here. Type the problem, or paste its words.';
+
+/** A piece of the text behind the field, drawn anew only when it changes: a key changes one of them. */
+const Mark = memo(function Mark({ text, place }: Piece) {
+	const styles = useStyles();
+	return createElement('span', { style: place === undefined ? null : styles[place ?? 'open'], children: text });
+});
 
 /**
  * One field to type or paste into. What was read of the text lies behind it as marks: a firm line under the start, a
  * broken one under a fact, one through what is not needed, a double one under what is wanted.
  */
-export function MarkedField({ text, onText, tokens, low, onTouch }: Props) {
+export function MarkedField(props: Props) {
+	const { turn, onText, onFile, tokens, read, low, onTouch } = props;
 	const styles = useStyles();
 	const palette = usePalette();
 	const field = useRef<TextInput>(null);
 	const [said, setSaid] = useState('');
+	// The field itself holds what is typed; a text from elsewhere begins it anew.
+	const [text, setText] = useState(props.text);
+	const marks = useRef<HTMLElement>(null);
+	const isLong = props.text.length > LIVE_LIMIT;
+	const type = (next: string) => {
+		// In a long text the marks wait for a pause, so that no key is slowed; until then they are not shown.
+		if (isLong || next.length > LIVE_LIMIT) marks.current?.style.setProperty('opacity', '0');
+		else setText(next);
+		onText(next);
+	};
+	// biome-ignore lint/correctness/useExhaustiveDependencies: once read, the marks are shown again.
+	useEffect(() => {
+		setText(props.text);
+		marks.current?.style.removeProperty('opacity');
+	}, [props.text, turn, tokens]);
 	const touched = () => {
 		const { selectionStart = 0, selectionEnd = 0 } = (field.current as unknown as HTMLTextAreaElement | null) ?? {};
 		onTouch(selectionStart, selectionEnd);
 	};
 	const takeFile = async (file: File) => {
-		const read = await textOfFile(file);
-		if (read === null) setSaid(NO_TEXT);
-		else onText(read);
+		const content = await textOfFile(file);
+		if (content === null) setSaid(NO_TEXT);
+		else onFile(content);
 	};
-	const pieces = piecesOf(text, tokens).map(({ text: piece, from, place }) =>
-		createElement('span', {
-			key: `${from} ${place}`,
-			style: place === undefined ? null : styles[place ?? 'open'],
-			children: piece,
-		}),
+	const behind = isLong ? read : text;
+	const pieces = useMemo(
+		() =>
+			low
+				? []
+				: piecesOf(behind, tokensBefore(tokens, read, behind)).map((piece) => <Mark key={piece.from} {...piece} />),
+		[low, behind, tokens, read],
 	);
 	return (
 		<Box>
@@ -90,18 +121,19 @@ export function MarkedField({ text, onText, tokens, low, onTouch }: Props) {
 				children: [
 					createElement('div', {
 						key: 'marks',
+						ref: marks,
 						'aria-hidden': true,
 						style: [styles.text, styles.behind],
 						testID: 'marks',
 						// A last line that is empty is as tall as any.
-						children: low ? '\u200b' : [...pieces, '\u200b'],
+						children: [...pieces, '\u200b'],
 					}),
 					<TextInput
-						key="field"
+						key={`field ${turn}`}
 						ref={field}
 						accessibilityLabel="A problem, a whole sheet, or a written working"
-						value={text}
-						onChangeText={onText}
+						defaultValue={props.text}
+						onChangeText={type}
 						multiline
 						autoCapitalize="none"
 						autoCorrect={false}
@@ -109,7 +141,7 @@ export function MarkedField({ text, onText, tokens, low, onTouch }: Props) {
 						spellCheck={false}
 						placeholder="A sled with 44.0 kg on it runs at 3.6 m/s. What is that in km/h?"
 						placeholderTextColor={palette.soft}
-						style={[styles.text, styles.input, low && styles.scrolls]}
+						style={[styles.text, styles.input, (low || isLong) && styles.scrolls]}
 						testID="bring-text"
 					/>,
 				],

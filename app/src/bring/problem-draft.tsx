@@ -1,6 +1,6 @@
 import { listed, sayQuantity, sayWanted } from '@tidy-sum/core';
 import type { SingleStep } from '@tidy-sum/schema';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { WorkedLine } from '../line/worked-line';
 import { FactsStated } from '../problem/facts-stated';
 import { ProblemFields, startingOf } from '../problem/problem-fields';
@@ -49,7 +49,7 @@ function Beginning({ name, work }: Pick<Props, 'name' | 'work'>) {
 }
 
 /** One problem as it was read: its tokens, the one open question, the line's beginning, its facts, and all of it to fill in. */
-export function ProblemDraft({ name, work, tokens, chosen, onChoose, onDo, wide }: Props) {
+export const ProblemDraft = memo(function ProblemDraft({ name, work, tokens, chosen, onChoose, onDo, wide }: Props) {
 	const styles = useStyles();
 	const [filling, setFilling] = useState(work.text.trim() === '' && work.start !== null);
 	const question = questionOf(work);
@@ -79,7 +79,7 @@ export function ProblemDraft({ name, work, tokens, chosen, onChoose, onDo, wide 
 			{filling ? <ProblemFields own={work} onDo={onDo} wide={wide} /> : null}
 		</Box>
 	);
-}
+});
 
 const useStyles = makeStyles(() => ({
 	all: { gap: GAP.l },

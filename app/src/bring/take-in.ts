@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import type { Handed } from '@tidy-sum/schema';
+import type { Handed } from '@tidy-sum/schema/handed';
 import type { AppStore } from '../store/store';
 import { BROUGHT, pathOf } from '../work/brought';
 import { ownName } from '../work/exercises';

@@ -39,12 +39,11 @@ export function tokensOf({ text, told, placed, byHand }: Work): readonly Token[]
 	].sort((a, b) => a.at[0] - b.at[0]);
 }
 
-/** The tokens of a problem while its text is typed on: those before the first change stay marked until it is read again. */
-export function tokensBeside(work: Work, text: string): readonly Token[] {
-	const tokens = tokensOf(work);
-	if (text === work.text) return tokens;
+/** The tokens of a text that is typed on: those before the first change stay marked until it is read again. */
+export function tokensBefore(tokens: readonly Token[], before: string, after: string): readonly Token[] {
+	if (before === after) return tokens;
 	let same = 0;
-	while (same < text.length && text[same] === work.text[same]) same += 1;
+	while (same < after.length && after[same] === before[same]) same += 1;
 	return tokens.filter(({ at }) => at[1] <= same);
 }
 

@@ -12,8 +12,13 @@ const READ_AFTER_MS = 150;
 
 /** What stands in the field, what is kept of it, and what was read of it. */
 export type BroughtText = {
+	/** The text as it stood when one last paused: a key is drawn by the field alone. */
 	readonly text: string;
+	/** How often the text came from elsewhere than the field: from an undo, or a file. */
+	readonly turn: number;
 	readonly onText: (text: string) => void;
+	/** Puts another text into the field. */
+	readonly putText: (text: string) => void;
 	/** Keeps at once what was typed last, before something else is done to the problem. */
 	readonly settle: () => void;
 	/** The problem as it stands: what was read, and what was said by hand. */
@@ -31,7 +36,7 @@ export type BroughtText = {
 export function useBrought(name: string): BroughtText {
 	const dispatch = useAppDispatch();
 	const work = useAppSelector(({ works }) => workNamed(works, name)) ?? NO_WORK;
-	const [text, setText] = useState(work.text);
+	const [{ text, turn }, setText] = useState({ text: work.text, turn: 0 });
 	const [read, setRead] = useState<{ readonly text: string; readonly brought: Brought } | null>(null);
 	const latest = useRef(text);
 	const kept = useRef(work.text);
@@ -59,10 +64,20 @@ export function useBrought(name: string): BroughtText {
 	);
 	const onText = useCallback(
 		(next: string) => {
-			setText(next);
 			latest.current = next;
 			clearTimeout(timer.current);
-			timer.current = setTimeout(() => void readNow(next), READ_AFTER_MS);
+			timer.current = setTimeout(() => {
+				setText((before) => ({ ...before, text: next }));
+				void readNow(next);
+			}, READ_AFTER_MS);
+		},
+		[readNow],
+	);
+	const putText = useCallback(
+		(next: string) => {
+			latest.current = next;
+			setText((before) => ({ text: next, turn: before.turn + 1 }));
+			void readNow(next);
 		},
 		[readNow],
 	);
@@ -73,22 +88,32 @@ export function useBrought(name: string): BroughtText {
 		kept.current = work.text;
 		// Nothing is done to what an undo brought back, so that a redo still follows.
 		toldFor.current = work.text;
-		latest.current = work.text;
-		setText(work.text);
-		void readNow(work.text);
-	}, [work.text, readNow]);
+		putText(work.text);
+	}, [work.text, putText]);
 	useEffect(() => {
 		if (latest.current !== '') void readNow(latest.current);
 	}, [readNow]);
-	const settle = useCallback(() => keep(latest.current, null), [keep]);
+	const settle = useCallback(() => {
+		setText((before) => (before.text === latest.current ? before : { ...before, text: latest.current }));
+		keep(latest.current, null);
+	}, [keep]);
 	// What was typed last is kept as one leaves, read or not.
 	useEffect(() => {
 		globalThis.addEventListener?.('pagehide', settle);
 		return () => {
 			globalThis.removeEventListener?.('pagehide', settle);
 			clearTimeout(timer.current);
-			settle();
+			keep(latest.current, null);
 		};
-	}, [settle]);
-	return { text, onText, settle, work, brought: read?.brought ?? null, isTooLong: text.length > TEXT_LIMIT };
+	}, [settle, keep]);
+	return {
+		text,
+		turn,
+		onText,
+		putText,
+		settle,
+		work,
+		brought: read?.brought ?? null,
+		isTooLong: text.length > TEXT_LIMIT,
+	};
 }

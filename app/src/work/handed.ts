@@ -1,4 +1,5 @@
-import type { Handed, SingleStep, Step, Told } from '@tidy-sum/schema';
+import type { SingleStep, Step, Told } from '@tidy-sum/schema';
+import type { Handed } from '@tidy-sum/schema/handed';
 import { titleOf } from './exercises';
 import { workNamed } from './how-far';
 import { isSheet, problemName, sheetOf } from './sheet';
