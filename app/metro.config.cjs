@@ -5,13 +5,18 @@ config.resolver.assetExts.push('woff2');
 
 // Parts of packages that the app never calls stay out of the script. Zod's messages in some fifty languages
 // (English it takes from its own file; about 60 KB gzipped) and its reading and writing of JSON Schema; of the
-// drawing package, pictures written as XML texts and the old names of its parts.
+// drawing package, pictures written as XML texts and the old names of its parts; of the web target, lists that draw only what
+// is in view.
 const UNUSED = [
 	{
 		of: /[\\/]zod[\\/]/,
 		name: /(locales\/index|from-json-schema|to-json-schema|json-schema-processors|json-schema-generator)\.js$/,
 	},
 	{ of: /[\\/]react-native-svg[\\/]/, name: /^\.\/(xml|deprecated|transformToRn)$/ },
+	{
+		of: /[\\/]react-native-web[\\/]/,
+		name: /vendor\/react-native\/(FlatList|SectionList|VirtualizedList|VirtualizedSectionList)$/,
+	},
 ];
 const resolve = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, name, platform) => {
