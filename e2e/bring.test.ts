@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { Key } from 'selenium-webdriver';
 import { Browser, DESKTOP, PHONE, SCREENS } from './src/browser';
 import { Whole } from './src/whole';
-import { check, write } from './src/work-through';
+import { answerWith, check, takeFact } from './src/work-through';
 
 jest.setTimeout(180_000);
 
@@ -25,23 +25,11 @@ async function bring(text: string, on: Browser = browser): Promise<void> {
 	await on.fill('bring-text', text);
 }
 
-/** Waits until something says this. */
-async function says(id: string, text: string, on: Browser = browser): Promise<void> {
-	await on.until(id, (shown) => shown.includes(text));
-}
+const says = (id: string, text: string, on: Browser = browser) => on.untilSays(id, text);
 
-/** Touches a unit, takes a fact, and says which side goes on the bottom. */
-async function fact(unit: string, name: string, below: string): Promise<void> {
-	await browser.press(unit, `fact-${name}`, `place-${below}-below`);
-	await browser.find('block');
-}
+const fact = (unit: string, name: string, below: string) => takeFact(browser, unit, name, below);
 
-async function answer(text: string): Promise<void> {
-	await browser.press('tool-answer');
-	if (await browser.has('change-answer')) await browser.press('change-answer');
-	await write(browser, text);
-	await check(browser);
-}
+const answer = (text: string) => answerWith(browser, text);
 
 async function allRight(): Promise<void> {
 	for (const line of ['line', 'value', 'figures', 'unit'])

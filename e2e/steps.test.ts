@@ -1,6 +1,6 @@
 import { Browser, SCREENS } from './src/browser';
 import { Whole } from './src/whole';
-import { check, write } from './src/work-through';
+import { answerWith, takeFact } from './src/work-through';
 
 jest.setTimeout(180_000);
 
@@ -28,13 +28,7 @@ async function pose(name: string, start: string, want: string): Promise<void> {
 	await browser.press('own-done');
 }
 
-/** Writes an answer and sends it to the check. */
-async function answer(text: string): Promise<void> {
-	await browser.press('tool-answer');
-	if (await browser.has('change-answer')) await browser.press('change-answer');
-	await write(browser, text);
-	await check(browser);
-}
+const answer = (text: string) => answerWith(browser, text);
 
 /** Touches a unit, takes a step that is no factor, and says which way. */
 async function step(unit: string, offer: string, ...way: readonly string[]): Promise<void> {
@@ -42,16 +36,9 @@ async function step(unit: string, offer: string, ...way: readonly string[]): Pro
 	await browser.find('block');
 }
 
-/** Touches a unit, takes a fact, and says which side goes on the bottom. */
-async function fact(unit: string, name: string, below: string): Promise<void> {
-	await browser.press(unit, `fact-${name}`, `place-${below}-below`);
-	await browser.find('block');
-}
+const fact = (unit: string, name: string, below: string) => takeFact(browser, unit, name, below);
 
-/** Waits until something says this. */
-async function says(id: string, text: string): Promise<void> {
-	await browser.until(id, (shown) => shown.includes(text));
-}
+const says = (id: string, text: string) => browser.untilSays(id, text);
 
 const ADD = 'way-0';
 const TAKE_AWAY = 'way-1';

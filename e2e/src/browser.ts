@@ -175,6 +175,11 @@ export class Browser {
 		return last;
 	}
 
+	/** Waits until an element says this. */
+	async untilSays(id: string, text: string): Promise<void> {
+		await this.until(id, (shown) => shown.includes(text));
+	}
+
 	/** What the page has written to the console since last asked, at the level of errors. */
 	async errors(): Promise<readonly string[]> {
 		const entries = await this.driver.manage().logs().get(logging.Type.BROWSER);

@@ -111,6 +111,20 @@ export async function check(browser: Browser): Promise<void> {
 	);
 }
 
+/** Writes an answer in place of the one before, and sends it to the check. */
+export async function answerWith(browser: Browser, text: string): Promise<void> {
+	await browser.press('tool-answer');
+	if (await browser.has('change-answer')) await browser.press('change-answer');
+	await write(browser, text);
+	await check(browser);
+}
+
+/** Touches a unit, takes a fact, and says which side goes on the bottom. */
+export async function takeFact(browser: Browser, unit: string, name: string, below: string): Promise<void> {
+	await browser.press(unit, `fact-${name}`, `place-${below}-below`);
+	await browser.find('block');
+}
+
 /** Works an exercise from its start to the checked answer. */
 export async function workThrough(browser: Browser, name: string): Promise<void> {
 	const { places = [], blocks, answer } = WORKED[name] as (typeof WORKED)[string];

@@ -73,7 +73,7 @@ function demoRound(now: Date): readonly (readonly [string, WorkBody])[] {
 const SHEET: Step = {
 	do: 'lay',
 	problems: [
-		'A drip line gives 350 mL of nutrient solution in an hour. How many litres is that?',
+		'A drip line was left 350 mL of nutrient solution. How many litres is that?',
 		'Snow lies 127 cm deep at the mast. Convert to feet, to the nearest tenth.',
 		'The balloon climbs at 5.4 m/s. Express this in km/h.',
 		'The freezer is kept at −22 to −18 °C. Give that range in °F.',

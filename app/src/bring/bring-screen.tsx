@@ -14,6 +14,7 @@ import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Choices } from '../ui/choices';
+import { Notice } from '../ui/notice';
 import { Page } from '../ui/page';
 import { Words } from '../ui/words';
 import { BROUGHT, DRAFT } from '../work/brought';
@@ -221,11 +222,7 @@ function Bring({ name }: { readonly name: string }) {
 					onLeave={done}
 				/>
 			) : null}
-			{handed && !handed.ok ? (
-				<Words tone="look" role="status" aria-live="polite">
-					{handed.fault.message}
-				</Words>
-			) : null}
+			{handed && !handed.ok ? <Notice>{handed.fault.message}</Notice> : null}
 			<MarkedField
 				text={text}
 				turn={turn}
@@ -237,10 +234,9 @@ function Bring({ name }: { readonly name: string }) {
 				onTouch={onTouch}
 			/>
 			{isTooLong ? (
-				<Words tone="look" role="status" aria-live="polite" testID="too-long">
-					This has {text.length} characters; {TEXT_LIMIT} can be kept. It stays here in the field, but it is gone when
-					the page is closed. Cut it in two.
-				</Words>
+				<Notice testID="too-long">
+					{`This has ${text.length} characters; ${TEXT_LIMIT} can be kept. It stays here in the field, but it is gone when the page is closed. Cut it in two.`}
+				</Notice>
 			) : null}
 			{isEmpty && isDraft ? (
 				<>

@@ -2,7 +2,7 @@ import { type ChangeEvent, useRef, useState } from 'react';
 import createElement from 'react-native-web/dist/exports/createElement';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
-import { Words } from '../ui/words';
+import { Notice } from '../ui/notice';
 import { textOfFile } from './marked-field';
 
 /** Takes the text of a file of the device. */
@@ -34,11 +34,7 @@ export function FileOf({ onText }: { readonly onText: (text: string) => void }) 
 				onPress={() => input.current?.click()}
 				testID="bring-file-open"
 			/>
-			{said ? (
-				<Words tone="look" role="status" aria-live="polite">
-					{said}
-				</Words>
-			) : null}
+			{said ? <Notice>{said}</Notice> : null}
 		</Box>
 	);
 }

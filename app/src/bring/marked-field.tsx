@@ -5,6 +5,7 @@ import { FONT, GAP, SIZE } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
+import { Notice } from '../ui/notice';
 import { Words } from '../ui/words';
 import { type Place, type Token, tokensBefore } from './tokens';
 
@@ -146,11 +147,7 @@ export function MarkedField(props: Props) {
 					/>,
 				],
 			})}
-			{said ? (
-				<Words tone="look" role="status" aria-live="polite">
-					{said}
-				</Words>
-			) : null}
+			{said ? <Notice>{said}</Notice> : null}
 		</Box>
 	);
 }

@@ -10,6 +10,7 @@ import { Button } from '../ui/button';
 import { Field } from '../ui/field';
 import { Words } from '../ui/words';
 import type { Work } from '../work/work';
+import { shownToken } from './places';
 import { ASKS, type Question, quantityOf, stepsFor, type Token } from './tokens';
 
 type Props = {
@@ -75,7 +76,7 @@ export function OpenQuestion({ question, work, tokens, onDo }: Props) {
 							.map((token) => (
 								<Button
 									key={`${token.at}`}
-									label={token.text.replace(/\s+/g, '\u00a0')}
+									label={shownToken(token)}
 									onPress={() => onDo(...stepsFor(token, 'start', work))}
 									testID={`start-${token.at[0]}`}
 								/>

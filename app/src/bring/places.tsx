@@ -28,10 +28,11 @@ const ROLES: readonly { readonly role: Role; readonly label: string }[] = [
 
 const DIGIT = /\d/u;
 
-/** A token in print: its words do not break. */
-function shown({ text }: Token): string {
+/** A token in print: a short one does not break, a very long one is cut. */
+export function shownToken({ text }: Token): string {
 	const words = text.trim();
-	return (words.length > 40 ? `${words.slice(0, 40)}…` : words).replace(/\s+/g, '\u00a0');
+	if (words.length > 24) return words.length > 40 ? `${words.slice(0, 40)}…` : words;
+	return words.replace(/\s+/g, '\u00a0');
 }
 
 /** The other half of the fact a token is in: another quantity of the text, or what is typed. */
@@ -56,7 +57,7 @@ function OtherHalf({
 				{others.map((one) => (
 					<Button
 						key={one.at[0]}
-						label={`= ${shown(one)}`}
+						label={`= ${shownToken(one)}`}
 						onPress={() => onFact(`${token.text} = ${one.text}`)}
 						testID={`with-${one.at[0]}`}
 					/>
@@ -93,7 +94,7 @@ export function Chooser({ work, tokens, chosen, onChoose, onDo }: Props & { read
 	return (
 		<Box style={styles.chooser} role="group" aria-label={`The place of ${chosen.text}`} testID="chooser">
 			<Words strong role="heading" aria-level={2}>
-				What is {shown(chosen)} here for?
+				What is {shownToken(chosen)} here for?
 			</Words>
 			<Box style={styles.row}>
 				{chosen.place === 'wanted' ? (
@@ -165,7 +166,7 @@ export function Places({ tokens, chosen, onChoose }: Pick<Props, 'tokens' | 'cho
 				{tokens.map((token) => (
 					<Button
 						key={`${token.at}`}
-						label={`${shown(token)} · ${SAYS_PLACE[token.place ?? 'none']}`}
+						label={`${shownToken(token)} · ${SAYS_PLACE[token.place ?? 'none']}`}
 						say="change its place"
 						on={chosen?.at[0] === token.at[0]}
 						onPress={() => onChoose(token)}

@@ -1,5 +1,5 @@
+import { startingText } from '@tidy-sum/core/help';
 import type { Told } from '@tidy-sum/schema';
-import { sayStarting } from '../problem/problem-fields';
 import { Words } from '../ui/words';
 import { ASKS, questionOf, sayTold } from './tokens';
 
@@ -15,7 +15,7 @@ const SHOWN = 220;
 /** What was read of a problem in a line: from where to where; nothing of what could not be told. */
 function sayRead(told: Told): string {
 	const { start, until, terms } = told;
-	const from = start ? sayStarting({ start, ...(until ? { until } : {}), terms: terms ?? [] }) : '';
+	const from = start ? startingText({ start, ...(until ? { until } : {}), terms: terms ?? [] }) : '';
 	const to = sayTold(told);
 	return to === '' ? from : `${from} → ${to}`.trim();
 }

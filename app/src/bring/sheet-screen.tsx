@@ -11,6 +11,7 @@ import { Field } from '../ui/field';
 import { NotHere } from '../ui/not-here';
 import { Page } from '../ui/page';
 import { Words } from '../ui/words';
+import { toldIn } from '../work/handed';
 import { type HowFar, howFarNamed, SAYS_HOW_FAR, workNamed } from '../work/how-far';
 import { problemName, type Sheet, sheetOf, sheetTitle } from '../work/sheet';
 import { did, undid, type WorksState } from '../work/works-slice';
@@ -29,12 +30,10 @@ const SIGNS: Readonly<Record<HowFar, string>> = {
 	'right-shown': '◕',
 };
 
-/** What is told of a problem: what was kept with the work on it, else what is read of its text now. */
+/** What is told of a problem: as it stands with the work on it, else what is read of its text now. */
 function toldOf(works: WorksState, name: string, read: Told | undefined): Told | undefined {
 	const work = workNamed(works, name);
-	if (!work?.told) return read;
-	const { told, start, asked, rounding, until, terms } = work;
-	return { ...told, start, want: asked, rounding, ...(until ? { until } : {}), terms: [...terms] };
+	return work && (work.told || work.start) ? toldIn(work) : read;
 }
 
 /** The problems of a sheet, each with how it stands; worked one after another. */

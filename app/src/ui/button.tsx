@@ -49,7 +49,7 @@ export function Button({ label, onPress, kind = 'plain', icon: Icon, disabled = 
 					<Drawn icon={Icon} color={palette[tone]} />
 				</Box>
 			) : null}
-			<Words size={kind === 'tool' ? 'small' : 'body'} strong tone={tone}>
+			<Words size={kind === 'tool' ? 'small' : 'body'} strong tone={tone} style={styles.label}>
 				{label}
 			</Words>
 			{say ? <Said>{say}</Said> : null}
@@ -72,6 +72,8 @@ const useStyles = makeStyles((palette) => ({
 		borderWidth: 1,
 		borderColor: palette.edge,
 	},
+	// What is wider than the button breaks wherever it must.
+	label: { ...({ overflowWrap: 'anywhere' } as object) },
 	strong: { backgroundColor: palette.pine, borderColor: palette.pine },
 	tool: {
 		flexDirection: 'column',

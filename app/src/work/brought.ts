@@ -1,7 +1,7 @@
 import { printQuantity, sidesOfStart } from '@tidy-sum/core';
-import type { Step, WorkBody } from '@tidy-sum/schema';
+import type { Step } from '@tidy-sum/schema';
 import { isOwn, titleOf } from './exercises';
-import { historyOf } from './history';
+import { folding } from './history';
 import { workNamed } from './how-far';
 import { arranged } from './listing';
 import { isSheet, sheetNameOf, sheetOf, sheetTitle } from './sheet';
@@ -30,24 +30,12 @@ function after(listing: Listing, step: Step): Listing {
 			return { ...listing, order: arranged(order, (name) => name === step.what, step.to) };
 		case 'leave':
 			return { ...listing, left: [...left, step.what] };
-		case 'together':
-			return step.steps.reduce<Listing>(after, listing);
 		default:
 			return listing;
 	}
 }
 
-const folded = new WeakMap<readonly Step[], Listing>();
-
-function listingOf(body: WorkBody | undefined): Listing {
-	if (!body) return EMPTY;
-	let listing = folded.get(body.steps);
-	if (!listing) {
-		listing = historyOf(body).done.reduce(after, EMPTY);
-		folded.set(body.steps, listing);
-	}
-	return listing;
-}
+const listingOf = folding(EMPTY, after);
 
 /** The names of the sheets and problems that were brought, as they are listed: what was not put in order comes last. */
 export function broughtIn(works: WorksState): readonly string[] {

@@ -7,7 +7,7 @@ import type { Work } from './work';
 import type { WorksState } from './works-slice';
 
 /** A problem as it stands, as what was told of it: read of its text, and said by hand over that. */
-function toldIn(work: Work): Told {
+export function toldIn(work: Work): Told {
 	const { told, placed, start, until, terms, difference, exactStart, stated, asked, rounding } = work;
 	const roleAt = (at: readonly [number, number]) => placed.find((one) => one.at[0] === at[0])?.role ?? null;
 	const spans = new Map([...(told?.marks ?? []), ...placed].map(({ at }) => [`${at}`, at]));

@@ -38,6 +38,25 @@ export function historyOf({ steps }: WorkBody): History {
 	return made;
 }
 
+/**
+ * What the steps that hold come to, one after another; known again for the same steps. Several done with one touch are
+ * taken one by one.
+ * @example const shelfOf = folding(EMPTY, after) // shelfOf(body): the Shelf after every step
+ */
+export function folding<T>(empty: T, after: (value: T, step: Step) => T): (body: WorkBody | undefined) => T {
+	const known = new WeakMap<readonly Step[], { readonly value: T }>();
+	const each = (value: T, step: Step): T =>
+		step.do === 'together' ? step.steps.reduce<T>(each, value) : after(value, step);
+	return (body) => {
+		if (!body) return empty;
+		const before = known.get(body.steps);
+		if (before) return before.value;
+		const value = historyOf(body).done.reduce(each, empty);
+		known.set(body.steps, { value });
+		return value;
+	};
+}
+
 /** Whether there is something to undo. */
 export function canUndo(body: WorkBody): boolean {
 	return historyOf(body).done.some((step) => !isSilent(step));

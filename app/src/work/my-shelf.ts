@@ -1,7 +1,7 @@
 import type { Fact, TableName } from '@tidy-sum/core';
 import { TABLE_NAMES } from '@tidy-sum/core';
-import type { NUMBERS, Step, SUPPORTS, WorkBody } from '@tidy-sum/schema';
-import { historyOf } from './history';
+import type { NUMBERS, Step, SUPPORTS } from '@tidy-sum/schema';
+import { folding } from './history';
 import type { WorksState } from './works-slice';
 
 /** The name one's own Shelf is kept under, beside the pieces of work. */
@@ -42,18 +42,8 @@ function after(shelf: Shelf, step: Step): Shelf {
 	return does ? does(shelf, step) : shelf;
 }
 
-const folded = new WeakMap<readonly Step[], Shelf>();
-
 /** The Shelf that the steps of a body come to. */
-export function shelfOf(body: WorkBody | undefined): Shelf {
-	if (!body) return EMPTY;
-	let shelf = folded.get(body.steps);
-	if (!shelf) {
-		shelf = historyOf(body).done.reduce(after, EMPTY);
-		folded.set(body.steps, shelf);
-	}
-	return shelf;
-}
+export const shelfOf = folding(EMPTY, after);
 
 /** The Shelf in force. */
 export function shelfIn(works: WorksState): Shelf {

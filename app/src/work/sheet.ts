@@ -1,6 +1,6 @@
-import type { KeptProblem, Step, WorkBody } from '@tidy-sum/schema';
+import type { KeptProblem, Step } from '@tidy-sum/schema';
 import { titleOf } from './exercises';
-import { historyOf } from './history';
+import { folding } from './history';
 import { arranged } from './listing';
 import type { WorksState } from './works-slice';
 
@@ -38,23 +38,12 @@ const DOES: { readonly [K in Step['do']]?: (sheet: Sheet, step: Extract<Step, { 
 };
 
 function after(sheet: Sheet, step: Step): Sheet {
-	if (step.do === 'together') return step.steps.reduce<Sheet>(after, sheet);
 	const does = DOES[step.do] as ((sheet: Sheet, step: Step) => Sheet) | undefined;
 	return does ? does(sheet, step) : sheet;
 }
 
-const folded = new WeakMap<readonly Step[], Sheet>();
-
 /** The sheet that the steps of a body come to. */
-export function sheetOf(body: WorkBody | undefined): Sheet {
-	if (!body) return EMPTY;
-	let sheet = folded.get(body.steps);
-	if (!sheet) {
-		sheet = historyOf(body).done.reduce(after, EMPTY);
-		folded.set(body.steps, sheet);
-	}
-	return sheet;
-}
+export const sheetOf = folding(EMPTY, after);
 
 /** What a sheet is called: its title, else its first words. */
 export function sheetTitle({ title, problems }: Sheet): string {
