@@ -218,6 +218,42 @@ describe('what sheets really have', () => {
 		['Which conversion factor takes mL to L?', '1 mL | factor L | exact'],
 		['The rope is 66 ft long. Which one factor turns that into yd?', '66 ft | factor yd'],
 		['How many significant figures does 0.00450 have?', '- | figures of 0.00450'],
+		['Express 5/8 inch in millimetres.', '5/8 inch | millimetres'],
+		[
+			'A hair is 80 micrometres thick. Convert to metres and write it in scientific notation.',
+			'80 micrometres | metres scientific',
+		],
+		[
+			'A fan turns at 1,200 revolutions per minute. How many revolutions is that per second?',
+			'1,200 revolutions per minute | revolutions per second',
+		],
+		[
+			'A goat eats 1.8 kg of hay per day. How many kilograms does it eat in 4 weeks?',
+			'4 weeks | 1.8 kg = 1 day | kilograms',
+		],
+		[
+			'A pump fills a 500 L tank in 20 minutes. How many litres does it pump in 3 hours?',
+			'3 hours | 500 L = 20 minutes | litres',
+		],
+		[
+			'One pallet = 48 boxes, one box = 12 jars. How many jars are on 7 pallets?',
+			'7 pallet | 48 box = 1 pallet, 12 jar = 1 box | jar',
+		],
+		['Infuse 750 mL in 6 h. Drop factor: 10 gtt/mL. How many gtt/min?', '750 mL / 6 h | 10 gtt = 1 mL | gtt/min'],
+		['Nails are sold at 150 per box. How many boxes hold 2,400 nails?', '2,400 nail | 150 nail = 1 box | box'],
+		['Seeds come 25 to a packet. How many packets make 400 seeds?', '400 seed | 25 seed = 1 packet | packet'],
+		['Every bus seats 48 pupils. How many buses are needed for 336 pupils?', '336 pupil | 48 pupil = 1 bus | bus'],
+		['Tablets: 5 mg. Order: 12.5 mg. How many tablets?', '12.5 mg | 5 mg = 1 tablet | tablet'],
+		['A change of 30 K is how many °F?', '30 K | °F | difference'],
+		['10,000 s = ? h ? min ? s', '10,000 s | h min s'],
+		['Room 12 is 8.4 m long and 3.1 m high. What is its height in feet?', '3.1 m | feet'],
+		['The pump runs at 12 L/min. How many litres?', '- | 12 L = 1 min | litres'],
+		[
+			'A drug of 2 mg/mL is given at 10 mg per hour. How many mL per hour is that?',
+			'10 mg per hour | 2 mg = 1 mL | mL per hour',
+		],
+		['A 24-tooth gear turns at 90 rpm. How many revolutions per second is that?', '90 rpm | revolutions per second'],
+		['If a car goes 14 km on 1 L, how many litres are needed for 350 km?', '350 km | 14 km = 1 L | litres'],
 		['The mast is 12 m high.', '- | -'],
 	])('%s', (text, said) => {
 		expect(told(text)).toBe(said);

@@ -1,9 +1,8 @@
-/** Words whose plural ends in -ves: loaves, shelves. */
-const IN_F = new Map(
-	['loaf', 'leaf', 'half', 'shelf', 'calf', 'wolf', 'sheaf', 'thief', 'scarf', 'hoof'].map((word) => [
-		word.replace(/ief$|f$/, (end) => (end === 'ief' ? 'ieves' : 'ves')),
-		word,
-	]),
+/** Plurals that no rule makes: the counted things of sheets. */
+const IRREGULAR = new Map(
+	'loaves loaf leaves leaf halves half shelves shelf calves calf wolves wolf buses bus gases gas lenses lens viruses virus cactuses cactus tomatoes tomato potatoes potato mice mouse geese goose children child women woman men man'
+		.split(' ')
+		.flatMap((word, i, all): [string, string][] => (i % 2 ? [] : [[word, all[i + 1] as string]])),
 );
 
 /**
@@ -12,8 +11,8 @@ const IN_F = new Map(
  */
 export function singular(word: string): string {
 	const name = /^[A-Z][a-z]+$/.test(word) ? word.toLowerCase() : word;
-	const inF = IN_F.get(name);
-	if (inF !== undefined) return inF;
+	const irregular = IRREGULAR.get(name);
+	if (irregular !== undefined) return irregular;
 	if (name.length < 3 || /(ss|us|is)$/.test(name)) return name;
 	if (/(ss|x|ch|sh|zz)es$/.test(name)) return name.slice(0, -2);
 	if (/[^aeiou]ies$/.test(name) && name.length > 4) return `${name.slice(0, -3)}y`;

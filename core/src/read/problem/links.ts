@@ -7,7 +7,7 @@ import { isUnit, JOINS, VERBS } from './words';
 
 /** What may stand between the two halves of a fact: "for each", "to a", "of honey in", "is", "=". */
 const LINKS =
-	/^\s*(?:of\s+(?:(?!and\b)[\p{L}-]+\s+){1,3})?(?:=|\/|is|are|equals?|makes?|for|to|in|per|at|goes? into|go into|holds?|contains?|gives?|weighs?|has|have|each|every|in every|for every)\s*(?:about|only)?\s*(?:each|every|one|a|an)?\s*$/iu;
+	/^\s*(?:of\s+(?:(?!and\b)[\p{L}-]+\s+){1,3})?(?:=|\/|is|are|equals?|makes?|for|to|in|on|per|at|goes? into|go into|holds?|contains?|gives?|weighs?|has|have|each|every|in every|for every)\s*(?:about|only)?\s*(?:each|every|one|a|an)?\s*$/iu;
 
 /** Two quantities joined by one word that does something: "1 mol of gas fills 24.1 L". */
 const DOES = /^\s*(?:of\s+[\p{L}-]+\s+)?(\p{Ll}{3,})\s*(?:about|only)?\s*$/u;
@@ -151,6 +151,9 @@ function oneBeside(text: string, one: Found, things: ReadonlySet<string>, others
 	if (during !== null && isUnit(during)) return during;
 	const each = /^\s*each\b/u.test(text.slice(one.at[1])) ? named(EACH.exec(before)?.[1]) : null;
 	if (each !== null) return each;
+	// Of a thing that is asked for, a colon tells what one has: “Tablets: 5 mg”.
+	const listed = named(/\b([\p{L}-]+s)\s*:\s*$/u.exec(before)?.[1]);
+	if (listed !== null && things.has(listed)) return listed;
 	const holds = ONE_HOLDS.exec(before);
 	const does = holds?.[3]?.toLowerCase();
 	const holder = does === undefined || isVerb(does) || HAS.has(does) ? named(holds?.[2]) : null;

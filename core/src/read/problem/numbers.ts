@@ -6,7 +6,7 @@ import { parseUnit } from '../../unit/parse-unit';
 import { singular } from '../../unit/singular';
 import type { Unit } from '../../unit/unit';
 import { roundingSpans } from './rounding';
-import { COUNTED, isUnit, JOINS, type Word, wordsAfter } from './words';
+import { COUNTED, isUnit, JOINS, MONEY, type Word, wordsAfter } from './words';
 
 /** A quantity found in a text, before it is told what it is there for. */
 export type Found = Quantity & { readonly at: Span };
@@ -64,6 +64,20 @@ function unitLength(text: string, words: readonly Word[], nextIsNumber: (at: num
 	return 0;
 }
 
+/** What is told of before a number that has no unit of its own: nails are sold at 150 per box, seeds come 25 to a packet. */
+const TOLD_OF = /\b(\p{L}[\p{Ll}-]+s)\s+(?:are|come|sell)\b(?:\s+\p{Ll}+){0,2}\s+$/u;
+
+function countedAt(text: string, from: number, to: number): Found {
+	const number = text.slice(from, to);
+	const of = TOLD_OF.exec(text.slice(0, from))?.[1]?.toLowerCase();
+	const behind = /^\s+(?:(per)\s+(\p{Ll}+)|(?:to|in|for)\b)/u.exec(text.slice(to));
+	if (of === undefined || !behind || isUnit(of)) return { at: [from, to], number, unit: '' };
+	const below = behind[2];
+	const thing = singular(of);
+	if (below === undefined) return { at: [from, to], number, unit: thing };
+	return { at: [from, to + behind[0].length], number, unit: `${thing}/${isUnit(below) ? below : singular(below)}` };
+}
+
 /** A quantity at a number, with the unit that follows it. */
 function quantityAt(text: string, from: number, to: number): Found | null {
 	const number = text.slice(from, to);
@@ -92,10 +106,12 @@ function quantityAt(text: string, from: number, to: number): Found | null {
 			unit: `${singular(inOne[1] ?? '')}/${isUnit(below) ? below : singular(below)}`,
 		};
 	}
-	if (!thing || !COUNTED.test(thing.text) || JOINS.has(thing.text)) return { at: [from, to], number, unit: '' };
+	if (!thing || !COUNTED.test(thing.text) || JOINS.has(thing.text) || thing.text === 'per')
+		return countedAt(text, from, to);
 	const rate = per?.text === 'per' && of && (isUnit(of.text) || COUNTED.test(of.text));
-	if (rate) return { at: [from, of.to], number, unit: `${singular(thing.text)}/${singular(of.text)}` };
-	return { at: [from, thing.to], number, unit: singular(thing.text) };
+	const named = (word: string) => MONEY.get(singular(word)) ?? singular(word);
+	if (rate) return { at: [from, of.to], number, unit: `${named(thing.text)}/${named(of.text)}` };
+	return { at: [from, thing.to], number, unit: named(thing.text) };
 }
 
 /** The number an exercise is listed by, which is no quantity: "7.", "b)", "Problem 3:". */

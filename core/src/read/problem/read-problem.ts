@@ -39,7 +39,7 @@ export const PROBLEM_LIMIT = 4000;
 
 /** How a temperature is told of as a difference. */
 const DIFFERS =
-	/\b(?:(?:temperature|temp\.?)\s+(?:difference|change|rise|drop|increase|fall)|difference|(?:rises?|rose|drops?|dropped|falls?|fell|cools?|cooled|warms?|warmed|increases?|increased|decreases?|decreased|changes?|changed|climbs?|climbed|sinks?|sank)\s+(?:in\s+temperature\s+)?(?:by|(?=(?:about\s+)?\d))|(?:this|that)\s+(?:change|rise|drop|fall|increase|decrease)\b|(?:warmer|colder|hotter|cooler)\b)/iu;
+	/\b(?:(?:temperature|temp\.?)\s+(?:difference|change|rise|drop|increase|fall)|difference|(?:rises?|rose|drops?|dropped|falls?|fell|cools?|cooled|warms?|warmed|increases?|increased|decreases?|decreased|changes?|changed|climbs?|climbed|sinks?|sank)\s+(?:in\s+temperature\s+)?(?:by|(?=(?:about\s+)?\d))|\b(?:change|rise|drop|fall|increase|decrease)\s+of\b|(?:this|that)\s+(?:change|rise|drop|fall|increase|decrease)\b|(?:warmer|colder|hotter|cooler)\b)/iu;
 
 function isDifference(text: string, start: Start | null): boolean {
 	if (!start || 'top' in start || !DIFFERS.test(text)) return false;

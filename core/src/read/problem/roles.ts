@@ -42,8 +42,8 @@ export function startAmong(
 	if (
 		free.length === 1 &&
 		lone &&
-		want === null &&
-		/\/|\bper\b/u.test(lone.quantity.unit) &&
+		(want === null || !(isRate(want) || isAlike(lone.quantity.unit, want))) &&
+		isRate(lone.quantity.unit) &&
 		/\bhow\s+(?:long|far|much|many)\b/iu.test(text)
 	)
 		return { start: null, of: [], facts: [...linked, ...ratesIn(found, linked)], until: null, terms: [] };
@@ -56,6 +56,8 @@ export function startAmong(
 	}
 	const tied = want === null ? null : amongTied(found, free, linked, want);
 	if (tied) return tied;
+	const paced = want === null ? null : amongRates(found, free, linked, want);
+	if (paced) return paced;
 	const over = want === null ? null : rateOf(free, want, facts);
 	if (over) return { ...over, facts: linked, until: null, terms: [] };
 	const leading = want === null ? free : free.filter(({ quantity }) => leads(quantity, want, facts));
@@ -78,7 +80,7 @@ export function startAmong(
 
 /** So much in so long where so much for each of that time is wanted, and a rate leads there: 750 mL in 6 h, 10 gtt/mL, how many gtt/min? */
 function runOf(found: readonly Found[], linked: readonly Linked[], want: string): Chosen | null {
-	if (!/\/|\bper\b/u.test(want)) return null;
+	if (!isRate(want)) return null;
 	for (const pair of linked) {
 		const [one, other] = pair.of.map((i) => found[i]);
 		if (!one || !other || [one.number, other.number].includes('1')) continue;
@@ -119,6 +121,21 @@ function amongTied(
 	const run = runOf(found, linked, want);
 	if (run) return run;
 	if (free.some(({ quantity }) => leads(quantity, want, facts))) return null;
+	// A rate of the kind that is wanted is what is to change, whatever stands beside it.
+	const rates = linked.filter(({ of: [i] }) => {
+		const unit = found[i ?? -1]?.unit ?? '';
+		return isRate(unit) && isAlike(unit, want);
+	});
+	const [rate] = rates;
+	const of = rate?.of[0];
+	if (rate && of !== undefined && rates.length === 1)
+		return {
+			start: plain(found[of] as Found),
+			of: [of],
+			facts: linked.filter((one) => one !== rate),
+			until: null,
+			terms: [],
+		};
 	const pairs = linked.filter(({ of }) => of.length === 2);
 	for (const pair of pairs) {
 		const others = linked.filter((one) => one !== pair);
@@ -144,12 +161,44 @@ function amongTied(
 	return null;
 }
 
+/** Of two rates where a rate is wanted the one that leads there by the other: 10 mg/h of a drug of 2 mg/mL, how many mL/h? */
+function amongRates(
+	found: readonly Found[],
+	free: readonly Free[],
+	linked: readonly Linked[],
+	want: string,
+): Chosen | null {
+	if (!isRate(want) || free.length !== 2 || !free.every(({ quantity }) => isRate(quantity.unit))) return null;
+	const rates = ratesIn(found, linked);
+	const may = free.flatMap(({ quantity, i }): Chosen[] => {
+		const facts = [...linked, ...rates.filter(({ of }) => of[0] !== i)];
+		const isLed =
+			!isAlike(quantity.unit, want) &&
+			leads(
+				quantity,
+				want,
+				facts.map(({ fact }) => fact),
+			);
+		return isLed ? [{ start: plain(quantity), of: [i], facts, until: null, terms: [] }] : [];
+	});
+	return may.length === 1 ? (may[0] ?? null) : null;
+}
+
+/** Whether a unit is so much of one for one of another, by whatever name: km/h, mph, rpm. */
+function isRate(unit: string): boolean {
+	const read = parseUnit(unit, { counted: true });
+	if (!read.ok) return /\/|\bper\b/u.test(unit);
+	const powers = read.value.parts.map(({ power }) => power);
+	return powers.some((power) => power < 0) && powers.some((power) => power > 0);
+}
+
 type Free = { readonly quantity: Found; readonly i: number };
 
 /** Two measured parts of a rate, where a rate is wanted and neither leads there alone: 3.2 km, 45 min, what speed? */
 function rateOf(free: readonly Free[], want: string, facts: readonly Fact[]): Pick<Chosen, 'start' | 'of'> | null {
 	const [one, other] = free;
-	if (!/\/|\bper\b/u.test(want) || free.length !== 2 || !one || !other) return null;
+	if (!isRate(want) || free.length !== 2 || !one || !other) return null;
+	if (isRate(one.quantity.unit) || isRate(other.quantity.unit)) return null;
 	if ([one, other].some(({ quantity }) => leads(quantity, want, facts))) return null;
 	for (const [top, bottom] of [
 		[one, other],
@@ -176,13 +225,23 @@ function measureOf(text: string, may: readonly Free[], last: Free): readonly Fre
 	return before && isNextPart(text, before, last) ? [...measureOf(text, may, before), last] : [last];
 }
 
-/** How something is measured: what is asked of is the quantity told with the same word. */
-const MEASURED = /\bhow (?:many\s+[\p{L}/²³ ]+?\s+)?(long|wide|high|deep|tall|thick|heavy)\b/iu;
+/** How something is measured: what is asked of is the quantity told with the same word, or with the word that goes with it. */
+const MEASURED =
+	/\b(?:how (?:many\s+[\p{L}/²³ ]+?\s+)?(long|wide|high|deep|tall|thick|heavy)|(?:what|give|find|express|convert|write)\b[^.?!]*?\b(length|width|height|depth|thickness))\b/iu;
+
+const TOLD_WITH: Readonly<Record<string, string>> = {
+	length: 'long',
+	width: 'wide',
+	height: 'high|tall',
+	depth: 'deep',
+	thickness: 'thick',
+};
 
 /** Whether a quantity is told with the word that is asked with: "48 mm wide and 66 m long … how many feet long". */
 function isAsked(text: string, { at }: Found): boolean {
-	const word = MEASURED.exec(text)?.[1];
-	return word !== undefined && new RegExp(`^\\s*${word}\\b`, 'iu').test(text.slice(at[1]));
+	const [, adjective, noun] = MEASURED.exec(text) ?? [];
+	const word = adjective ?? TOLD_WITH[noun?.toLowerCase() ?? ''];
+	return word !== undefined && new RegExp(`^\\s*(?:${word})\\b`, 'iu').test(text.slice(at[1]));
 }
 
 /** Of several that may be the start those the question tells: with the word it asks with, else the only one in its sentence. */

@@ -4,7 +4,7 @@ import { parseNumeral } from '../../numeral/parse-numeral';
 import { likeUnits } from '../../unit/like-units';
 import { parseUnit } from '../../unit/parse-unit';
 import { singular } from '../../unit/singular';
-import { COUNTED, JOINS } from './words';
+import { COUNTED, JOINS, MONEY } from './words';
 
 /** What a text asks for, the unit a line would end in (of parts the smallest; null where no line is asked), and where it says so. */
 export type WantTold = { readonly want: Want; readonly unit: string | null; readonly at: Span };
@@ -38,13 +38,17 @@ const ASKS: readonly { readonly example: string; readonly by: RegExp }[] = [
 	{
 		example: 'how many feet is that?',
 		by: new RegExp(
-			`\\bhow many\\s+${LISTED}(?=\\s+(?:is|are|do|does|did|will|would|can|has|have|was|were|must|should|of|in|to|it|that|this|the|a|fit|make|go|long|wide|high|deep|pass|passed|need|needs|last)\\b|[?.;:!(]|$)`,
+			`\\bhow many\\s+${LISTED}(?=\\s+(?:is|are|do|does|did|will|would|can|has|have|was|were|must|should|of|in|to|it|that|this|the|a|fit|make|go|long|wide|high|deep|pass|passed|need|needs|last|hold|cover|weigh|cost|fill|contain|equal|lay|give)\\b|[?.;:!(]|$)`,
 			'giu',
 		),
 	},
 	{
 		example: 'how many beats is that per second?',
 		by: /\bhow many\s+([\p{L}-]+)\s+(?:is|are)\s+(?:that|this|it)\s+(?:per|an?|each|every)\s+([\p{L}-]+)/giu,
+	},
+	{
+		example: 'find the drops per minute',
+		by: /\b(?:find|calculate|determine|give|state|compute)\s+(?:the\s+)?([\p{L}-]+s)\s+per\s+([\p{L}-]+)/giu,
 	},
 	{
 		example: 'convert 3 ft to inches',
@@ -95,12 +99,6 @@ const ASKS: readonly { readonly example: string; readonly by: RegExp }[] = [
 		),
 	},
 ];
-
-/** Money goes by its sign. */
-const MONEY: ReadonlyMap<string, string> = new Map([
-	['dollar', '$'],
-	['euro', '€'],
-]);
 
 /** Whether a run of words is a unit and nothing more: no word of it is read for a substance. */
 function isBareUnit(text: string): boolean {
@@ -192,9 +190,28 @@ function specialIn(text: string, things: ReadonlySet<string>): WantTold | null {
 	return null;
 }
 
+/** Gaps for the parts of a measure: = ? h ? min ? s. */
+const GAPS = /[=→]\s*((?:(?:\?|_+|…)\s*\p{L}+\s*(?:,|and\b)?\s*){2,})/u;
+
+/** The units of a measure whose parts each have a gap; null for none. */
+function gapsIn(text: string): WantTold | null {
+	const match = GAPS.exec(text);
+	const run = match?.[1] ?? '';
+	const parts = partsOf(
+		run
+			.replace(/[?_…,]+|\band\b/gu, ' ')
+			.trim()
+			.split(/\s+/u)
+			.join(' and '),
+	);
+	return match && parts.length
+		? { want: { mixed: parts }, unit: parts.at(-1) ?? null, at: endOf(match, run.trim()) }
+		: null;
+}
+
 /** What a text asks for: the last that is asked in so many words, and where. */
 export function wantIn(text: string, things: ReadonlySet<string>): WantTold | null {
-	const special = specialIn(text, things);
+	const special = specialIn(text, things) ?? gapsIn(text);
 	if (special) return special;
 	type Last = { readonly unit: string; readonly parts: readonly string[]; readonly at: Span; readonly end: number };
 	let last: Last | null = null;

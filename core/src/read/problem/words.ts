@@ -48,3 +48,9 @@ export function isUnit(text: string): boolean {
 
 /** A word that may name a counted thing. */
 export const COUNTED = /^\p{Ll}[\p{Ll}-]+$/u;
+
+/** Money goes by its sign. */
+export const MONEY: ReadonlyMap<string, string> = new Map([
+	['dollar', '$'],
+	['euro', '€'],
+]);
