@@ -9,9 +9,19 @@ import { parseUnit } from '../../unit/parse-unit';
 import { type Linked, plain, ratesIn } from './links';
 import { type Found, unitOf } from './numbers';
 
-/** Whether a line leads from a quantity to what is wanted over the facts and the tables. */
-function leads(from: Quantity, want: string, facts: readonly Fact[]): boolean {
-	return isAlike(from.unit, want) || route(from.unit, want, { facts, tables: true }).ok;
+/** Whether a line leads from a quantity to what is wanted over some facts and the tables. */
+type Leads = (from: Quantity) => boolean;
+
+/** The same for the facts that are linked already; each unit is looked for once. */
+function leadsOver(want: string, facts: readonly Fact[]): Leads {
+	const known = new Map<string, boolean>();
+	return ({ unit }) => {
+		const before = known.get(unit);
+		if (before !== undefined) return before;
+		const leads = isAlike(unit, want) || route(unit, want, { facts, tables: true }).ok;
+		known.set(unit, leads);
+		return leads;
+	};
 }
 
 /** What the line starts from, of which quantities, and the facts that are left. */
@@ -54,13 +64,14 @@ export function startAmong(
 		if (want === null || isAlike(over, want))
 			return { start: { top: fact.left, bottom: fact.right }, of, facts: [], until: null, terms: [] };
 	}
-	const tied = want === null ? null : amongTied(found, free, linked, want);
+	const leads = want === null ? null : leadsOver(want, facts);
+	const tied = want === null || !leads ? null : amongTied(found, free, linked, want, leads);
 	if (tied) return tied;
 	const paced = want === null ? null : amongRates(found, free, linked, want);
 	if (paced) return paced;
-	const over = want === null ? null : rateOf(free, want, facts);
+	const over = want === null || !leads ? null : rateOf(free, want, leads);
 	if (over) return { ...over, facts: linked, until: null, terms: [] };
-	const leading = want === null ? free : free.filter(({ quantity }) => leads(quantity, want, facts));
+	const leading = leads ? free.filter(({ quantity }) => leads(quantity)) : free;
 	// The only quantity there is, whatever leads on from it.
 	const may = leading.length === 0 && free.length === 1 ? free : leading;
 	const told = may.length > 1 ? toldOf(text, may) : [];
@@ -91,11 +102,10 @@ function runOf(found: readonly Found[], linked: readonly Linked[], want: string)
 		const isRun = !isAlike(unit, want) && rates.length > 0 && isAlike(other.unit, belowOf(want));
 		if (
 			isRun &&
-			leads(
-				{ number: '1', unit },
+			leadsOver(
 				want,
 				told.map(({ fact }) => fact),
-			)
+			)({ number: '1', unit })
 		)
 			return { start: { top: plain(one), bottom: plain(other) }, of: pair.of, facts: told, until: null, terms: [] };
 	}
@@ -116,11 +126,11 @@ function amongTied(
 	free: readonly Free[],
 	linked: readonly Linked[],
 	want: string,
+	leads: Leads,
 ): Chosen | null {
-	const facts = linked.map(({ fact }) => fact);
 	const run = runOf(found, linked, want);
 	if (run) return run;
-	if (free.some(({ quantity }) => leads(quantity, want, facts))) return null;
+	if (free.some(({ quantity }) => leads(quantity))) return null;
 	// A rate of the kind that is wanted is what is to change, whatever stands beside it.
 	const rates = linked.filter(({ of: [i] }) => {
 		const unit = found[i ?? -1]?.unit ?? '';
@@ -146,11 +156,10 @@ function amongTied(
 			[right, left],
 		] as const)
 			if (isAlike(`(${top.unit})/(${bottom.unit})`, want)) return { start: { top, bottom }, of: pair.of, ...chosen };
-		const told = others.map(({ fact }) => fact);
 		const alike = pair.of.filter((i) => {
 			const one = found[i];
 			// A fact between two of one kind is one to convert by.
-			return one && !isAlike(left.unit, right.unit) && isAlike(one.unit, want) && leads(one, want, told);
+			return one && !isAlike(left.unit, right.unit) && isAlike(one.unit, want);
 		});
 		const [only] = alike;
 		if (only !== undefined && alike.length === 1) {
@@ -174,11 +183,10 @@ function amongRates(
 		const facts = [...linked, ...rates.filter(({ of }) => of[0] !== i)];
 		const isLed =
 			!isAlike(quantity.unit, want) &&
-			leads(
-				quantity,
+			leadsOver(
 				want,
 				facts.map(({ fact }) => fact),
-			);
+			)(quantity);
 		return isLed ? [{ start: plain(quantity), of: [i], facts, until: null, terms: [] }] : [];
 	});
 	return may.length === 1 ? (may[0] ?? null) : null;
@@ -195,16 +203,16 @@ function isRate(unit: string): boolean {
 type Free = { readonly quantity: Found; readonly i: number };
 
 /** Two measured parts of a rate, where a rate is wanted and neither leads there alone: 3.2 km, 45 min, what speed? */
-function rateOf(free: readonly Free[], want: string, facts: readonly Fact[]): Pick<Chosen, 'start' | 'of'> | null {
+function rateOf(free: readonly Free[], want: string, leads: Leads): Pick<Chosen, 'start' | 'of'> | null {
 	const [one, other] = free;
 	if (!isRate(want) || free.length !== 2 || !one || !other) return null;
 	if (isRate(one.quantity.unit) || isRate(other.quantity.unit)) return null;
-	if ([one, other].some(({ quantity }) => leads(quantity, want, facts))) return null;
+	if ([one, other].some(({ quantity }) => leads(quantity))) return null;
 	for (const [top, bottom] of [
 		[one, other],
 		[other, one],
 	] as const)
-		if (leads({ number: '1', unit: `(${top.quantity.unit})/(${bottom.quantity.unit})` }, want, facts))
+		if (leads({ number: '1', unit: `(${top.quantity.unit})/(${bottom.quantity.unit})` }))
 			return { start: { top: plain(top.quantity), bottom: plain(bottom.quantity) }, of: [one.i, other.i] };
 	return null;
 }
