@@ -1,8 +1,10 @@
 import type { SheetProblem } from '@tidy-sum/core/problem';
+import { SHEET_PROBLEMS_LIMIT } from '@tidy-sum/schema';
 import { useMemo } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
+import { Notice } from '../ui/notice';
 import { Words } from '../ui/words';
 import { ProblemRow } from './problem-row';
 import { useTold } from './use-told';
@@ -32,6 +34,9 @@ export function PageDraft({ problems }: { readonly problems: readonly SheetProbl
 					</Box>
 				))}
 			</Box>
+			{problems.length === SHEET_PROBLEMS_LIMIT ? (
+				<Notice>{`A sheet takes ${SHEET_PROBLEMS_LIMIT} problems. What comes behind stays in the text, and is not on it.`}</Notice>
+			) : null}
 			{problems.length > SHOWN ? <Words size="small">And {problems.length - SHOWN} more.</Words> : null}
 		</Box>
 	);

@@ -10,13 +10,15 @@ type Props = {
 	readonly onBlock?: (index: number) => void;
 	/** The other end of a range that begins at its start. */
 	readonly until?: Quantity | undefined;
+	/** The block where it first fails, from 0: it looks as one that is not equal. */
+	readonly fails?: number | null;
 	readonly testID?: string;
 };
 
 const nothing = () => {};
 
 /** A line that is worked out already, drawn as on the Desk; touching a unit shows the facts that hold it. */
-export function WorkedLine({ chain, open = null, onBlock, until, testID }: Props) {
+export function WorkedLine({ chain, open = null, onBlock, until, fails = null, testID }: Props) {
 	const router = useRouter();
 	const worked = workChain(chain);
 	if (!worked.ok) return null;
@@ -29,7 +31,7 @@ export function WorkedLine({ chain, open = null, onBlock, until, testID }: Props
 			// A block of a given line is its place in it.
 			blocks={chain.factors.map((factor, i) => ({ id: `${i}`, factor }))}
 			selected={open === null ? null : `${open}`}
-			isUnequal={(i) => worked.value.factors[i]?.equal === false}
+			isUnequal={(i) => i === fails || worked.value.factors[i]?.equal === false}
 			does={onBlock ? 'Show what it does' : ''}
 			startDoes="The start"
 			onUnit={(unit) => router.navigate(`/shelf/facts?search=${encodeURIComponent(unit)}`)}

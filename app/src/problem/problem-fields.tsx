@@ -131,7 +131,7 @@ function WantedFields({ own, onDo, pad, units, onEnter }: FieldsProps) {
 				onChoose={(next) => {
 					setKind(next);
 					setTyped('');
-					onDo({ do: 'ask', want: null });
+					onDo(next === 'quantity' ? { do: 'ask', want: null } : wantStep(next, '', 'any'));
 				}}
 				testID="own-kind"
 			/>
@@ -343,6 +343,8 @@ export function ProblemFields({ own, onDo, wide, half = '' }: Props) {
 		pad: !keyboard && entered === name,
 		onEnter: () => setEntered(name),
 	});
+	// Of a number whose figures are counted nothing else is asked.
+	const counts = own.asked !== null && 'figures' in own.asked;
 	const wanted = own.want ?? '';
 	const degrees = [sidesOfStart(own.start ?? NOTHING).top.unit, wanted].every(isTemperature);
 	return (
@@ -359,7 +361,7 @@ export function ProblemFields({ own, onDo, wide, half = '' }: Props) {
 					testID="own-keys"
 				/>
 			)}
-			<StartField {...fields('start')} />
+			{counts ? null : <StartField {...fields('start')} />}
 			<WantedFields {...fields('want')} />
 			{degrees ? (
 				<Choices
@@ -373,8 +375,8 @@ export function ProblemFields({ own, onDo, wide, half = '' }: Props) {
 					testID="own-difference"
 				/>
 			) : null}
-			<RoundingFields own={own} onDo={onDo} />
-			<StatedField key={half} {...fields('fact')} half={half} />
+			{counts ? null : <RoundingFields own={own} onDo={onDo} />}
+			{counts ? null : <StatedField key={half} {...fields('fact')} half={half} />}
 		</Box>
 	);
 }

@@ -89,7 +89,7 @@ export function ownExercise(name: string, own: OwnParts): BookExercise {
 		name,
 		title: own.title || 'A problem of my own',
 		trains: '',
-		prompt: text,
+		prompt: text === '' && asked && 'figures' in asked ? `How many significant figures has ${asked.figures}?` : text,
 		marks: spansOf(told?.marks ?? marksIn(text), placed).map((at) => ({ at, role: role(at) })),
 		start: start ?? { number: '', unit: '' },
 		...(exactStart ? { exactStart } : {}),

@@ -279,7 +279,7 @@ function WorkingOf({ view }: { readonly view: DeskView }) {
 				<>
 					<WorkedLine
 						chain={line.chain}
-						open={first?.what === 'factor' ? (first.at ?? null) : null}
+						fails={first?.what === 'factor' ? (first.at ?? null) : null}
 						testID="working-line"
 					/>
 					<Claims working={working} worked={line.worked} />
