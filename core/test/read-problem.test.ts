@@ -254,6 +254,8 @@ describe('what sheets really have', () => {
 		],
 		['A 24-tooth gear turns at 90 rpm. How many revolutions per second is that?', '90 rpm | revolutions per second'],
 		['If a car goes 14 km on 1 L, how many litres are needed for 350 km?', '350 km | 14 km = 1 L | litres'],
+		['Convert to metres: 3.2 km', '3.2 km | metres'],
+		['Change to grams: 0.5 oz', '0.5 oz | grams'],
 		['The mast is 12 m high.', '- | -'],
 	])('%s', (text, said) => {
 		expect(told(text)).toBe(said);

@@ -153,7 +153,7 @@ function oneBeside(text: string, one: Found, things: ReadonlySet<string>, others
 	if (each !== null) return each;
 	// Of a thing that is asked for, a colon tells what one has: “Tablets: 5 mg”.
 	const listed = named(/\b([\p{L}-]+s)\s*:\s*$/u.exec(before)?.[1]);
-	if (listed !== null && things.has(listed)) return listed;
+	if (listed !== null && !isUnit(listed) && things.has(listed)) return listed;
 	const holds = ONE_HOLDS.exec(before);
 	const does = holds?.[3]?.toLowerCase();
 	const holder = does === undefined || isVerb(does) || HAS.has(does) ? named(holds?.[2]) : null;

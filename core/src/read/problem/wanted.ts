@@ -215,8 +215,10 @@ export function wantIn(text: string, things: ReadonlySet<string>): WantTold | nu
 	if (special) return special;
 	type Last = { readonly unit: string; readonly parts: readonly string[]; readonly at: Span; readonly end: number };
 	let last: Last | null = null;
+	// The form of the number is no unit: it is taken out, and every place stays what it is.
+	const bare = FORMS.reduce((left, { by }) => left.replace(by, (form) => ' '.repeat(form.length)), text);
 	for (const { by } of ASKS)
-		for (const match of text.matchAll(by)) {
+		for (const match of bare.matchAll(by)) {
 			const run = match[2] === undefined ? (match[1] as string) : `${match[1]} per ${match[2]}`;
 			const parts = partsOf(run);
 			const unit = parts.at(-1) ?? unitOf(run.split(',')[0] as string, things, text);
