@@ -2,7 +2,6 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { Browser, DESKTOP, PHONE, type Screen } from '../e2e/src/browser';
 import { Whole } from '../e2e/src/whole';
-import { write } from '../e2e/src/work-through';
 
 const FOLDER = join(__dirname, '..', 'docs', 'screenshots');
 

@@ -1,15 +1,14 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { readHandedLink, readHandedText } from '@tidy-sum/exchange/handed-link';
+import { readHandedText } from '@tidy-sum/exchange/handed-link';
 import { type SingleStep, TEXT_LIMIT } from '@tidy-sum/schema';
-import type { Handed } from '@tidy-sum/schema/handed';
 import { useRouter } from 'expo-router';
 import Back from 'lucide-react-native/icons/arrow-left';
 import Redo from 'lucide-react-native/icons/redo-2';
 import Undo from 'lucide-react-native/icons/undo-2';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { useWindowDimensions } from 'react-native';
 import { useAppDispatch, useAppSelector } from '../store/store';
-import { GAP, WIDE_FROM } from '../theme/tokens';
+import { WIDE_FROM } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
@@ -19,13 +18,14 @@ import { Page } from '../ui/page';
 import { Words } from '../ui/words';
 import { BROUGHT, DRAFT } from '../work/brought';
 import { ownName } from '../work/exercises';
-import { handedTitle, layStep } from '../work/handed';
+import { layStep } from '../work/handed';
 import { canRedo, canUndo } from '../work/history';
 import { sheetName, sheetNameOf } from '../work/sheet';
 import { did, redid, renamed, undid } from '../work/works-slice';
 import type { Brought } from '../worker/core-jobs';
 import { BroughtList } from './brought-list';
 import { FileOf } from './file-of';
+import { FromLink } from './from-link';
 import { HandOn } from './hand-on';
 import { MarkedField } from './marked-field';
 import { PageDraft } from './page-draft';
@@ -55,54 +55,6 @@ function kindsOf(brought: Brought | null) {
 	];
 }
 
-/** Problems that came with a link, to be taken in. */
-function FromLink({
-	handed,
-	onTake,
-	onLeave,
-}: {
-	readonly handed: Handed;
-	readonly onTake: () => void;
-	readonly onLeave: () => void;
-}) {
-	const styles = useStyles();
-	const { problems } = handed;
-	return (
-		<Box style={styles.handed} role="group" aria-label="Handed on to you" testID="handed">
-			<Words strong role="status" aria-live="polite">
-				Handed on to you: {handedTitle(handed)} ({problems.length} {problems.length === 1 ? 'problem' : 'problems'})
-			</Words>
-			<Words size="small">
-				{problems
-					.slice(0, 3)
-					.map(({ text }) => text.slice(0, 120))
-					.join(' · ')}
-			</Words>
-			<Box style={styles.row}>
-				<Button label="Take them in" kind="strong" onPress={onTake} testID="handed-take" />
-				<Button label="Leave them" onPress={onLeave} testID="handed-leave" />
-			</Box>
-		</Box>
-	);
-}
-
-/** What a link holds behind its #; and a way to be done with it. */
-function useHanded() {
-	const [hash, setHash] = useState(() => globalThis.location?.hash ?? '');
-	useEffect(() => {
-		const changed = () => setHash(globalThis.location.hash);
-		globalThis.addEventListener?.('hashchange', changed);
-		return () => globalThis.removeEventListener?.('hashchange', changed);
-	}, []);
-	const letters = /^#p=(.+)$/.exec(hash)?.[1];
-	const handed = useMemo(() => (letters ? readHandedLink(letters) : null), [letters]);
-	const done = () => {
-		globalThis.history.replaceState(globalThis.history.state, '', globalThis.location.pathname);
-		setHash('');
-	};
-	return { handed, done };
-}
-
 /** What is brought, until it is worked; or a problem of one's own, whose text is changed here. */
 function Bring({ name }: { readonly name: string }) {
 	const styles = useStyles();
@@ -113,7 +65,6 @@ function Bring({ name }: { readonly name: string }) {
 	const body = useAppSelector(({ works }) => works.byId[works.open[name] ?? '']?.body);
 	const sheet = useAppSelector(({ works }) => sheetNameOf(works, name));
 	const [chosenKind, setKind] = useState<{ readonly of: string; readonly kind: Kind } | null>(null);
-	const { handed, done } = useHanded();
 	const isDraft = name === DRAFT;
 	const isEmpty = text.trim() === '';
 	const kind: Kind = !isDraft ? 'problem' : chosenKind && chosenKind.of === text ? chosenKind.kind : likely(brought);
@@ -212,17 +163,7 @@ function Bring({ name }: { readonly name: string }) {
 				</>
 			}
 		>
-			{handed?.ok ? (
-				<FromLink
-					handed={handed.value}
-					onTake={() => {
-						done();
-						router.navigate(takeIn(dispatch, handed.value) as '/');
-					}}
-					onLeave={done}
-				/>
-			) : null}
-			{handed && !handed.ok ? <Notice>{handed.fault.message}</Notice> : null}
+			<FromLink onTake={(handed) => router.navigate(takeIn(dispatch, handed) as '/')} />
 			<MarkedField
 				text={text}
 				turn={turn}
@@ -276,14 +217,4 @@ export function BringScreen({ name = DRAFT }: { readonly name?: string | undefin
 	return <Bring key={name} name={name} />;
 }
 
-const useStyles = makeStyles((palette) => ({
-	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
-	grow: { flexGrow: 4 },
-	handed: {
-		gap: GAP.s,
-		padding: GAP.m,
-		borderLeftWidth: 4,
-		borderLeftColor: palette.pine,
-		backgroundColor: palette.panel,
-	},
-}));
+const useStyles = makeStyles(() => ({ grow: { flexGrow: 4 } }));

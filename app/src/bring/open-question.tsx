@@ -2,7 +2,7 @@ import { parseUnit, printUnitText } from '@tidy-sum/core';
 import { readStarting, readWanted } from '@tidy-sum/core/help';
 import type { SingleStep } from '@tidy-sum/schema';
 import { useState } from 'react';
-import { startStep } from '../problem/problem-fields';
+import { startStep } from '../problem/starting';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';

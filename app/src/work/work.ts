@@ -1,89 +1,11 @@
-import {
-	type Exercise,
-	type Fact,
-	type Factor,
-	goalOf,
-	type Quantity,
-	type Role,
-	type Rounding,
-	type Start,
-	type StepField,
-	turnedFactor,
-	type Want,
-	type Wholes,
-} from '@tidy-sum/core';
-import type { Step, Told, WorkBody } from '@tidy-sum/schema';
+import { type Factor, type StepField, turnedFactor, type Wholes } from '@tidy-sum/core';
+import type { Step, WorkBody } from '@tidy-sum/schema';
+import { movedByHand, NOTHING_BY_HAND, sameSpan, wanted, without, withTold } from './by-hand';
 import { historyOf } from './history';
 import { arranged } from './listing';
+import type { Work } from './work-shape';
 
-/** A factor on the line, with the name it was placed under. */
-export type Block = { readonly id: string; readonly factor: Factor };
-
-/** A place given to a quantity of the problem's text. */
-export type Placed = { readonly at: readonly [number, number]; readonly role: Role };
-
-/** What the student has said by hand; it holds over what is read of the text. */
-export type ByHand = {
-	readonly start: boolean;
-	readonly want: boolean;
-	readonly rounding: boolean;
-	readonly difference: boolean;
-	/** Facts added, facts taken out of those that were read, and places given. */
-	readonly facts: readonly Fact[];
-	readonly dropped: readonly Fact[];
-	readonly marks: readonly { readonly at: Placed['at']; readonly role: Role | 'none' }[];
-};
-
-const NOTHING_BY_HAND: ByHand = {
-	start: false,
-	want: false,
-	rounding: false,
-	difference: false,
-	facts: [],
-	dropped: [],
-	marks: [],
-};
-
-/** What stands on the Desk after the steps so far; all of it follows from them. */
-export type Work = {
-	/** The exercise as it was posed, where it was made for a Round. */
-	readonly posed: Exercise | null;
-	/** The text of a problem of one's own. */
-	readonly text: string;
-	readonly placed: readonly Placed[];
-	readonly start: Start | null;
-	readonly startFigures: number | null;
-	/** Whether the start was turned over. */
-	readonly turned: boolean;
-	readonly stated: readonly Fact[];
-	/** The unit a line is to end in, as the student has said it; of a measure in parts the smallest. */
-	readonly want: string | null;
-	/** What a problem of one's own asks for, of whatever kind, and how its answer is rounded; null where that is not told. */
-	readonly asked: Want | null;
-	readonly rounding: Rounding | null;
-	/** The other end of a range, the further parts of a start, and whether it is a difference of temperatures. */
-	readonly until: Quantity | null;
-	readonly terms: readonly Quantity[];
-	readonly difference: boolean;
-	readonly exactStart: boolean;
-	/** What was read of the text; null where nothing was read yet. */
-	readonly told: Told | null;
-	/** What the student has said over what was read. */
-	readonly byHand: ByHand;
-	/** Somebody's written working, laid beside; '' where there is none. */
-	readonly working: string;
-	/** The name of a problem of one's own, where it was given one. */
-	readonly title: string;
-	readonly blocks: readonly Block[];
-	readonly answer: string;
-	readonly checked: boolean;
-	/** Whether the worked line was asked for; it stays so, whatever is done afterwards. */
-	readonly shown: boolean;
-	/** How many steps of nudges were asked for. */
-	readonly nudged: number;
-	/** The covered numbers that were looked at; no undo covers them again. */
-	readonly uncovered: readonly string[];
-};
+export type { Block, Placed, Work } from './work-shape';
 
 /** What stands where nothing was done yet. */
 export const NO_WORK: Work = {
@@ -119,76 +41,6 @@ function change(work: Work, id: string, make: (factor: Factor) => Factor): Work 
 		checked: false,
 		blocks: work.blocks.map((block) => (block.id === id ? { ...block, factor: make(block.factor) } : block)),
 	};
-}
-
-function sameSpan(a: Placed['at'], b: Placed['at']): boolean {
-	return a[0] === b[0] && a[1] === b[1];
-}
-
-const NO_EXERCISE = { prompt: '', facts: [], rounding: 'none' } as const;
-
-/** What is wanted, and the unit a line would end in. */
-function wanted(asked: Want | null): Pick<Work, 'asked' | 'want'> {
-	return { asked, want: asked && (goalOf({ ...NO_EXERCISE, want: asked }) ?? '') };
-}
-
-/** The work with what was read of its text, under what was said by hand. */
-function withTold(work: Work, told: Told): Work {
-	const { byHand } = work;
-	const hand = (at: Placed['at']) => byHand.marks.some((one) => sameSpan(one.at, at));
-	const read = told.marks.flatMap(({ at, role }): readonly Placed[] => (role && !hand(at) ? [{ at, role }] : []));
-	const given = byHand.marks.flatMap(({ at, role }): readonly Placed[] => (role === 'none' ? [] : [{ at, role }]));
-	const isLeft = (fact: Fact) => ![...byHand.facts, ...byHand.dropped].some((one) => sameFact(one, fact));
-	return {
-		...work,
-		told,
-		placed: [...read, ...given],
-		stated: [...told.facts.filter(isLeft), ...byHand.facts],
-		...(byHand.start
-			? {}
-			: {
-					start: told.start,
-					until: told.until ?? null,
-					terms: told.terms ?? [],
-					exactStart: told.exactStart ?? false,
-					startFigures: null,
-				}),
-		...(byHand.difference ? {} : { difference: told.difference ?? false }),
-		...(byHand.want ? {} : wanted(told.want)),
-		...(byHand.rounding ? {} : { rounding: told.rounding }),
-	};
-}
-
-function sharedLength(a: string, b: string): number {
-	let shared = 0;
-	while (shared < Math.min(a.length, b.length) && a[shared] === b[shared]) shared += 1;
-	return shared;
-}
-
-/**
- * What was said by hand of a text that was changed: a place given moves with its words. Of a text that has little in
- * common with the one before nothing holds, since it is another problem.
- */
-function movedByHand({ byHand, text: before }: Work, after: string): ByHand {
-	if (before === after || before === '') return byHand;
-	const head = sharedLength(before, after);
-	const back = (text: string) => [...text.slice(head)].reverse().join('');
-	const tail = sharedLength(back(before), back(after));
-	if (2 * (head + tail) < Math.min(before.length, after.length)) return NOTHING_BY_HAND;
-	const by = after.length - before.length;
-	const marks = byHand.marks.flatMap(({ at: [from, to], role }): ByHand['marks'] => {
-		if (to <= head) return [{ at: [from, to], role }];
-		return from >= before.length - tail ? [{ at: [from + by, to + by], role }] : [];
-	});
-	return { ...byHand, marks };
-}
-
-function without(facts: readonly Fact[], fact: Fact): readonly Fact[] {
-	return facts.filter((one) => !sameFact(one, fact));
-}
-
-function sameFact(a: Fact, b: Fact): boolean {
-	return JSON.stringify([a.left, a.right]) === JSON.stringify([b.left, b.right]);
 }
 
 /** The factor with other sides; declared exactness and figures fall with the numbers they were said of. */

@@ -1,0 +1,42 @@
+import { readStarting, startingText } from '@tidy-sum/core/help';
+import { useState } from 'react';
+import { PadField } from '../ui/pad-field';
+import type { OwnParts } from '../work/exercises';
+import type { FieldProps } from './field-props';
+import { sayStarting, startingOf, startStep } from './starting';
+
+/** What the problem begins with, as it is typed. */
+function startText(own: OwnParts): string {
+	const starting = startingOf(own);
+	return starting ? startingText(starting) : '';
+}
+
+/** What the line starts from: a quantity, one over another, a range, a measure in parts, a sum. */
+export function StartField({ own, onDo, pad, units, onEnter }: FieldProps) {
+	const [typed, setTyped] = useState<string | null>(null);
+	const told = startText(own);
+	const text = typed ?? told;
+	const read = text.trim() === '' ? null : readStarting(text);
+	const type = (next: string) => {
+		setTyped(next);
+		const made = readStarting(next);
+		// What is emptied or cannot be read is no start: the line does not go on from the one before.
+		onDo(made.ok ? startStep(made.value) : { do: 'unstart' });
+	};
+	return (
+		<PadField
+			label="Start from"
+			named
+			value={text}
+			onChange={type}
+			onEnter={onEnter}
+			placeholder="2.75 in/h, 150 km in 2.5 h, 50 to 68 °F, 7 ft 5 in"
+			fault={read && !read.ok ? read.fault : null}
+			reads={read?.ok ? `Reads as ${sayStarting(read.value)}` : ''}
+			pad={pad}
+			units={units}
+			more={[' in ', ' to ', ' + ']}
+			testID="own-start"
+		/>
+	);
+}

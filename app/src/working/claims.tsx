@@ -1,0 +1,51 @@
+import { type WorkedChain, writtenQuantity } from '@tidy-sum/core';
+import { standsAt, type Working } from '@tidy-sum/core/problem';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Words } from '../ui/words';
+
+/** What is written on the way, each value beside what the line truly stands at there. */
+export function Claims({ working, worked }: { readonly working: Working; readonly worked: WorkedChain }) {
+	const styles = useStyles();
+	const { claims, answer, factors, first } = working;
+	const rows = [
+		...claims.map((claim, i) => ({
+			after: claim.after,
+			written: writtenQuantity(claim),
+			fails: first?.what === 'claim' && first.at === i,
+			name: claim.after < 0 ? 'the start, written again' : `after block ${claim.after + 1}`,
+		})),
+		...(answer
+			? [
+					{
+						after: factors.length - 1,
+						written: writtenQuantity(answer),
+						fails: first?.what === 'answer',
+						name: 'the answer',
+					},
+				]
+			: []),
+	];
+	if (!rows.length) return null;
+	return (
+		<Box role="list" aria-label="What is written on the way" testID="claims">
+			{rows.map(({ after, written, fails, name }) => (
+				<Box key={`${name} ${written}`} role="listitem" style={[styles.claim, fails && styles.fails]}>
+					<Words size="small" tone="soft">
+						{name}
+						{fails ? ' · first does not follow' : ''}
+					</Words>
+					<Words>
+						written {written}; the line stands at {standsAt(worked, after) || '…'}
+					</Words>
+				</Box>
+			))}
+		</Box>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	claim: { paddingVertical: GAP.xs, paddingHorizontal: GAP.s, borderRadius: 6 },
+	fails: { backgroundColor: palette.lookWash, borderLeftWidth: 4, borderLeftColor: palette.look },
+}));
