@@ -182,3 +182,36 @@ describe('a page cut into its problems', () => {
 		expect(cutSheet('x'.repeat(300_000))[0]?.text).toHaveLength(200_000);
 	});
 });
+
+describe('what holds for several problems', () => {
+	it('is put before each, but for one that asks for another unit by itself', () => {
+		const page = 'Convert to metres:\n1. 3.2 km\n2. How many litres are 350 mL?\n3. 40 mi/h = ___ ft/s';
+		expect(cutSheet(page).map(({ text }) => text)).toEqual([
+			'Convert to metres: 3.2 km',
+			'How many litres are 350 mL?',
+			'40 mi/h = ___ ft/s',
+		]);
+	});
+
+	it('is put before one that asks, where it says how to round', () => {
+		const page = 'Round each answer to 3 figures:\n1. How many litres are 350 mL?\n2. 14 ft to yd';
+		expect(cutSheet(page)[0]?.text).toBe('Round each answer to 3 figures: How many litres are 350 mL?');
+	});
+
+	it('is cut where it is endless, so that a sheet stays as long as its page', () => {
+		const page = `Convert to metres, ${'carefully '.repeat(200)}:\n1. 3.2 km\n2. 45 cm`;
+		for (const { text } of cutSheet(page)) expect(text.length).toBeLessThan(450);
+	});
+});
+
+describe('a page that is no good page', () => {
+	it.each([
+		['nothing', '', 0],
+		['blank', ' \n\t\n', 0],
+		['no numbers', 'The glasshouse is warm.', 1],
+		['a third that is nonsense', '1. Convert 3 km to m.\n2. 14 ft to yd\n3. §§ %%\n4. How many mL are 0.35 L?', 4],
+		['nine thousand problems', Array.from({ length: 9000 }, (_, i) => `${i + 1}. ${i} km to m`).join('\n'), 500],
+	])('gives what is there: %s', (_, page, count) => {
+		expect(cutSheet(page)).toHaveLength(count);
+	});
+});

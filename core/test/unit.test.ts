@@ -280,3 +280,20 @@ describe('prefixes', () => {
 		expect(taken).toEqual(TAKEN);
 	});
 });
+
+describe('counted things by one name', () => {
+	it.each([
+		['jars', 'jar'],
+		['boxes', 'box'],
+		['berries', 'berry'],
+		['loaves', 'loaf'],
+		['shelves', 'shelf'],
+		['buses', 'bus'],
+		['tomatoes', 'tomato'],
+		['mice', 'mouse'],
+		['glass', 'glass'],
+	])('%s is %s', (plural, name) => {
+		const read = parseUnit(plural, { counted: true });
+		expect(read.ok && read.value.text).toBe(name);
+	});
+});

@@ -47,6 +47,14 @@ function openWithout(open: WorksState['open'], id: string, name: string): WorksS
 	return Object.fromEntries(Object.entries(open).filter(([one, of]) => of !== id || one === name));
 }
 
+/** The state with a piece of work under another name. */
+function renamedIn(state: WorksState, from: string, as: string): WorksState {
+	const { [from]: id = '', ...open } = state.open;
+	const entry = state.byId[id];
+	if (!entry) return state;
+	return { ...put(state, changed(entry, { ...entry.body, exercise: as })), open: { ...open, [as]: id } };
+}
+
 /** The state after an undo or a redo, where there is something to take back or to bring back. */
 function moved(state: WorksState, exercise: string, step: Extract<Step, { do: 'undo' | 'redo' }>): WorksState {
 	const entry = state.byId[state.open[exercise] ?? ''];
@@ -98,13 +106,8 @@ export const worksSlice = createSlice({
 			},
 		},
 		/** Gives a piece of work another name: a draft becomes a problem of its own. */
-		renamed: (draft, { payload: { from, as } }: PayloadAction<{ from: string; as: string }>) => {
-			const state = plain(draft);
-			const { [from]: id = '', ...open } = state.open;
-			const entry = state.byId[id];
-			if (!entry) return state;
-			return { ...put(state, changed(entry, { ...entry.body, exercise: as })), open: { ...open, [as]: id } };
-		},
+		renamed: (draft, { payload: { from, as } }: PayloadAction<{ from: string; as: string }>) =>
+			renamedIn(plain(draft), from, as),
 		/** Puts another kept line for the exercise on the Desk. */
 		swapped: (draft, { payload }: PayloadAction<{ exercise: string; id: string }>) => {
 			const state = plain(draft);
@@ -127,10 +130,13 @@ export const worksSlice = createSlice({
 			reducer: (draft, { payload: { kept, fresh } }: PayloadAction<{ kept: StoredWork; fresh: string }>) => {
 				const state = plain(draft);
 				const mine = state.byId[kept.id];
-				if (mine?.ahead && continues(mine.body, kept.body)) return put(state, { ...mine, version: kept.version });
+				const { exercise } = kept.body;
+				if (mine?.ahead && continues(mine.body, kept.body)) {
+					const followed = put(state, { ...mine, version: kept.version });
+					return mine.body.exercise === exercise ? followed : renamedIn(followed, mine.body.exercise, exercise);
+				}
 				const theirs: WorkEntry = { id: kept.id, body: kept.body, version: kept.version, ahead: false };
 				const next = put(state, theirs);
-				const { exercise } = kept.body;
 				const open = openWithout(next.open, kept.id, exercise);
 				if (!mine?.ahead) return { ...next, open: { ...open, [exercise]: open[exercise] ?? kept.id } };
 				const beside = put(next, { ...mine, id: fresh, version: 0 });
