@@ -254,6 +254,13 @@ describe('what sheets really have', () => {
 		],
 		['A 24-tooth gear turns at 90 rpm. How many revolutions per second is that?', '90 rpm | revolutions per second'],
 		['If a car goes 14 km on 1 L, how many litres are needed for 350 km?', '350 km | 14 km = 1 L | litres'],
+		['Give 12.7 cm to the nearest inch.', '12.7 cm | inch | {"place":0}'],
+		[
+			'8 slices make a loaf and 24 loaves fill a rack. How many slices are on 5 racks?',
+			'5 rack | 8 slice = 1 loaf, 24 loaf = 1 rack | slice',
+		],
+		['Infusion: 60 mL/h, drop factor 20 gtt/mL. Find gtt/min.', '60 mL/h | 20 gtt = 1 mL | gtt/min'],
+		['A 75 kg man takes 6 mg/kg each day. How many mg does he take per day?', '75 kg | 6 mg = 1 kg·day | mg'],
 		['Convert to metres: 3.2 km', '3.2 km | metres'],
 		['Change to grams: 0.5 oz', '0.5 oz | grams'],
 		['The mast is 12 m high.', '- | -'],

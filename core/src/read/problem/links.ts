@@ -14,7 +14,7 @@ const DOES = /^\s*(?:of\s+[\p{L}-]+\s+)?(\p{Ll}{3,})\s*(?:about|only)?\s*$/u;
 
 /** A fact whose other half is one thing without a number: "12 jars to a crate", "2 seeds in each cell". */
 const ONE_OF =
-	/^\s*(?:of\s+(?:[\p{L}-]+\s+){1,3})?(?:(?:fit|fits|go|goes|stand|come|comes|are|is)\s+)?(?:(?:to|in|into|for|on|per|with|at)\s+)?(a|an|each|every|one|per)\s+([\p{L}³²/]+)/iu;
+	/^\s*(?:of\s+(?:[\p{L}-]+\s+){1,3})?(?:(?:fit|fits|go|goes|stand|come|comes|are|is|make|makes|fill|fills|equal|equals)\s+)?(?:(?:to|in|into|for|on|per|with|at)\s+)?(a|an|each|every|one|per)\s+([\p{L}³²/]+)/iu;
 
 /** One thing that holds a quantity: "each jar holds 454 g", "one crate has 12 jars". */
 const ONE_HOLDS =
@@ -73,9 +73,17 @@ export function factsIn(text: string, found: readonly Found[], things: ReadonlyS
 		}
 		const unit = oneBeside(text, one, things, others);
 		if (unit !== null && unitOf({ number: '1', unit })?.text !== unitOf(one)?.text)
-			facts.push({ fact: { left: plain(one), right: { number: '1', unit } }, of: [i] });
+			facts.push({ fact: forOne(one, unit), of: [i] });
 	}
 	return facts;
+}
+
+/** So much for one of a unit; a rate is for one of its own bottom as well: 6 mg/kg each day is 6 mg for 1 kg·day. */
+function forOne(one: Found, unit: string): Fact {
+	const [rate] = isRate(one) ? ratesIn([one], []) : [];
+	if (!rate) return { left: plain(one), right: { number: '1', unit } };
+	const { left, right } = rate.fact;
+	return { left, right: { number: '1', unit: `${right.unit}·${unit}` } };
 }
 
 /** Whether an equals sign ties two quantities, and nothing else stands between. */

@@ -189,7 +189,10 @@ function amongRates(
 			)(quantity);
 		return isLed ? [{ start: plain(quantity), of: [i], facts, until: null, terms: [] }] : [];
 	});
-	return may.length === 1 ? (may[0] ?? null) : null;
+	// Where either leads, it is the one that is for one of what the wanted one is for: mL/h beside gtt/mL, for gtt/min.
+	const alike = may.filter(({ of: [i] }) => isAlike(belowOf(found[i ?? -1]?.unit ?? ''), belowOf(want)));
+	const [only] = may.length === 1 ? may : alike;
+	return only && (may.length === 1 || alike.length === 1) ? only : null;
 }
 
 /** Whether a unit is so much of one for one of another, by whatever name: km/h, mph, rpm. */

@@ -17,7 +17,11 @@ const FORMS: readonly {
 	readonly example: string;
 	readonly by: RegExp;
 }[] = [
-	{ form: 'scientific', example: 'in scientific notation', by: /\b(?:in|using)\s+scientific\s+(?:notation|form)\b/iu },
+	{
+		form: 'scientific',
+		example: 'in scientific notation',
+		by: /\b(?:in|using|use)\s+scientific\s+(?:notation|form)\b/iu,
+	},
 	{
 		form: 'plain',
 		example: 'in decimal form',
@@ -45,6 +49,10 @@ const ASKS: readonly { readonly example: string; readonly by: RegExp }[] = [
 	{
 		example: 'how many beats is that per second?',
 		by: /\bhow many\s+([\p{L}-]+)\s+(?:is|are)\s+(?:that|this|it)\s+(?:per|an?|each|every)\s+([\p{L}-]+)/giu,
+	},
+	{
+		example: 'find gtt/min',
+		by: /\b(?:find|calculate|determine|give|state|compute)\s+(?:the\s+)?([\p{L}µ°]+\/[\p{L}µ°/()·²³]+)(?=\s*[.?!]|\s*$)/giu,
 	},
 	{
 		example: 'find the drops per minute',
@@ -209,6 +217,15 @@ function gapsIn(text: string): WantTold | null {
 		: null;
 }
 
+/** A unit that is named only where it is said how to round: to the nearest inch. */
+const NEAREST = /\bnearest\s+(?!cents?\b|dollars?\b|tens?\b)(\p{L}{2,})/iu;
+
+function nearestIn(text: string): WantTold | null {
+	const match = NEAREST.exec(text);
+	const unit = match?.[1] ?? '';
+	return match && isBareUnit(unit) ? { want: { unit }, unit, at: endOf(match, unit) } : null;
+}
+
 /** What a text asks for: the last that is asked in so many words, and where. */
 export function wantIn(text: string, things: ReadonlySet<string>): WantTold | null {
 	const special = specialIn(text, things) ?? gapsIn(text);
@@ -226,7 +243,7 @@ export function wantIn(text: string, things: ReadonlySet<string>): WantTold | nu
 			if (unit !== null && (!last || end > last.end || (parts.length && end === last.end)))
 				last = { unit, parts, at: endOf(match, parts.length ? run.trim() : unit), end };
 		}
-	if (!last) return null;
+	if (!last) return nearestIn(text);
 	const { unit, parts, at } = last;
 	const form = FORMS.find(({ by }) => by.test(text))?.form;
 	return { want: parts.length ? { mixed: parts } : { unit, ...(form ? { form } : {}) }, unit, at };
