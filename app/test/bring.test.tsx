@@ -234,6 +234,16 @@ describe('what was brought', () => {
 		expect(broughtIn(store.getState().works)[1]).toBe('own-7');
 	});
 
+	it('shows the first forty of many, and all of them when asked', () => {
+		const store = makeStore();
+		for (let i = 1; i <= 60; i++) store.dispatch(did(`own-${i}`, { do: 'pose', text: `Convert ${i} km to m.` }));
+		show(<BringScreen />, store);
+		const rows = () => screen.getByTestId('brought').querySelectorAll('[role="listitem"]').length;
+		expect(rows()).toBe(40);
+		press('brought-all');
+		expect(rows()).toBe(60);
+	});
+
 	it('comes in by a link, with what was said by hand, and nothing else', async () => {
 		const told = {
 			marks: [],

@@ -203,6 +203,10 @@ describe('the list of what was brought', () => {
 			store.dispatch(did(name, step));
 		expect(broughtIn(worksOf(store))).toEqual(['own-b', 'own-a', SHEET]);
 		expect([SHEET, 'own-a'].map(pathOf)).toEqual([`/sheet/${SHEET}`, '/desk/own-a']);
+		// What was never put in order takes its place when it is moved.
+		store.dispatch(did(BROUGHT, { do: 'arrange', what: SHEET, to: 1 }));
+		expect(broughtIn(worksOf(store))).toEqual(['own-b', SHEET, 'own-a']);
+		store.dispatch(undid(BROUGHT));
 		store.dispatch(did(BROUGHT, { do: 'leave', what: 'own-b' }));
 		expect(broughtIn(worksOf(store))).toEqual(['own-a', SHEET]);
 		store.dispatch(undid(BROUGHT));

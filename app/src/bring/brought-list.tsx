@@ -8,10 +8,16 @@ import { Button } from '../ui/button';
 import { Field } from '../ui/field';
 import { Words } from '../ui/words';
 import { BROUGHT, broughtIn, pathOf, titleNamed } from '../work/brought';
-import { howFarNamed, SAYS_HOW_FAR } from '../work/how-far';
+import { howFarNamed, SAYS_HOW_FAR, workNamed } from '../work/how-far';
 import { isSheet, problemName, sheetOf } from '../work/sheet';
 import { did, undid, type WorksState } from '../work/works-slice';
 import { Listed } from './listed';
+
+/** How many are put in order with one touch, beside the one that is moved. */
+const TOGETHER = 199;
+
+/** How many are shown before one asks for all of them. */
+const SHOWN = 40;
 
 /** From how many on a list can be searched. */
 const SEARCHED_FROM = 6;
@@ -24,6 +30,14 @@ export function sayHowFar(works: WorksState, name: string): string {
 	return `${problems.length} problems, ${right} right`;
 }
 
+/** What a sheet or a problem is found by: its title and its text. */
+function textOf(works: WorksState, name: string): string {
+	const texts = isSheet(name)
+		? sheetOf(works.byId[works.open[name] ?? '']?.body).problems.map(({ text }) => text)
+		: [workNamed(works, name)?.text ?? ''];
+	return [titleNamed(works, name), ...texts].join(' ');
+}
+
 /** The sheets and problems that were brought: searched, named, put in order, taken out and brought back. */
 export const BroughtList = memo(function BroughtList() {
 	const styles = useStyles();
@@ -32,21 +46,21 @@ export const BroughtList = memo(function BroughtList() {
 	const works = useAppSelector((state) => state.works);
 	const [search, setSearch] = useState('');
 	const [removed, setRemoved] = useState('');
+	const [isAll, setAll] = useState(false);
 	const names = broughtIn(works);
-	const items = names.map((name, at) => ({ name, at, title: titleNamed(works, name) }));
 	const words = search.trim().toLowerCase();
-	const found = items.filter(({ name, title }) => {
-		const text = isSheet(name)
-			? sheetOf(works.byId[works.open[name] ?? '']?.body)
-					.problems.map((one) => one.text)
-					.join(' ')
-			: '';
-		return `${title} ${text}`.toLowerCase().includes(words);
-	});
-	/** The list is put in order as it stands, so that each has its place in it. */
-	const move = (name: string, to: number) => {
-		const steps = [...names].reverse().map((what) => ({ do: 'bring' as const, what }));
-		dispatch(did(BROUGHT, { do: 'together', steps: [...steps.slice(0, 199), { do: 'arrange', what: name, to }] }));
+	const found = names
+		.map((name, at) => ({ name, at }))
+		.filter(({ name }) => words === '' || textOf(works, name).toLowerCase().includes(words));
+	const shown = (isAll ? found : found.slice(0, SHOWN)).map((one) => ({ ...one, title: titleNamed(works, one.name) }));
+	/** Moves one; those before it are put in order as they stand, so that each has its place in the list. */
+	const move = (name: string, at: number, to: number) => {
+		const last = Math.max(at, to) + 1;
+		const steps = names
+			.slice(0, last)
+			.map((what, i) => ({ do: 'arrange' as const, what, to: i }))
+			.slice(-TOGETHER);
+		dispatch(did(BROUGHT, { do: 'together', steps: [...steps, { do: 'arrange', what: name, to }] }));
 	};
 	const remove = (name: string, title: string) => {
 		dispatch(did(BROUGHT, { do: 'leave', what: name }));
@@ -75,14 +89,14 @@ export const BroughtList = memo(function BroughtList() {
 				</Box>
 			) : null}
 			<Box role="list" testID="brought">
-				{found.map(({ name, at, title }) => (
+				{shown.map(({ name, at, title }) => (
 					<Listed
 						key={name}
 						title={title}
 						onOpen={() => router.navigate(pathOf(name) as '/')}
 						onRename={(next) => dispatch(did(name, { do: 'entitle', title: next.slice(0, 120) }))}
-						onUp={at > 0 && words === '' ? () => move(name, at - 1) : undefined}
-						onDown={at < names.length - 1 && words === '' ? () => move(name, at + 1) : undefined}
+						onUp={at > 0 && words === '' ? () => move(name, at, at - 1) : undefined}
+						onDown={at < names.length - 1 && words === '' ? () => move(name, at, at + 1) : undefined}
 						onRemove={() => remove(name, title)}
 						testID={`brought-${at + 1}`}
 					>
@@ -93,6 +107,11 @@ export const BroughtList = memo(function BroughtList() {
 					</Listed>
 				))}
 			</Box>
+			{shown.length < found.length ? (
+				<Box style={styles.row}>
+					<Button label={`Show all ${found.length}`} onPress={() => setAll(true)} testID="brought-all" />
+				</Box>
+			) : null}
 			{words !== '' && !found.length ? <Words>Nothing of what you brought has these words.</Words> : null}
 		</Box>
 	);

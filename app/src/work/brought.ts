@@ -27,7 +27,14 @@ function after(listing: Listing, step: Step): Listing {
 				left: left.filter((name) => name !== step.what),
 			};
 		case 'arrange':
-			return { ...listing, order: arranged(order, (name) => name === step.what, step.to) };
+			return {
+				...listing,
+				order: arranged(
+					order.includes(step.what) ? order : [...order, step.what],
+					(name) => name === step.what,
+					step.to,
+				),
+			};
 		case 'leave':
 			return { ...listing, left: [...left, step.what] };
 		default:
@@ -42,8 +49,10 @@ export function broughtIn(works: WorksState): readonly string[] {
 	const { order, left } = listingOf(works.byId[works.open[BROUGHT] ?? '']?.body);
 	const isListed = (name: string) =>
 		isSheet(name) || (isOwn(name) && name !== DRAFT && sheetNameOf(works, name) === null);
-	const there = Object.keys(works.open).filter((name) => isListed(name) && !left.includes(name));
-	return [...order.filter((name) => there.includes(name)), ...there.filter((name) => !order.includes(name))];
+	const gone = new Set(left);
+	const there = new Set(Object.keys(works.open).filter((name) => isListed(name) && !gone.has(name)));
+	// What was put in order comes first; a set keeps each name where it stood first.
+	return [...new Set([...order.filter((name) => there.has(name)), ...there])];
 }
 
 /** Where what was brought is worked: a sheet on its page, a problem on the Desk. */

@@ -50,9 +50,13 @@ export function sheetTitle({ title, problems }: Sheet): string {
 	return titleOf({ title, text: problems[0]?.text ?? '' }, 'An empty sheet');
 }
 
+/** How the name of a problem begins that stands on a sheet: with the sheet's own id, which has no hyphen. */
+const ON_SHEET = /^own-([a-z0-9]+)-/;
+
 /** The name of the sheet a problem stands on; null for any other. */
 export function sheetNameOf({ open }: Pick<WorksState, 'open'>, name: string): string | null {
-	return Object.keys(open).find((one) => isSheet(one) && name.startsWith(problemName(one, ''))) ?? null;
+	const sheet = `${SHEET}${ON_SHEET.exec(name)?.[1] ?? ''}`;
+	return open[sheet] === undefined ? null : sheet;
 }
 
 /** Where a problem stands: its sheet, the sheet's name, and its place on it, from 0; -1 where it was taken out. */
