@@ -1,5 +1,5 @@
-import { readdirSync, statSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+import { readdirSync, rmSync, statSync } from 'node:fs';
+import { basename, dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { build } from 'esbuild';
 
@@ -16,16 +16,27 @@ export function isStale() {
 	);
 }
 
-/** Bundles the command line into one file that plain node runs. */
+/** Bundles the command line into files that plain node runs: what `ask` does not need comes in its own. */
 export async function buildCli() {
-	await build({
+	const { metafile } = await build({
 		entryPoints: [join(here, 'src', 'main.ts')],
-		outfile: BUILT,
+		outdir: dirname(BUILT),
+		entryNames: 'tidy-sum',
+		outExtension: { '.js': '.mjs' },
+		splitting: true,
+		// A package written for require finds it.
+		banner: { js: "import{createRequire}from'node:module';const require=createRequire(import.meta.url);" },
 		bundle: true,
 		platform: 'node',
 		format: 'esm',
 		target: 'node20',
 		minify: true,
 		logLevel: 'warning',
+		metafile: true,
+		absWorkingDir: here,
 	});
+	// Scripts of builds before are cleared away.
+	const made = new Set(Object.keys(metafile.outputs).map((file) => basename(file)));
+	for (const file of readdirSync(dirname(BUILT)))
+		if (!made.has(file)) rmSync(join(dirname(BUILT), file), { force: true });
 }

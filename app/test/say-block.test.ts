@@ -1,6 +1,6 @@
 import { type BookExercise, bookExercise, type Factor, goalOf, workChain } from '@tidy-sum/core';
+import { sayFigures } from '@tidy-sum/core/help';
 import { sayBlock } from '../src/desk/say-block';
-import { sayFigures } from '../src/desk/say-figures-of-line';
 
 function over(top: string, bottom: string, more: Partial<Factor> = {}): Factor {
 	const quantity = (text: string) => {

@@ -1,37 +1,14 @@
-import { ask, LINE_LIMIT } from './ask';
-
-const USE = `tidy-sum ask    reads requests from standard input, one JSON text a line, and answers each with one line\n`;
-
-function answer(line: string): string {
-	return line.trim() === '' ? '' : `${JSON.stringify(ask(line))}\n`;
-}
-
-/** Writes and waits until there is room for more. */
-async function say(text: string): Promise<void> {
-	if (text !== '' && !process.stdout.write(text)) await new Promise((resolve) => process.stdout.once('drain', resolve));
-}
-
-/**
- * Answers the lines as they come in, all that one chunk completes at once. Of a line that is too long no
- * more is kept than it takes to say so.
- */
-async function answerAll(): Promise<void> {
-	process.stdin.setEncoding('utf8');
-	let rest = '';
-	for await (const chunk of process.stdin) {
-		const lines = (rest + chunk).split(/\r?\n/);
-		rest = (lines.pop() as string).slice(0, LINE_LIMIT + 1);
-		await say(lines.map(answer).join(''));
-	}
-	await say(answer(rest));
-}
-
-const [command] = process.argv.slice(2);
+// What `ask` needs and what a person's commands need are scripts of their own, so that each begins as soon as it can.
+const argv = process.argv.slice(2);
 process.stdout.on('error', (error: NodeJS.ErrnoException) => {
 	process.exit(error.code === 'EPIPE' ? 0 : 1);
 });
-if (command === 'ask') await answerAll();
-else {
-	process.stderr.write(USE);
-	process.exitCode = command === undefined || command === 'help' ? 0 : 2;
+if (argv[0] === 'ask' && argv.length === 1) {
+	const { answerAll } = await import('./answer-all');
+	await answerAll();
+} else {
+	const { people } = await import('./people');
+	await people(argv.length ? argv : ['help']);
 }
+
+export {};

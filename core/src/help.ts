@@ -19,4 +19,5 @@ export * from './read/read-starting';
 export * from './read/read-typed';
 export * from './say/print-line';
 export * from './say/say-compared';
+export * from './say/say-figures-of-line';
 export * from './say/say-line';

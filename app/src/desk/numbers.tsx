@@ -1,5 +1,5 @@
 import { type Exact, fieldOf, hasStep, printUnrounded, printWritten, sidesOfStart } from '@tidy-sum/core';
-import { keysOf, sayCarry, unroundedText } from '@tidy-sum/core/help';
+import { keysOf, sayCarry, sayFigures, unroundedText } from '@tidy-sum/core/help';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { useAfterPaint } from '../quick/use-after-paint';
@@ -12,7 +12,6 @@ import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
 import { type Covered, isCovered } from '../work/numbers';
 import { unclearStart, Zeros } from './panels/zeros';
-import { sayFigures } from './say-figures-of-line';
 
 /** How many digits of a product or quotient are shown before it is cut with … */
 const SHOWN = 10;

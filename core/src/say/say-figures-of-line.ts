@@ -1,16 +1,13 @@
-import {
-	figuresText,
-	hasStep,
-	listed,
-	placeText,
-	printQuantity,
-	START,
-	type Start,
-	sidesOfStart,
-	type WorkedChain,
-} from '@tidy-sum/core';
+import { START, type Start, sidesOfStart } from '../chain/chain';
+import { hasStep, type WorkedChain } from '../chain/work-chain';
+import { listed } from './listed';
+import { printQuantity } from './say';
+import { figuresText, placeText } from './say-figures';
 
-/** How many figures the result may have, and because of which inputs; what is exact limits nothing. */
+/**
+ * How many figures the result may have, and because of which inputs; what is exact limits nothing (NIST SP 811, 7.9).
+ * @example sayFigures(worked, start) // 'The answer may have 3 figures: of the measured inputs 26.0 mi/h has the fewest. …'
+ */
 export function sayFigures(worked: WorkedChain, start: Start): string {
 	const { significant, atMost, limitedBy, read, place } = worked;
 	if (worked.aside.length && worked.parts === 1) return 'A measure in parts is not asked for its figures.';

@@ -1,0 +1,41 @@
+import { Command } from 'commander';
+import { COMMANDS } from './commands';
+import type { PeopleCommand } from './commands/command';
+
+function withExamples({ examples }: PeopleCommand): string {
+	return `\nFor example:\n${examples.map((example) => `  ${example}`).join('\n')}\n`;
+}
+
+/** The program for people, with a command for each row; `ask` is told of, and answered elsewhere. */
+function program(): Command {
+	const all = new Command('tidy-sum')
+		.description('The core of Tidy Sum without a screen.')
+		.showHelpAfterError('(tidy-sum help tells what there is)')
+		.exitOverride();
+	all
+		.command('ask')
+		.description('reads requests from standard input, one JSON text a line, and answers each with one line');
+	for (const command of COMMANDS) {
+		const one = all.command(command.name).description(command.says).addHelpText('after', withExamples(command));
+		for (const [name, says] of command.takes) one.argument(`<${name}>`, says);
+		for (const [name, says] of command.flags) one.option(name, says);
+		one.action(async (...given: unknown[]) => {
+			const args = given.slice(0, command.takes.length).map(String);
+			const said = await command.run(args, one.opts());
+			process[said.code === 2 ? 'stderr' : 'stdout'].write(`${said.text}\n`);
+			process.exitCode = said.code;
+		});
+	}
+	return all;
+}
+
+/** Runs the command a person typed; what cannot be understood ends with 2 and a sentence. */
+export async function people(argv: readonly string[]): Promise<void> {
+	try {
+		await program().parseAsync([...argv], { from: 'user' });
+	} catch (error) {
+		// The help that was asked for ends well; all else has been said already.
+		const { exitCode = 2 } = error as { exitCode?: number };
+		process.exitCode = exitCode === 0 ? 0 : 2;
+	}
+}
