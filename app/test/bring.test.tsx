@@ -23,6 +23,9 @@ beforeEach(() => {
 	globalThis.history.replaceState(null, '', '/bring');
 });
 
+// What is typed last is still read when a test has seen what it came for.
+afterEach(() => act(async () => new Promise((resolve) => setTimeout(resolve, 200))));
+
 const HONEY = 'There are 12 jars to a crate and 1 jar holds 454 g. How many kg of honey are in 36 crates, to 3 s.f.?';
 
 const PAGE = 'Convert to metres:\n1. 3.2 km\n2. 45 cm\n3. 1.5 mi';

@@ -25,6 +25,8 @@ function freshDoor(jobs: LaterJobs): Door {
 
 const never: LaterJobs = {
 	round: () => new Promise(() => {}),
+	bring: () => new Promise(() => {}),
+	tell: async () => [],
 	slips: async () => ({ slips: [], rulesOut: null }),
 };
 
