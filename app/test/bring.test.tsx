@@ -119,9 +119,9 @@ describe('a problem that is brought', () => {
 	it('stays as it was left, and undo takes back what was typed', async () => {
 		const store = show(<BringScreen />);
 		await bring(HONEY, store);
-		press('undo');
+		await act(async () => press('undo'));
 		await waitFor(() => expect((screen.getByTestId('bring-text') as HTMLTextAreaElement).value).toBe(''));
-		press('redo');
+		await act(async () => press('redo'));
 		await waitFor(() => expect((screen.getByTestId('bring-text') as HTMLTextAreaElement).value).toBe(HONEY));
 	});
 

@@ -27,7 +27,7 @@ type Props = {
 
 type Piece = { readonly text: string; readonly from: number; readonly place: Place | undefined };
 
-/** The text cut at its tokens. */
+/** The text cut at its tokens; none of its pieces is empty, so each begins at a place of its own. */
 function piecesOf(text: string, tokens: readonly Token[]): readonly Piece[] {
 	const pieces: Piece[] = [];
 	let from = 0;
@@ -37,7 +37,7 @@ function piecesOf(text: string, tokens: readonly Token[]): readonly Piece[] {
 		pieces.push({ text: text.slice(at[0], at[1]), from: at[0], place });
 		from = at[1];
 	}
-	return [...pieces, { text: text.slice(from), from, place: undefined }];
+	return [...pieces, { text: text.slice(from), from, place: undefined }].filter((piece) => piece.text !== '');
 }
 
 /** Reads a text file that was dropped or chosen. */
