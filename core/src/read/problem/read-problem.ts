@@ -3,6 +3,7 @@ import type { Role, Rounding, Want } from '../../exercise/exercise';
 import type { Fact } from '../../fact/fact';
 import type { Span } from '../../numeral/fault';
 import type { Quantity } from '../../quantity/quantity';
+import { route } from '../../route/route';
 import { sameDimension } from '../../unit/dimension';
 import { likeUnits } from '../../unit/like-units';
 import { parseUnit } from '../../unit/parse-unit';
@@ -58,7 +59,11 @@ const WITHOUT_DIGIT =
 /** What one factor leads from where no quantity is told: from inches to feet, mL into L. */
 const FROM = /\b(?:from|between|for|converts?|changes?|takes?|turns?)\s+([\p{L}³²/]+)\s+(?:to|into|and)\b/iu;
 
-function startWithoutDigit(text: string, { want: told, unit: want }: WantTold): Quantity | null {
+function startWithoutDigit(
+	text: string,
+	{ want: told, unit: want }: WantTold,
+	facts: readonly Fact[],
+): Quantity | null {
 	if (want === null) return null;
 	const from = 'factor' in told ? FROM.exec(text)?.[1] : undefined;
 	const unit = from === undefined ? null : parseUnit(from);
@@ -68,8 +73,9 @@ function startWithoutDigit(text: string, { want: told, unit: want }: WantTold): 
 		for (const name of [match[1] ?? '', (match[1] ?? '').split(' ')[0] ?? '']) {
 			const unit = parseUnit(name);
 			const isBare = unit.ok && unit.value.parts.every(({ label }) => label === undefined);
-			if (isBare && wanted.ok && likeUnits(unit.value, wanted.value) && unit.value.text !== wanted.value.text)
-				return { number: '1', unit: unit.value.text };
+			if (!isBare || !wanted.ok || unit.value.text === wanted.value.text) continue;
+			const isLed = facts.length > 0 && route(unit.value.text, want, { facts, tables: true }).ok;
+			if (likeUnits(unit.value, wanted.value) || isLed) return { number: '1', unit: unit.value.text };
 		}
 	return null;
 }
@@ -88,7 +94,14 @@ export function readProblem(pasted: string): ProblemRead {
 	const linked = ratesAsFacts(found, factsIn(text, found, new Set([...things, ...(want === null ? [] : [want])])));
 	const picked = startAmong(text, found, linked, want);
 	const chosen = want !== null || ASKS.test(text) ? picked : { ...picked, start: null, of: [], until: null, terms: [] };
-	const untold = chosen.start || !asked ? null : startWithoutDigit(text, asked);
+	const untold =
+		chosen.start || !asked
+			? null
+			: startWithoutDigit(
+					text,
+					asked,
+					chosen.facts.map(({ fact }) => fact),
+				);
 	const inFact = new Set(chosen.facts.flatMap(({ of }) => of));
 	const numbers = found.map((quantity, i): FoundQuantity => {
 		const role: Role | null = chosen.of.includes(i)

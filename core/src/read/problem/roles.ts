@@ -159,7 +159,8 @@ function amongTied(
 		const alike = pair.of.filter((i) => {
 			const one = found[i];
 			// A fact between two of one kind is one to convert by.
-			return one && !isAlike(left.unit, right.unit) && isAlike(one.unit, want);
+			const isWanted = one !== undefined && unitOf(one)?.text === unitOf({ number: '1', unit: want })?.text;
+			return one && !isWanted && !isAlike(left.unit, right.unit) && isAlike(one.unit, want);
 		});
 		const [only] = alike;
 		if (only !== undefined && alike.length === 1) {

@@ -38,7 +38,11 @@ const VERBS =
 	'express|give|write|rewrite|report|state|find|show|tell|answer|put|record|calculate|compute|determine|work out|estimate|say|name|quote';
 
 /** How a text asks for a unit: a row each, with an example; the last one that is asked holds. */
-const ASKS: readonly { readonly example: string; readonly by: RegExp }[] = [
+const ASKS: readonly { readonly example: string; readonly by: RegExp; readonly isUnit?: true }[] = [
+	{
+		example: 'how many litres leak per week?',
+		by: /\bhow\s+many\s+([\p{L}-]+)\s+(?:(?:do|does|did|can|will)\s+(?:\p{L}+\s+){1,3}|\p{Ll}+\s+)(?:per|each|every)\s+([\p{L}-]+)(?=\s*[?.,])/giu,
+	},
 	{
 		example: 'how many feet is that?',
 		by: new RegExp(
@@ -51,6 +55,16 @@ const ASKS: readonly { readonly example: string; readonly by: RegExp }[] = [
 		by: /\bhow many\s+([\p{L}-]+)\s+(?:is|are)\s+(?:that|this|it)\s+(?:per|an?|each|every)\s+([\p{L}-]+)/giu,
 	},
 	{
+		example: 'find the moles in 4.60 g',
+		by: new RegExp(`\\b(?:${VERBS})\\s+the\\s+${RUN}(?=\\s+(?:in|of)\\s+\\d)`, 'giu'),
+		isUnit: true,
+	},
+	{
+		example: 'give °C to the nearest ten',
+		by: new RegExp(`\\b(?:${VERBS})\\s+${RUN}(?=\\s+(?:to|correct)\\b|,)`, 'giu'),
+		isUnit: true,
+	},
+	{
 		example: 'find gtt/min',
 		by: /\b(?:find|calculate|determine|give|state|compute)\s+(?:the\s+)?([\p{L}µ°]+\/[\p{L}µ°/()·²³]+)(?=\s*[.?!]|\s*$)/giu,
 	},
@@ -61,7 +75,7 @@ const ASKS: readonly { readonly example: string; readonly by: RegExp }[] = [
 	{
 		example: 'convert 3 ft to inches',
 		by: new RegExp(
-			`\\b(?:convert|change|turn)\\b(?:[^?.!]|\\.\\d)*?\\b(?:to|into)\\s+${LISTED}(?=[?.;:!]|\\s*\\(|,\\s*(?:to|in|using|with|correct|round|giv\\w+|and)|\\s+(?:to|with|using|at|if|when|given|where|by)\\b|\\s+and\\s+(?:${VERBS}|round)\\b|$)`,
+			`\\b(?:convert|change|turn|exchange)\\b(?:[^?.!]|\\.\\d)*?\\b(?:to|into)\\s+${LISTED}(?=[?.;:!]|\\s*\\(|,\\s*(?:to|in|using|with|correct|round|giv\\w+|and)|\\s+(?:to|with|using|at|if|when|given|where|by)\\b|\\s+and\\s+(?:${VERBS}|round)\\b|$)`,
 			'giu',
 		),
 	},
@@ -226,6 +240,15 @@ function nearestIn(text: string): WantTold | null {
 	return match && isBareUnit(unit) ? { want: { unit }, unit, at: endOf(match, unit) } : null;
 }
 
+/** How a sentence ends in a unit: the plank is to be marked in centimetres. */
+const ENDING = /\b(?:in|into)\s+(\p{L}[\p{L}/²³ ]*?)(?=\s*(?:[.?!(]|$))/giu;
+
+function endingIn(text: string): WantTold | null {
+	const match = [...text.matchAll(ENDING)].filter(([, run = '']) => isBareUnit(run)).at(-1);
+	const unit = match?.[1] ?? '';
+	return match ? { want: { unit }, unit, at: endOf(match, unit) } : null;
+}
+
 /** What a text asks for: the last that is asked in so many words, and where. */
 export function wantIn(text: string, things: ReadonlySet<string>): WantTold | null {
 	const special = specialIn(text, things) ?? gapsIn(text);
@@ -234,16 +257,17 @@ export function wantIn(text: string, things: ReadonlySet<string>): WantTold | nu
 	let last: Last | null = null;
 	// The form of the number is no unit: it is taken out, and every place stays what it is.
 	const bare = FORMS.reduce((left, { by }) => left.replace(by, (form) => ' '.repeat(form.length)), text);
-	for (const { by } of ASKS)
+	for (const { by, isUnit = false } of ASKS)
 		for (const match of bare.matchAll(by)) {
 			const run = match[2] === undefined ? (match[1] as string) : `${match[1]} per ${match[2]}`;
 			const parts = partsOf(run);
-			const unit = parts.at(-1) ?? unitOf(run.split(',')[0] as string, things, text);
+			const named = parts.at(-1) ?? unitOf(run.split(',')[0] as string, things, text);
+			const unit = isUnit && named !== null && !isBareUnit(run.trim()) ? null : named;
 			const end = match.index + match[0].length;
 			if (unit !== null && (!last || end > last.end || (parts.length && end === last.end)))
 				last = { unit, parts, at: endOf(match, parts.length ? run.trim() : unit), end };
 		}
-	if (!last) return nearestIn(text);
+	if (!last) return nearestIn(text) ?? endingIn(bare);
 	const { unit, parts, at } = last;
 	const form = FORMS.find(({ by }) => by.test(text))?.form;
 	return { want: parts.length ? { mixed: parts } : { unit, ...(form ? { form } : {}) }, unit, at };
