@@ -271,6 +271,7 @@ describe('what sheets really have', () => {
 		['Sodium has a molar mass of 22.99 g/mol. Find the moles in 4.60 g.', '4.60 g | 22.99 g = 1 mol | moles'],
 		['Cook at 375 °F (give °C to the nearest ten).', '375 °F | °C | {"place":1}'],
 		['Exchange 250 € into $ (1 € = 1.10 $).', '250 € | 1 € = 1.10 $ | $'],
+		['A cubic foot is how many cubic inches?', '1 ft³ | cubic inches | exact'],
 		['Convert to metres: 3.2 km', '3.2 km | metres'],
 		['Change to grams: 0.5 oz', '0.5 oz | grams'],
 		['The mast is 12 m high.', '- | -'],

@@ -54,7 +54,7 @@ const ASKS =
 
 /** One of something, told without a digit: how many pints are in a gallon; in one fortnight; a minute. */
 const WITHOUT_DIGIT =
-	/\b(?:in|into|make|makes|to|for|is|are|has|does|convert|change|express|write)\s+(?:an?|one|each|every)\s+([\p{L}³²]+(?:\s+[\p{L}]+)?)/giu;
+	/(?:\b(?:in|into|make|makes|to|for|is|are|has|does|convert|change|express|write)\s+|^\s*|[.?!]\s+)(?:an?|one|each|every)\s+([\p{L}³²]+(?:\s+[\p{L}]+)?)/giu;
 
 /** What one factor leads from where no quantity is told: from inches to feet, mL into L. */
 const FROM = /\b(?:from|between|for|converts?|changes?|takes?|turns?)\s+([\p{L}³²/]+)\s+(?:to|into|and)\b/iu;
