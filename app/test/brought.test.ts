@@ -9,7 +9,7 @@ import { handedOf, handedTitle, layStep, takingIn } from '../src/work/handed';
 import { canUndo } from '../src/work/history';
 import { howFarNamed, workNamed } from '../src/work/how-far';
 import { placeInSheet, problemName, sheetName, sheetNameOf, sheetOf } from '../src/work/sheet';
-import { did, parted, redid, renamed, undid, type WorksState } from '../src/work/works-slice';
+import { begunAnew, did, parted, redid, renamed, undid, type WorksState } from '../src/work/works-slice';
 import { toldOf } from '../src/worker/told-of';
 
 const HONEY = '12 jars go to a crate. How many jars are in 36 crates, to 2 s.f.?';
@@ -106,6 +106,29 @@ describe('a problem as it is told and said', () => {
 		expect(titleOf({ title: ' ', text: ' ' }, 'Nothing')).toBe('Nothing');
 		const store = storeWith(['own-b', { do: 'start', start: { number: '5', unit: 'km' } }]);
 		expect(titleNamed(worksOf(store), 'own-b')).toBe('5 km');
+	});
+});
+
+describe('a problem that is tried anew', () => {
+	it('stays posed as it was, with nothing on its line, and the line before is kept', () => {
+		const factor = { top: { number: '12', unit: 'jar' }, bottom: { number: '1', unit: 'crate' } };
+		const store = storeWith(
+			['own-a', pose(HONEY)],
+			[
+				'own-a',
+				{
+					do: 'together',
+					steps: [
+						{ do: 'round', rounding: 'none' },
+						{ do: 'answer', text: '5' },
+					],
+				},
+			],
+			['own-a', { do: 'place', block: 'a', factor }],
+		);
+		store.dispatch(begunAnew('own-a'));
+		expect(work(store, 'own-a')).toMatchObject({ text: HONEY, rounding: 'none', blocks: [], answer: '' });
+		expect(Object.values(worksOf(store).byId)).toHaveLength(2);
 	});
 });
 

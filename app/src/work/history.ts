@@ -75,6 +75,31 @@ export function freshBody(exercise: string, posed?: WorkBody['posed']): WorkBody
 	return { exercise, ...(posed ? { posed } : {}), steps: [] };
 }
 
+/** Steps that pose a problem of one's own; all others work on it. */
+const POSES: ReadonlySet<Step['do']> = new Set([
+	'pose',
+	'mark',
+	'start',
+	'unstart',
+	'difference',
+	'state',
+	'unstate',
+	'want',
+	'ask',
+	'round',
+	'entitle',
+	'paste',
+] as const);
+
+/** What poses a problem of one's own, as it stands: the steps that hold, without what was done on its line. */
+export function posingOf(body: WorkBody): readonly Step[] {
+	return historyOf(body).done.flatMap((step): readonly Step[] => {
+		if (step.do !== 'together') return POSES.has(step.do) ? [step] : [];
+		const steps = step.steps.filter((one) => POSES.has(one.do));
+		return steps.length ? [{ do: 'together', steps }] : [];
+	});
+}
+
 /** What a step types into, for those that are typed: going on typing there is one step. */
 function typesInto(step: Step | undefined): string | null {
 	switch (step?.do) {

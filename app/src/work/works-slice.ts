@@ -1,7 +1,8 @@
 import { createSlice, isDraft, nanoid, original, type PayloadAction } from '@reduxjs/toolkit';
 import type { Exercise } from '@tidy-sum/core';
 import { type KeptTry, type Step, type StoredWork, TRIES_LIMIT, type WorkBody } from '@tidy-sum/schema';
-import { canRedo, canUndo, continues, freshBody, withStep } from './history';
+import { isOwn } from './exercises';
+import { canRedo, canUndo, continues, freshBody, posingOf, withStep } from './history';
 import { posedInRound } from './made-rounds';
 
 /** A piece of work on this device. `version` is the last one the server has acknowledged. */
@@ -101,7 +102,11 @@ export const worksSlice = createSlice({
 			prepare: (exercise: string) => ({ payload: { exercise, fresh: nanoid(), posed: posedInRound(exercise) } }),
 			reducer: (draft, { payload: { exercise, fresh, posed } }: PayloadAction<Begun>) => {
 				const state = plain(draft);
-				const entry: WorkEntry = { id: fresh, body: freshBody(exercise, posed), version: 0, ahead: true };
+				// A problem of one's own is posed by its steps: they begin the new line too.
+				const before = state.byId[state.open[exercise] ?? '']?.body;
+				const steps = before && isOwn(exercise) ? [...posingOf(before)] : [];
+				const body = { ...freshBody(exercise, posed), steps };
+				const entry: WorkEntry = { id: fresh, body, version: 0, ahead: true };
 				return { ...put(state, entry), open: { ...state.open, [exercise]: fresh } };
 			},
 		},

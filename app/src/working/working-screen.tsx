@@ -1,7 +1,7 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { type BookExercise, goalOf } from '@tidy-sum/core';
-import { readWorking, sayFailing, type Working } from '@tidy-sum/core/problem';
-import type { SingleStep } from '@tidy-sum/schema';
+import { readWorking, sayFailing, WORKING_LIMIT, type Working } from '@tidy-sum/core/problem';
+import { type SingleStep, TEXT_LIMIT } from '@tidy-sum/schema';
 import { useRouter } from 'expo-router';
 import Back from 'lucide-react-native/icons/arrow-left';
 import { useMemo, useState } from 'react';
@@ -13,6 +13,7 @@ import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Field } from '../ui/field';
+import { Notice } from '../ui/notice';
 import { Page } from '../ui/page';
 import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
@@ -60,13 +61,13 @@ function WorkingOf({ view }: { readonly view: DeskView }) {
 	const onText = (next: string) => {
 		setText(next);
 		setChecking(false);
-		dispatch(did(name, { do: 'paste', text: next }));
+		// What is longer stays in the field, and its beginning is read.
+		if (next.length <= TEXT_LIMIT) dispatch(did(name, { do: 'paste', text: next }));
 	};
 	const toDesk = () => {
 		// The line that stands there is kept beside it.
 		if (view.blocks.length) dispatch(begunAnew(name));
-		const started = isAlone || (isOwn(name) && view.blocks.length > 0);
-		dispatch(did(name, { do: 'together', steps: [...stepsOf(working, exercise, started)] }));
+		dispatch(did(name, { do: 'together', steps: [...stepsOf(working, exercise, isAlone)] }));
 		router.navigate(`/desk/${name}`);
 	};
 	const isEmpty = text.trim() === '';
@@ -109,6 +110,9 @@ function WorkingOf({ view }: { readonly view: DeskView }) {
 					{sayFailing(working)}
 				</Words>
 			)}
+			{text.length > WORKING_LIMIT ? (
+				<Notice>{`Of a working only the first ${WORKING_LIMIT} characters are read.`}</Notice>
+			) : null}
 			{line ? (
 				<>
 					<WorkedLine
