@@ -77,6 +77,27 @@ describe('a problem as it is told and said', () => {
 		});
 	});
 
+	it('has one start: what was read for it is none where another was given by hand', () => {
+		const at: [number, number] = [0, 7];
+		const start = { number: '12', unit: 'jars' };
+		const store = storeWith(
+			['own-a', pose(HONEY)],
+			[
+				'own-a',
+				{
+					do: 'together',
+					steps: [
+						{ do: 'mark', at, role: 'start' },
+						{ do: 'start', start },
+					],
+				},
+			],
+			['own-a', pose(`${HONEY} Hurry.`)],
+		);
+		expect(work(store, 'own-a')?.placed.filter(({ role }) => role === 'start')).toEqual([{ at, role: 'start' }]);
+		expect(exercise(store, 'own-a')?.start).toEqual(start);
+	});
+
 	it('drops what was said by hand when another problem takes its place', () => {
 		const store = storeWith(
 			['own-a', pose(HONEY)],

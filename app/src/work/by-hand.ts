@@ -1,4 +1,4 @@
-import { type Fact, goalOf, type Want } from '@tidy-sum/core';
+import { type Fact, goalOf, type Role, type Want } from '@tidy-sum/core';
 import type { Told } from '@tidy-sum/schema';
 import type { ByHand, Placed, Work } from './work-shape';
 
@@ -39,7 +39,12 @@ export function wanted(asked: Want | null): Pick<Work, 'asked' | 'want'> {
 export function withTold(work: Work, told: Told): Work {
 	const { byHand } = work;
 	const hand = (at: Placed['at']) => byHand.marks.some((one) => sameSpan(one.at, at));
-	const read = told.marks.flatMap(({ at, role }): readonly Placed[] => (role && !hand(at) ? [{ at, role }] : []));
+	// Where the start was said by hand, what was read for it is none.
+	const roleOf = (role: Role | null) => (role === 'start' && byHand.start ? 'spare' : role);
+	const read = told.marks.flatMap(({ at, role }): readonly Placed[] => {
+		const place = roleOf(role);
+		return place && !hand(at) ? [{ at, role: place }] : [];
+	});
 	const given = byHand.marks.flatMap(({ at, role }): readonly Placed[] => (role === 'none' ? [] : [{ at, role }]));
 	const isLeft = (fact: Fact) => ![...byHand.facts, ...byHand.dropped].some((one) => sameFact(one, fact));
 	return {
