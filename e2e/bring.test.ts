@@ -36,23 +36,34 @@ async function allRight(): Promise<void> {
 		await browser.until(`verdict-${line}`, (text) => /right|not asked/.test(text));
 }
 
-const TWELVE = [
-	'Convert to metres:',
-	...[
-		'3.2 km',
-		'45 cm',
-		'127 mm',
-		'0.85 km',
-		'1500 mm',
-		'66 cm',
-		'2.5 km',
-		'9.4 cm',
-		'31 mm',
-		'7.7 km',
-		'14 cm',
-		'5.25 km',
-	].map((quantity, i) => `${i + 1}. ${quantity}`),
-].join('\n');
+const QUANTITIES = [
+	'3.2 km',
+	'45 cm',
+	'127 mm',
+	'0.85 km',
+	'1500 mm',
+	'66 cm',
+	'2.5 km',
+	'9.4 cm',
+	'31 mm',
+	'7.7 km',
+	'14 cm',
+	'5.25 km',
+];
+
+const TWELVE = ['Convert to metres:', ...QUANTITIES.map((quantity, i) => `${i + 1}. ${quantity}`)].join('\n');
+
+const [KM, CM, MM] = ['1km=1000m', '1m=100cm', '1m=1000mm'];
+
+/** How the first six of them are worked. */
+const HALF = [
+	{ unit: 'km', name: KM, text: '3.2e3 m' },
+	{ unit: 'cm', name: CM, text: '0.45 m' },
+	{ unit: 'mm', name: MM, text: '0.127 m' },
+	{ unit: 'km', name: KM, text: '8.5e2 m' },
+	{ unit: 'mm', name: MM, text: '1.5 m' },
+	{ unit: 'cm', name: CM, text: '0.66 m' },
+];
 
 describe.each(SCREENS)('what is brought, on %s', (_, screen) => {
 	beforeAll(async () => {
@@ -127,17 +138,19 @@ describe.each(SCREENS)('what is brought, on %s', (_, screen) => {
 		await browser.press('to-sheet');
 		await says('sheet-says', '12 problems: 0 right');
 		await browser.press('go-on');
-		await fact('unit--1-top-km', '1km=1000m', 'km');
-		await answer('3.2e3 m');
-		await allRight();
-		await browser.press('next');
-		await says('problem', '45 cm');
+		for (const [i, { unit, name, text }] of HALF.entries()) {
+			await fact(`unit--1-top-${unit}`, name, unit);
+			await answer(text);
+			await allRight();
+			await browser.press('next');
+			await browser.untilSays('problem', `${QUANTITIES[i + 1]?.split(' ')[0]}`);
+		}
 		await browser.driver.navigate().refresh();
-		await says('problem', '45 cm');
+		await says('problem', '2.5');
 		await browser.press('tool-book', 'to-round');
-		await says('sheet-says', '12 problems: 1 right');
+		await says('sheet-says', '12 problems: 6 right');
 		await browser.press('sheet-hand-in');
-		await says('not-done', '11 of 12');
+		await says('not-done', '6 of 12');
 		await says('hand-in-answer', '3.2e3 m');
 	});
 
@@ -193,7 +206,7 @@ describe('what was brought', () => {
 		};
 		/** Goes on by Tab until something with this test id has the focus. */
 		const tabTo = async (id: string) => {
-			for (let i = 0; i < 60; i++) {
+			for (let i = 0; i < 120; i++) {
 				const at = await browser.driver.executeScript<string>('return document.activeElement?.dataset?.testid ?? ""');
 				if (at === id) return;
 				await keys(Key.TAB);
@@ -212,6 +225,23 @@ describe('what was brought', () => {
 		await keys(Key.ENTER);
 		await browser.find('line');
 		await says('line', '2.0');
+		const take = async (...ids: readonly string[]) => {
+			for (const id of ids) {
+				await browser.find(id);
+				await tabTo(id);
+				await keys(Key.ENTER);
+			}
+			await browser.find('block');
+		};
+		await take('unit--1-top-min', 'fact-1min=60s', 'place-min-below');
+		await take('unit-0-top-s', 'fact-3.6m=1s', 'place-s-below');
+		await says('balance-says', 'The line closes');
+		await keys('a');
+		await browser.find('answer');
+		await tabTo('answer');
+		await keys('4.3e2 m', Key.ENTER);
+		await browser.find('verdict');
+		await allRight();
 		await browser.close();
 	});
 
