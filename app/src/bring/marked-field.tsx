@@ -78,11 +78,7 @@ export function MarkedField(props: Props) {
 		else setText(next);
 		onText(next);
 	};
-	// biome-ignore lint/correctness/useExhaustiveDependencies: once read, the marks are shown again.
-	useEffect(() => {
-		setText(props.text);
-		marks.current?.style.removeProperty('opacity');
-	}, [props.text, turn, tokens]);
+	useEffect(() => setText(props.text), [props.text]);
 	const touched = () => {
 		const { selectionStart = 0, selectionEnd = 0 } = (field.current as unknown as HTMLTextAreaElement | null) ?? {};
 		onTouch(selectionStart, selectionEnd);
@@ -100,6 +96,10 @@ export function MarkedField(props: Props) {
 				: piecesOf(behind, tokensBefore(tokens, read, behind)).map((piece) => <Mark key={piece.from} {...piece} />),
 		[low, behind, tokens, read],
 	);
+	// Once they are drawn anew, the marks are shown again.
+	useEffect(() => {
+		if (pieces) marks.current?.style.removeProperty('opacity');
+	}, [pieces]);
 	return (
 		<Box>
 			<Words size="small" tone="soft" aria-hidden>

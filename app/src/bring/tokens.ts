@@ -1,5 +1,5 @@
-import { parseUnit, type Quantity, type Role, readQuantityText, sayWanted } from '@tidy-sum/core';
-import { readStarting, type Starting } from '@tidy-sum/core/help';
+import { goalOf, parseUnit, type Quantity, type Role, readQuantityText, sayWanted, type Want } from '@tidy-sum/core';
+import { posedBy, readStarting, type Starting, wantText } from '@tidy-sum/core/help';
 import type { SingleStep, Told } from '@tidy-sum/schema';
 import type { Work } from '../work/work';
 
@@ -97,10 +97,8 @@ export type Question = 'start' | 'want' | null;
 
 /** The one question that is open on a problem. */
 export function questionOf({ start, asked }: Pick<Work, 'start' | 'asked'>): Question {
-	if (asked && 'figures' in asked) return asked.figures === '' ? 'want' : null;
-	if (!start) return 'start';
-	const unit = asked && ('unit' in asked ? asked.unit : 'factor' in asked ? asked.factor : 'x');
-	return unit ? null : 'want';
+	if (!start && posedBy(asked).hasLine) return 'start';
+	return wantText(asked).trim() === '' ? 'want' : null;
 }
 
 /** The sentence of a question. */
@@ -109,9 +107,13 @@ export const ASKS: Readonly<Record<Exclude<Question, null>, string>> = {
 	want: 'What should the answer be in?',
 };
 
+/** What is wanted and how it is rounded, in words. */
+function sayWant(want: Want, rounding: Told['rounding']): string {
+	const exercise = { prompt: '', facts: [], want, rounding: rounding ?? 'figures' } as const;
+	return sayWanted(exercise, goalOf(exercise));
+}
+
 /** What was read of a problem, in a few words: where it starts, and what is wanted. */
 export function sayTold({ want, rounding }: Told): string {
-	return want
-		? sayWanted({ prompt: '', facts: [], want, rounding: rounding ?? 'figures' }, 'unit' in want ? want.unit : null)
-		: '';
+	return want ? sayWant(want, rounding) : '';
 }

@@ -1,4 +1,5 @@
-import { type Fact, parseUnit, type Quantity, type Start, sidesOfStart } from '@tidy-sum/core';
+import { askedBy, type Fact, parseUnit, type Quantity, type Start, sidesOfStart } from '@tidy-sum/core';
+import { posedBy } from '@tidy-sum/core/help';
 import { useState } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
@@ -41,7 +42,8 @@ function unitsIn(start: Start | null): readonly string[] {
 /** The units of what is told, for the keys. */
 function unitsOf({ start, stated, asked }: OwnParts): readonly string[] {
 	const sides = stated.flatMap(({ left, right }: Fact): readonly Quantity[] => [left, right]);
-	const wanted = asked && 'unit' in asked ? [asked.unit] : asked && 'mixed' in asked ? asked.mixed : [];
+	const wanted =
+		posedBy(asked).hasLine && asked ? askedBy({ prompt: '', facts: [], rounding: 'none', want: asked }).units : [];
 	const units = [...unitsIn(start), ...sides.map(({ unit }) => unit), ...wanted];
 	return [...new Set(units.filter((unit) => unit !== '' && unit.length <= 8))].slice(0, 6);
 }
@@ -60,7 +62,7 @@ export function ProblemFields({ own, onDo, wide, half = '' }: Props) {
 		onEnter: () => setEntered(name),
 	});
 	// Of a number whose figures are counted nothing else is asked.
-	const counts = own.asked !== null && 'figures' in own.asked;
+	const counts = !posedBy(own.asked).hasLine;
 	const wanted = own.want ?? '';
 	const degrees = [sidesOfStart(own.start ?? NOTHING).top.unit, wanted].every(isTemperature);
 	return (

@@ -19,7 +19,7 @@ export function toldIn(work: Work): Told {
 		...(difference ? { difference } : {}),
 		...(exactStart ? { exactStart } : {}),
 		facts: stated.map((fact) => ({ ...fact })),
-		want: asked && 'mixed' in asked ? { mixed: [...asked.mixed] } : asked,
+		want: asked,
 		rounding,
 		says: told?.says ?? { want: null, rounding: null },
 	};

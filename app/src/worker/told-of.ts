@@ -15,7 +15,7 @@ export function toldOf(read: ProblemRead): Told {
 		...(difference ? { difference } : {}),
 		...(exactStart ? { exactStart } : {}),
 		facts: facts.slice(0, LIMIT).map((fact) => ({ ...fact })),
-		want: want && 'mixed' in want ? { mixed: [...want.mixed] } : want,
+		want,
 		rounding,
 		says: { want: says.want && [...says.want], rounding: says.rounding && [...says.rounding] },
 	};

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { text as textOf } from 'node:stream/consumers';
-import { printQuantity, sayWanted, sidesOfStart } from '@tidy-sum/core';
+import { type Exercise, goalOf, printQuantity, sayWanted, sidesOfStart } from '@tidy-sum/core';
 import { cutSheet, PROBLEM_LIMIT, type ProblemRead, readProblem } from '@tidy-sum/core/problem';
 import { json, type PeopleCommand, unread } from './command';
 
@@ -11,14 +11,16 @@ function sayStart({ start, until, terms }: ProblemRead): string {
 	return `${parts}${until ? ` to ${printQuantity(until)}` : ''}${bottom ? ` over ${printQuantity(bottom)}` : ''}`;
 }
 
+function sayWant(exercise: Exercise): string {
+	return sayWanted(exercise, goalOf(exercise));
+}
+
 /** What one problem tells, a line each. */
 function sayTold(text: string): string {
 	const told = readProblem(text);
 	const { want, rounding, facts, numbers } = told;
 	const spare = numbers.filter(({ role }) => role === 'spare').map(printQuantity);
-	const wanted = want
-		? sayWanted({ prompt: '', facts: [], want, rounding: rounding ?? 'figures' }, 'unit' in want ? want.unit : null)
-		: 'cannot be told';
+	const wanted = want ? sayWant({ prompt: '', facts: [], want, rounding: rounding ?? 'figures' }) : 'cannot be told';
 	return [
 		text.length > 160 ? `${text.slice(0, 160)}…` : text,
 		`  start: ${sayStart(told)}`,

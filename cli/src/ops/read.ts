@@ -1,4 +1,4 @@
-import { parseUnit } from '@tidy-sum/core';
+import { askedBy, goalOf, parseUnit } from '@tidy-sum/core';
 import { type ProblemRead, readProblem } from '@tidy-sum/core/problem';
 import { askReadSchema } from '@tidy-sum/schema/ask';
 import { op } from '../op';
@@ -9,10 +9,11 @@ function countedIn(units: readonly string[]): readonly string[] {
 	return [...new Set(read.flatMap((unit) => (unit.ok ? unit.value.counted : [])))];
 }
 
+const NO_EXERCISE = { prompt: '', facts: [], rounding: 'none' } as const;
+
 /** The units of what is wanted. */
 function unitsWanted(want: ProblemRead['want']): readonly string[] {
-	if (want && 'mixed' in want) return want.mixed;
-	return want && 'unit' in want ? [want.unit] : [];
+	return want && goalOf({ ...NO_EXERCISE, want }) !== null ? askedBy({ ...NO_EXERCISE, want }).units : [];
 }
 
 export const read = op(askReadSchema, ({ text }) => {
