@@ -78,7 +78,9 @@ export function MarkedField(props: Props) {
 		else setText(next);
 		onText(next);
 	};
-	useEffect(() => setText(props.text), [props.text]);
+	useEffect(() => {
+		if (!isLong) setText(props.text);
+	}, [props.text, isLong]);
 	const touched = () => {
 		const { selectionStart = 0, selectionEnd = 0 } = (field.current as unknown as HTMLTextAreaElement | null) ?? {};
 		onTouch(selectionStart, selectionEnd);
