@@ -12,6 +12,7 @@ export * from './chain/work-chain';
 export * from './check/judge';
 export * from './content/book';
 export * from './exercise/exercise';
+export * from './exercise/goes-by';
 export { isStated } from './exercise/is-stated';
 export { partsOfLine } from './exercise/parts-of-line';
 export * from './fact/fact';

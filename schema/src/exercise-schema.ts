@@ -1,4 +1,4 @@
-import type { Exercise, Mark, Rounding, Wants } from '@tidy-sum/core';
+import type { Exercise, GoesBy, Mark, Rounding, TableName, Wants } from '@tidy-sum/core';
 import { z } from 'zod';
 import { agreesWith } from './agrees';
 import {
@@ -33,21 +33,55 @@ const WANTS: { readonly [K in keyof Wants]: z.ZodType<Wants[K]> } = {
 
 export const wantSchema = z.union(Object.values(WANTS));
 
-/** An exercise with what its key is worked from. */
-export const exerciseSchema = agreesWith<Exercise>()(
-	z.object({
-		prompt: z.string(),
-		start: startSchema.optional(),
-		exactStart: z.boolean().optional(),
-		until: quantitySchema.optional(),
-		terms: z.array(quantitySchema).max(60).optional(),
-		difference: z.boolean().optional(),
-		facts: z.array(factSchema),
-		marks: z
-			.array(agreesWith<Mark>()(z.object({ at: spanSchema, role: z.enum(['start', 'fact', 'spare']) })))
-			.optional(),
-		want: wantSchema,
-		rounding: roundingSchema,
-		line: z.array(factorSchema).optional(),
-	}),
+/** How much the Desk says before the check. */
+export const SUPPORTS = ['close', 'light', 'none'] as const;
+
+/** How much of the numbers of a line is worked for the student. */
+export const NUMBERS = ['worked', 'laid-out', 'covered'] as const;
+
+const tableSchema = agreesWith<TableName>()(
+	z.enum([
+		'prefixes',
+		'time',
+		'angle',
+		'metric',
+		'customary',
+		'between',
+		'constants',
+		'scales',
+		'problem',
+		'own',
+		'definitions',
+	]),
 );
+
+/** What a class goes by, beside its facts. */
+export const goesByFields = {
+	tables: z.array(tableSchema).max(20).optional(),
+	ties: z.enum(['away', 'even']).optional(),
+	support: z.enum(SUPPORTS).optional(),
+	numbers: z.enum(NUMBERS).optional(),
+};
+
+export const goesBySchema = agreesWith<GoesBy>()(
+	z.object({ facts: z.array(factSchema).max(60).optional(), ...goesByFields }),
+);
+
+/** The fields of an exercise. */
+export const exerciseFields = {
+	prompt: z.string(),
+	start: startSchema.optional(),
+	exactStart: z.boolean().optional(),
+	until: quantitySchema.optional(),
+	terms: z.array(quantitySchema).max(60).optional(),
+	difference: z.boolean().optional(),
+	facts: z.array(factSchema),
+	marks: z.array(agreesWith<Mark>()(z.object({ at: spanSchema, role: z.enum(['start', 'fact', 'spare']) }))).optional(),
+	want: wantSchema,
+	rounding: roundingSchema,
+	line: z.array(factorSchema).optional(),
+	goesBy: goesBySchema.optional(),
+};
+
+/** An exercise with what its key is worked from. */
+export const exerciseSchema = agreesWith<Exercise>()(z.object(exerciseFields));

@@ -1,4 +1,5 @@
 // The one copy of Zod: rooms that name its types take them from here.
 export { z } from 'zod';
 export * from './chain-schema';
+export { NUMBERS, SUPPORTS } from './exercise-schema';
 export * from './work-schema';

@@ -2,7 +2,7 @@ import type { Try } from '@tidy-sum/core';
 import { z } from 'zod';
 import { agreesWith } from './agrees';
 import { factorSchema, factSchema, figuresSchema, quantitySchema, spanSchema, startSchema } from './chain-schema';
-import { exerciseSchema, roundingSchema, wantSchema } from './exercise-schema';
+import { exerciseSchema, goesBySchema, NUMBERS, roundingSchema, SUPPORTS, wantSchema } from './exercise-schema';
 
 /** Ids made on a device: 21 characters of the URL-safe alphabet. */
 export const idSchema = z.string().regex(/^[A-Za-z0-9_-]{8,40}$/);
@@ -11,12 +11,6 @@ export const idSchema = z.string().regex(/^[A-Za-z0-9_-]{8,40}$/);
 export const exerciseNameSchema = z.string().regex(/^[a-z0-9-]{1,60}$/);
 
 const blockIdSchema = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/);
-
-/** How much the Desk says before the check. */
-export const SUPPORTS = ['close', 'light', 'none'] as const;
-
-/** How much of the numbers of a line is worked for the student. */
-export const NUMBERS = ['worked', 'laid-out', 'covered'] as const;
 
 const textSchema = z.string().max(1000);
 
@@ -40,6 +34,9 @@ export const toldSchema = z.object({
 	facts: z.array(factSchema).max(60),
 	want: wantSchema.nullable(),
 	rounding: roundingSchema.nullable(),
+	/** The factors of the key, and what its class goes by, where it came in a set that says so. */
+	line: z.array(factorSchema).max(60).optional(),
+	goesBy: goesBySchema.optional(),
 	/** Where the text says what is wanted, and how the answer is rounded. */
 	says: z.object({ want: spanSchema.nullable(), rounding: spanSchema.nullable() }),
 });

@@ -100,7 +100,7 @@ function isRight(exercise: Exercise, key: Key, units: readonly Unit[], parts: re
 	if (total.equals(truth)) return true;
 	const { rounding } = exercise;
 	if (typeof rounding === 'object')
-		return total.equals(sum(partsOf(truth, units, rounding as RoundingTarget).parts, units));
+		return total.equals(sum(partsOf(truth, units, rounding as RoundingTarget, key.ties).parts, units));
 	const last = parts.at(-1);
 	const place = last?.unit && sameSize(last.unit, smallest) ? last.number?.lastPlace : null;
 	if (place === null || place === undefined || total.sign === 0) return false;
@@ -199,7 +199,7 @@ function solveMixed(exercise: Asking<'mixed'>): Outcome<Solution> {
 		want: { mixed },
 	} = exercise;
 	if (!start || 'top' in start) return bad('no-key', 'A mixed measure is made of one quantity.');
-	const made = toMixed(start, mixed, typeof rounding === 'object' ? rounding : null);
+	const made = toMixed(start, mixed, typeof rounding === 'object' ? rounding : null, exercise.goesBy?.ties);
 	if (!made.ok) return made;
 	const { parts } = made.value;
 	const shown = parts.filter(({ number }, i) => i === parts.length - 1 || number !== '0');

@@ -1,6 +1,7 @@
 import type { Factor, Start } from '../chain/chain';
 import type { Fact } from '../fact/fact';
 import type { Quantity } from '../quantity/quantity';
+import type { GoesBy } from './goes-by';
 
 /** An answer that is one quantity: its unit, perhaps its form. */
 export type UnitWant = { readonly unit: string; readonly form?: 'scientific' | 'plain' | 'fraction' };
@@ -44,6 +45,8 @@ export type Exercise = {
 	readonly rounding: Rounding;
 	/** The factors of the key, where it is worked as a line. */
 	readonly line?: readonly Factor[];
+	/** What the class it is worked in goes by. */
+	readonly goesBy?: GoesBy;
 };
 
 /** An exercise that asks for one kind of answer. */

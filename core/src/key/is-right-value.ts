@@ -1,7 +1,7 @@
 import type { Numeral } from '../numeral/numeral';
 import { withPi } from '../numeral/pi';
 import type { Rational } from '../numeral/rational';
-import { isRoundingOf } from '../numeral/round';
+import { isRoundingOf, type Ties } from '../numeral/round';
 import type { AskedFigures, Key } from './key';
 
 /** The least figures an answer to an endless exact key may show. */
@@ -23,11 +23,12 @@ export function isRightValue(answer: Numeral, truth: { value: Rational; pi: numb
 	if (significant === null || atMost === null) return false;
 	if (key.asked?.kind === 'place') {
 		const place = placeReached(answer, key.asked.place);
-		if (place !== null && place >= key.asked.place) return isRoundedToPlace(answer, value, place, key.asked.place);
+		if (place !== null && place >= key.asked.place)
+			return isRoundedToPlace(answer, value, place, key.asked.place, key.ties);
 	}
 	const least = key.exact === 'endless' ? ENDLESS_FIGURES : leastOf(key.asked);
 	for (let count = Math.max(significant, least); count <= atMost; count++)
-		if (isRoundingOf(answer.value, value, { significant: count })) return true;
+		if (isRoundingOf(answer.value, value, { significant: count }, key.ties)) return true;
 	return false;
 }
 
@@ -50,7 +51,7 @@ function leastOf(asked: AskedFigures): number {
 }
 
 /** A value rounded to its place, or to one so coarse that less than two figures are left, which is what was asked too. */
-function isRoundedToPlace(answer: Numeral, value: Rational, place: number, asked: number): boolean {
-	if (!isRoundingOf(answer.value, value, { place })) return false;
+function isRoundedToPlace(answer: Numeral, value: Rational, place: number, asked: number, ties?: Ties): boolean {
+	if (!isRoundingOf(answer.value, value, { place }, ties)) return false;
 	return place === asked || (answer.significant ?? 0) >= ENOUGH_FIGURES;
 }

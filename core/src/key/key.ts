@@ -5,6 +5,7 @@ import { bad, good, type Outcome, within } from '../numeral/fault';
 import { withPi } from '../numeral/pi';
 import { endingPlaces } from '../numeral/print';
 import { type Rational, rational } from '../numeral/rational';
+import type { Ties } from '../numeral/round';
 import { type Converted, convert, valueIn } from '../quantity/convert';
 import type { Quantity } from '../quantity/quantity';
 import { exactRoute } from '../route/route';
@@ -27,6 +28,8 @@ export type Key = {
 	readonly asked: AskedFigures;
 	/** An exact result with no rounding asked: "ends" takes its exact value alone, "endless" three figures or more. */
 	readonly exact: 'ends' | 'endless' | null;
+	/** What becomes of a half; either will do where it is left out. */
+	readonly ties?: Ties;
 	/** The inputs with fewest figures, -1 the start; for the reason given. */
 	readonly limitedBy: readonly number[];
 	/** The chain the key was worked by, where it was. */
@@ -57,7 +60,7 @@ export function keyOf(exercise: UnitExercise): Outcome<Key> {
 	if (tied) return byLine(exercise, start, tied, want.value);
 	if (isAlikeAlone(from.value, want.value))
 		return 'top' in start ? byLine(exercise, start, [], want.value) : byConverting(exercise, start, want.value);
-	const found = exactRoute(from.value.text, want.value.text, exercise.facts);
+	const found = exactRoute(from.value.text, want.value.text, exercise.facts, exercise.goesBy?.tables);
 	if (!found.ok) return found;
 	return byLine(exercise, start, found.value.factors, want.value);
 }
@@ -149,8 +152,9 @@ export function askedFrom(
 	own: AskedFigures,
 	value: Rational,
 	pi: number,
-): Pick<Key, 'asked' | 'exact'> {
-	const { rounding } = exercise;
+): Pick<Key, 'asked' | 'exact' | 'ties'> {
+	const { rounding, goesBy } = exercise;
+	const ties = goesBy?.ties ? { ties: goesBy.ties } : {};
 	if (typeof rounding === 'object')
 		return {
 			asked:
@@ -158,7 +162,8 @@ export function askedFrom(
 					? { kind: 'place', place: rounding.place }
 					: { kind: 'count', from: rounding.significant, to: rounding.significant },
 			exact: null,
+			...ties,
 		};
 	const exact = own !== null ? null : pi === 0 && endingPlaces(value) !== null ? 'ends' : 'endless';
-	return { asked: rounding === 'none' ? null : own, exact };
+	return { asked: rounding === 'none' ? null : own, exact, ...ties };
 }

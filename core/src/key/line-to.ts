@@ -29,12 +29,13 @@ export function lineTo(exercise: Exercise, start: Start, want: string): Outcome<
 		want,
 	});
 	if (isReading(exercise, from.value, to.value)) return good(lay(scaleSteps(from.value, to.value)));
+	const tables = exercise.goesBy?.tables;
 	const tied = routeByTies(from.value, to.value, exercise.facts);
-	const way = tied ? good({ factors: tied }) : exactRoute(from.value.text, to.value.text, exercise.facts);
+	const way = tied ? good({ factors: tied }) : exactRoute(from.value.text, to.value.text, exercise.facts, tables);
 	if (!way.ok) return way;
 	const added = (exercise.terms ?? []).flatMap((part): readonly Factor[] => {
 		const unit = parseUnit(part.unit, { counted: true });
-		const on = unit.ok ? exactRoute(unit.value.text, to.value.text, exercise.facts) : unit;
+		const on = unit.ok ? exactRoute(unit.value.text, to.value.text, exercise.facts, tables) : unit;
 		return [termStep(part), ...(on.ok ? on.value.factors : [])];
 	});
 	return good(lay([...way.value.factors.map((factor) => ({ ...factor, given: true })), ...added]));

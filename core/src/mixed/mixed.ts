@@ -3,7 +3,7 @@ import type { Numeral } from '../numeral/numeral';
 import { withPi } from '../numeral/pi';
 import { endingPlaces, plainText } from '../numeral/print';
 import { ONE, type Rational, rational } from '../numeral/rational';
-import { type RoundingTarget, round } from '../numeral/round';
+import { type RoundingTarget, round, type Ties } from '../numeral/round';
 import { unlike, valueIn } from '../quantity/convert';
 import { type Quantity, readQuantity } from '../quantity/quantity';
 import { likeUnits, ratioOfUnits } from '../unit/like-units';
@@ -72,12 +72,13 @@ export function partsOf(
 	value: Rational,
 	units: readonly Unit[],
 	target: RoundingTarget | null,
+	ties?: Ties,
 ): { readonly parts: readonly Rational[]; readonly place: number | null } {
 	const size = value.abs();
 	const asked =
 		target ?? (endingPlaces(split(size, units).at(-1) as Rational) === null ? { place: -ENDLESS_PLACES } : null);
 	if (!asked) return { parts: split(size, units), place: null };
-	const rounded = round(size, asked);
+	const rounded = round(size, asked, ties);
 	const parts = [...split(rounded.value, units)];
 	const last = round(parts.pop() as Rational, { place: rounded.place });
 	return { parts: [...parts, last.value], place: rounded.place };
@@ -101,6 +102,7 @@ export function toMixed(
 	quantity: Quantity,
 	into: readonly string[],
 	target: RoundingTarget | null = null,
+	ties?: Ties,
 ): Read<{ readonly parts: readonly Quantity[] }> {
 	const read = readQuantity(quantity, { counted: true });
 	if (!read.ok) return { ok: false, fault: within(read.fault, 'quantity') };
@@ -112,7 +114,7 @@ export function toMixed(
 	if (!likeUnits(unit, last)) return unlike(unit, last);
 	const exact = valueIn(number, unit, last, true);
 	const value = withPi(exact.value, exact.pi);
-	const { parts, place } = partsOf(value, units.value, target);
+	const { parts, place } = partsOf(value, units.value, target, ties);
 	const symbols = units.value.map(({ text }) => text);
 	return good({
 		parts: written(parts, symbols, place, value.sign < 0),

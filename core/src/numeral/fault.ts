@@ -14,7 +14,8 @@ export type Span = readonly [number, number];
  * `nothing-like` (nothing at the station is of that kind).
  *
  * Asking: `unknown-skill`, `unknown-code` (of a Round), `unknown-op`, `not-json`, `too-large` (past a limit),
- * `worker` (a job that broke off), `not-handed` (a link or a file that holds no problems).
+ * `worker` (a job that broke off), `not-handed` (a link or a file that holds no problems), `later-edition` (a file of a
+ * later version), `encoding` (bytes that are no text), `archive` (a package that is not whole, or not safe to unpack).
  */
 export type FaultCode =
 	| 'empty'
@@ -43,7 +44,10 @@ export type FaultCode =
 	| 'not-json'
 	| 'too-large'
 	| 'worker'
-	| 'not-handed';
+	| 'not-handed'
+	| 'later-edition'
+	| 'encoding'
+	| 'archive';
 
 /**
  * What is wrong with something a person typed: a code for programs, a sentence for people, and the

@@ -47,12 +47,12 @@ function atPlace(value: Rational, place: number, ties: Ties): Rounded {
 
 /**
  * Whether `written` is the value rounded as told; where the value lies half-way between two
- * roundings, either will do.
+ * roundings, either will do, unless it is told what becomes of a half.
  */
-export function isRoundingOf(written: Rational, value: Rational, target: RoundingTarget): boolean {
-	const rounded = round(value, target);
+export function isRoundingOf(written: Rational, value: Rational, target: RoundingTarget, ties?: Ties): boolean {
+	const rounded = round(value, target, ties);
 	if (rounded.value.equals(written)) return true;
-	if (value.sign === 0) return false;
+	if (value.sign === 0 || ties) return false;
 	const place = 'place' in target ? target.place : value.leadingPlace() - target.significant + 1;
 	const half = tenTo(place).div(rational(2n));
 	return rounded.value.sub(value).abs().equals(half) && value.sub(written).abs().equals(half);

@@ -31,8 +31,16 @@ function graphOf({ facts, tables = facts === undefined, exactly = false }: Route
 /**
  * The route of a key: by exact facts of the tables where these lead there, so that nothing but the problem limits the
  * figures; else by any.
+ * @param counting the tables a class goes by; where they lead nowhere, all of them do.
  */
-export function exactRoute(from: string, to: string, facts: readonly Fact[]): Outcome<Route> {
+export function exactRoute(
+	from: string,
+	to: string,
+	facts: readonly Fact[],
+	counting?: readonly TableName[],
+): Outcome<Route> {
+	const inClass = counting && route(from, to, { facts, tables: counting });
+	if (inClass?.ok) return inClass;
 	const any = route(from, to, { facts, tables: true });
 	if (!any.ok || !isLimited(any.value.factors)) return any;
 	const exact = route(from, to, { facts, tables: true, exactly: true });

@@ -67,7 +67,9 @@ function linesOf(answer: Answer, exercise: UnitExercise, by: KeyBy, text: string
 		? { verdict: 'right', why: 'The value is right as far as it is written.', ...follows }
 		: {
 				verdict: 'wrong',
-				why: by.own ? `Your line does not come to ${written}.` : `This problem does not come to ${written}.`,
+				why:
+					halfIn(answer, exercise, by) ??
+					(by.own ? `Your line does not come to ${written}.` : `This problem does not come to ${written}.`),
 				at: [0, answer.unitAt[0]],
 				...follows,
 			};
@@ -77,6 +79,12 @@ function linesOf(answer: Answer, exercise: UnitExercise, by: KeyBy, text: string
 function isRight(answer: Answer, exercise: UnitExercise, { key, own }: KeyBy): boolean {
 	const by = (one: Key) => answer.number !== null && isRightValue(answer.number, truthFor(answer, exercise, one), one);
 	return by(key) || (!own && keysWithRoundedFacts(exercise, key).some(by));
+}
+
+/** What is said of a value that is wrong only by what its class does with a half; null for any other. */
+function halfIn(answer: Answer, exercise: UnitExercise, { key: { ties, ...key }, own }: KeyBy): string | null {
+	if (!ties || !isRight(answer, exercise, { key, own })) return null;
+	return `It is half-way between two, and here a half goes ${ties === 'even' ? 'to the even digit' : 'away from zero'}.`;
 }
 
 /** Whether a number is what a line comes to, in the unit that stands there or in the unit it is written with. */

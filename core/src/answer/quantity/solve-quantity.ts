@@ -16,13 +16,13 @@ const ENDLESS_FIGURES = 4;
 function reported(key: Key, want: UnitWant): string {
 	const value = withPi(key.value, key.pi);
 	if (want.form === 'fraction') return mixedNumberText(value);
-	const { asked } = key;
-	if (asked?.kind === 'place') return printInPlain(round(value, { place: asked.place })).text;
+	const { asked, ties } = key;
+	if (asked?.kind === 'place') return printInPlain(round(value, { place: asked.place }, ties)).text;
 	if (!asked) {
 		const text = printValue(key.value, key.pi, key.exact === 'ends' ? null : ENDLESS_FIGURES).text;
 		return text.replace(/^≈ /, '');
 	}
-	const printed = printRounded(round(value, { significant: asked.from }));
+	const printed = printRounded(round(value, { significant: asked.from }, ties));
 	const form = want.form && printed[want.form];
 	return form ? printForm(form) : printed.text;
 }

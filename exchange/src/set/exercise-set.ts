@@ -1,0 +1,129 @@
+import { type BookExercise, type Exercise, inClass, type Outcome } from '@tidy-sum/core';
+import { PROBLEM_LIMIT, readProblem } from '@tidy-sum/core/problem';
+import type { Handed } from '@tidy-sum/schema/handed';
+import { type ExerciseSet, SET_EDITION, type SetExercise } from '@tidy-sum/schema/set';
+
+export type { ExerciseSet, SetExercise } from '@tidy-sum/schema/set';
+
+/** What came of one row or one item of a file: whether it is taken, and what there is to say of it; '' where nothing. */
+export type RowTold = {
+	/** Where it stands in the file, as people count: "row 3", "items/a.xml". */
+	readonly where: string;
+	readonly name: string;
+	readonly taken: boolean;
+	readonly says: string;
+};
+
+/** A set as it was read, and what came of each row. */
+export type ReadSet = { readonly set: ExerciseSet; readonly rows: readonly RowTold[] };
+
+/** An exercise as a class works it, with its name in the set. */
+export type ClassExercise = SetExercise & Exercise;
+
+/** A set of exercises under a title. */
+export function setOf(title: string, exercises: readonly SetExercise[], goesBy?: ExerciseSet['goesBy']): ExerciseSet {
+	return { tidySum: SET_EDITION, title, ...(goesBy ? { goesBy } : {}), exercises: [...exercises] };
+}
+
+/** The exercises of a set as its class works them: with the class's facts, tables and ways. */
+export function exercisesOf({ exercises, goesBy }: ExerciseSet): readonly ClassExercise[] {
+	return exercises.map((exercise) => inClass(exercise, goesBy));
+}
+
+/** A name for an exercise by its place, from 0: "e01". */
+export function placeName(place: number): string {
+	return `e${`${place + 1}`.padStart(2, '0')}`;
+}
+
+/** Exercises of the book as a set holds them. */
+export function bookInSet(exercises: readonly BookExercise[]): readonly SetExercise[] {
+	return exercises.map(({ name, title, trains: _, ...exercise }) => ({ name, title, ...mutable(exercise) }));
+}
+
+/** The same exercise for the schema, which knows no lists that are only read. */
+export function mutable(exercise: Exercise): Omit<SetExercise, 'name'> {
+	return exercise as Omit<SetExercise, 'name'>;
+}
+
+/** What is said of an exercise beside its text, as far as it is said. */
+export type SaidOf = { readonly [K in keyof Exercise]?: Exercise[K] | undefined };
+
+/** Whether nothing is said by a text of what is to be done. */
+export type FromText = { readonly exercise: Exercise | null; readonly says: string };
+
+/**
+ * An exercise by its text, with what is said of it beside: what is said holds, and the reader of problems fills in the
+ * rest.
+ */
+export function fromText(prompt: string, said: SaidOf): FromText {
+	const told = readProblem(prompt.slice(0, PROBLEM_LIMIT));
+	const given = Object.fromEntries(Object.entries(said).filter(([, value]) => value !== undefined)) as SaidOf;
+	const want = given.want ?? told.want;
+	const start = given.start ?? told.start;
+	if (!want) return { exercise: null, says: 'it does not say what is wanted' };
+	const line = 'figures' in want || 'slip' in want;
+	if (!start && !line && !given.terms?.length) return { exercise: null, says: 'it does not say what it starts from' };
+	const marks = told.numbers.flatMap(({ at, role }) => (role ? [{ at, role }] : []));
+	const read = given.start
+		? {}
+		: {
+				...(told.until ? { until: told.until } : {}),
+				...(told.terms.length ? { terms: told.terms } : {}),
+				...(told.difference ? { difference: true } : {}),
+				...(told.exactStart ? { exactStart: true } : {}),
+			};
+	return {
+		exercise: {
+			prompt,
+			...(start ? { start } : {}),
+			...read,
+			facts: told.facts,
+			...(marks.length ? { marks } : {}),
+			rounding: told.rounding ?? 'figures',
+			...given,
+			want,
+		},
+		says: '',
+	};
+}
+
+/** Problems that were handed on as a set: what was told of each holds. */
+export function setOfHanded({ title, problems }: Handed): ReadSet {
+	const rows: RowTold[] = [];
+	const exercises: SetExercise[] = [];
+	for (const [i, { label, text, told }] of problems.entries()) {
+		const name = label ?? placeName(i);
+		const { until, terms, difference, exactStart, start, want, rounding, line, goesBy, facts, marks } = told ?? {};
+		const made = fromText(text, {
+			start: start ?? undefined,
+			until,
+			terms,
+			difference,
+			exactStart,
+			facts,
+			line,
+			goesBy,
+			want: want ?? undefined,
+			rounding: rounding ?? undefined,
+			marks: marks?.flatMap(({ at, role }) => (role ? [{ at, role }] : [])),
+		});
+		if (made.exercise) exercises.push({ name, ...mutable(made.exercise) });
+		rows.push({ where: `problem ${i + 1}`, name, taken: made.exercise !== null, says: made.says });
+	}
+	return { set: setOf(title, exercises), rows };
+}
+
+/** A set with at least one exercise in it, or a fault that says why there is none. */
+export function orNone(read: ReadSet): Outcome<ReadSet> {
+	if (read.set.exercises.length) return { ok: true, value: read };
+	const [first] = read.rows;
+	return {
+		ok: false,
+		fault: {
+			code: 'empty',
+			message: first
+				? `No exercise of this file could be read. In ${first.where}: ${first.says}.`
+				: 'There is no exercise in this file.',
+		},
+	};
+}

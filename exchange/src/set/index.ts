@@ -1,0 +1,3 @@
+export * from './exercise-set';
+export * from './set-csv';
+export * from './set-json';
