@@ -8,6 +8,7 @@ import { keyOfOwn, type OwnLine, withoutAside } from '../key/own-key';
 import type { Judged, VerdictLine } from '../key/verdict';
 import { partsOf, toMixed } from '../mixed/mixed';
 import { bad, good, type Outcome, type Span, within } from '../numeral/fault';
+import { parseNumeral } from '../numeral/parse-numeral';
 import { withPi } from '../numeral/pi';
 import { printForm } from '../numeral/print';
 import { ONE, type Rational, rational, rationalText } from '../numeral/rational';
@@ -192,19 +193,40 @@ function lacksOfMixed({ want }: Asking<'mixed'>, _: Chain, worked: WorkedChain):
 	return null;
 }
 
+/** The parts a mixed measure comes to, as they are written. */
+function partsOfMixed({ start, rounding, want, goesBy }: Asking<'mixed'>): Outcome<readonly Quantity[]> {
+	if (!start || 'top' in start) return bad('no-key', 'A mixed measure is made of one quantity.');
+	const made = toMixed(start, want.mixed, typeof rounding === 'object' ? rounding : null, goesBy?.ties);
+	return made.ok ? good(made.value.parts) : made;
+}
+
+/** The same with what each part is worth. */
+export function mixedParts(exercise: Asking<'mixed'>): Outcome<readonly MixedPart[]> {
+	const made = partsOfMixed(exercise);
+	if (!made.ok) return made;
+	const parts: MixedPart[] = [];
+	for (const { number, unit } of made.value) {
+		const read = parseNumeral(number);
+		if (!read.ok) return read;
+		parts.push({ value: read.value.value, unit });
+	}
+	return good(parts);
+}
+
+/** A part of a mixed measure: its value in its own unit. */
+export type MixedPart = { readonly value: Rational; readonly unit: string };
+
 function solveMixed(exercise: Asking<'mixed'>): Outcome<Solution> {
+	const made = partsOfMixed(exercise);
+	if (!made.ok) return made;
 	const {
 		start,
-		rounding,
 		want: { mixed },
 	} = exercise;
-	if (!start || 'top' in start) return bad('no-key', 'A mixed measure is made of one quantity.');
-	const made = toMixed(start, mixed, typeof rounding === 'object' ? rounding : null, exercise.goesBy?.ties);
-	if (!made.ok) return made;
-	const { parts } = made.value;
+	const parts = made.value;
 	const shown = parts.filter(({ number }, i) => i === parts.length - 1 || number !== '0');
 	return good({
-		chain: mixedChain(start, mixed, parts),
+		chain: start && !('top' in start) ? mixedChain(start, mixed, parts) : null,
 		answer: shown.map(({ number, unit }) => writtenQuantity({ number: printForm(number), unit })).join(' '),
 	});
 }

@@ -59,7 +59,10 @@ export function fromText(prompt: string, said: SaidOf): FromText {
 	const told = readProblem(prompt.slice(0, PROBLEM_LIMIT));
 	const given = Object.fromEntries(Object.entries(said).filter(([, value]) => value !== undefined)) as SaidOf;
 	const want = given.want ?? told.want;
-	const start = given.start ?? told.start;
+	// A text that does not ask by itself tells its start where it holds one quantity.
+	const [only, ...others] = told.numbers;
+	const lone = only && !others.length ? { number: only.number, unit: only.unit } : null;
+	const start = given.start ?? told.start ?? lone;
 	if (!want) return { exercise: null, says: 'it does not say what is wanted' };
 	const line = 'figures' in want || 'slip' in want;
 	if (!start && !line && !given.terms?.length) return { exercise: null, says: 'it does not say what it starts from' };

@@ -1,0 +1,3 @@
+export { isArchive } from './archive';
+export * from './package';
+export * from './read-package';

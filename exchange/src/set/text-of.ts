@@ -1,0 +1,22 @@
+import { bad, good, type Outcome } from '@tidy-sum/core';
+
+/** How a text of two bytes a letter begins. */
+const WIDE: readonly (readonly [number, number, string])[] = [
+	[0xff, 0xfe, 'utf-16le'],
+	[0xfe, 0xff, 'utf-16be'],
+];
+
+/**
+ * The text that bytes hold: UTF-8, with or without its mark, or UTF-16 with it.
+ * @returns it; `encoding` where the bytes are no such text.
+ */
+export function textOf(bytes: Uint8Array): Outcome<string> {
+	const wide = WIDE.find(([first, second]) => bytes[0] === first && bytes[1] === second);
+	try {
+		const text = new TextDecoder(wide?.[2] ?? 'utf-8', { fatal: true }).decode(bytes);
+		if (!text.includes('\0')) return good(text);
+	} catch {
+		// No text of that kind: told below.
+	}
+	return bad('encoding', 'This file is no text in UTF-8. Save it anew with the encoding UTF-8, and try once more.');
+}
