@@ -21,6 +21,8 @@ export type SetExercise = z.infer<typeof setExerciseSchema>;
 export const setSchema = z.object({
 	tidySum: z.literal(SET_EDITION),
 	title: z.string().max(200),
+	/** The code of the Round it is, where it is one. */
+	code: z.string().max(60).optional(),
 	goesBy: goesBySchema.optional(),
 	exercises: z.array(setExerciseSchema).min(1).max(SET_LIMIT),
 });

@@ -1,5 +1,7 @@
-import { type BookExercise, type Exercise, inClass, type Outcome } from '@tidy-sum/core';
+import { BOOK, type BookExercise, type Exercise, inClass, type Outcome, shownCode } from '@tidy-sum/core';
+import { readRoundCode, roundExercises } from '@tidy-sum/core/practice';
 import { PROBLEM_LIMIT, readProblem } from '@tidy-sum/core/problem';
+import type { Told } from '@tidy-sum/schema';
 import type { Handed } from '@tidy-sum/schema/handed';
 import { type ExerciseSet, SET_EDITION, type SetExercise } from '@tidy-sum/schema/set';
 
@@ -21,8 +23,41 @@ export type ReadSet = { readonly set: ExerciseSet; readonly rows: readonly RowTo
 export type ClassExercise = SetExercise & Exercise;
 
 /** A set of exercises under a title. */
-export function setOf(title: string, exercises: readonly SetExercise[], goesBy?: ExerciseSet['goesBy']): ExerciseSet {
-	return { tidySum: SET_EDITION, title, ...(goesBy ? { goesBy } : {}), exercises: [...exercises] };
+export function setOf(
+	title: string,
+	exercises: readonly SetExercise[],
+	{ goesBy, code }: Pick<ExerciseSet, 'goesBy' | 'code'> = {},
+): ExerciseSet {
+	return {
+		tidySum: SET_EDITION,
+		title,
+		...(code ? { code } : {}),
+		...(goesBy ? { goesBy } : {}),
+		exercises: [...exercises],
+	};
+}
+
+/**
+ * A Round as a set, by its code.
+ * @returns it, or what `readRoundCode` and `roundExercises` end with.
+ */
+export function setOfRound(typed: string): Outcome<ExerciseSet> {
+	const plan = readRoundCode(typed);
+	if (!plan.ok) return plan;
+	const made = roundExercises(plan.value);
+	if (!made.ok) return made;
+	const code = shownCode(typed);
+	const exercises = made.value.map(({ skill, ...exercise }, i) => ({
+		name: placeName(i),
+		skill,
+		...mutable(exercise),
+	}));
+	return { ok: true, value: setOf(`Round ${code}`, exercises, { code }) };
+}
+
+/** The exercises of the book as a set. */
+export function setOfBook(): ExerciseSet {
+	return setOf('The book of Fennel Ridge', bookInSet(BOOK));
 }
 
 /** The exercises of a set as its class works them: with the class's facts, tables and ways. */
@@ -114,6 +149,41 @@ export function setOfHanded({ title, problems }: Handed): ReadSet {
 		rows.push({ where: `problem ${i + 1}`, name, taken: made.exercise !== null, says: made.says });
 	}
 	return { set: setOf(title, exercises), rows };
+}
+
+/**
+ * A set as problems that can be handed on by link: what is told of each goes with its text. What only a key needs and what
+ * the class goes by go along.
+ */
+export function handedOfSet(set: ExerciseSet): Handed {
+	return {
+		tidySum: 1,
+		title: set.title.slice(0, 120),
+		problems: exercisesOf(set).map((exercise) => ({
+			label: exercise.name.slice(0, 20),
+			text: exercise.prompt,
+			told: toldOfExercise(exercise),
+		})),
+	};
+}
+
+/** What is told of a problem by an exercise that says it all. */
+export function toldOfExercise(exercise: Exercise): Told {
+	const { start, until, terms, difference, exactStart, facts, marks = [], want, rounding, line, goesBy } = exercise;
+	return {
+		marks: marks.map(({ at, role }) => ({ at: [...at], role })),
+		start: start ?? null,
+		...(until ? { until } : {}),
+		...(terms?.length ? { terms: [...terms] } : {}),
+		...(difference ? { difference } : {}),
+		...(exactStart ? { exactStart } : {}),
+		facts: [...facts],
+		want,
+		rounding,
+		...(line ? { line: [...line] } : {}),
+		...(goesBy ? { goesBy } : {}),
+		says: { want: null, rounding: null },
+	};
 }
 
 /** A set with at least one exercise in it, or a fault that says why there is none. */

@@ -1,3 +1,5 @@
 export * from './exercise-set';
 export * from './set-csv';
+export * from './set-forms';
 export * from './set-json';
+export * from './sheet-html';

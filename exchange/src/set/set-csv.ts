@@ -148,7 +148,7 @@ const NO_MARK = 'none';
 
 /** The columns that name an exercise, and those that hold for the whole set, from whichever row has them. */
 const NAMING = ['name', 'title', 'skill'] as const;
-const WHOLE = ['set', 'class', 'class facts'] as const;
+const WHOLE = ['set', 'round', 'class', 'class facts'] as const;
 const ANSWER = 'answer';
 
 function answerOf(exercise: Exercise): string {
@@ -166,6 +166,7 @@ export function setCsv(set: ExerciseSet): string {
 	const naming = NAMING.filter((name) => name === 'name' || exercises.some((one) => one[name] !== undefined));
 	const whole = {
 		set: title,
+		round: set.code ?? '',
 		class: goesBy ? cell.goesByCell(goesBy) : '',
 		'class facts': cell.factsCell(goesBy?.facts ?? []),
 	};
@@ -264,7 +265,11 @@ export function readSetCsv(text: string): Outcome<ReadSet> {
 	}
 	const by = goesByIn(whole);
 	if (!by.ok) return by;
-	return orNone({ set: setOf(whole.get('set') ?? '', exercises, by.value), rows });
+	const code = whole.get('round');
+	return orNone({
+		set: setOf(whole.get('set') ?? '', exercises, { goesBy: by.value, ...(code ? { code } : {}) }),
+		rows,
+	});
 }
 
 function goesByIn(whole: ReadonlyMap<string, string>): Outcome<ExerciseSet['goesBy']> {

@@ -65,7 +65,7 @@ export function readSetJson(text: string): Outcome<ReadSet> {
 		says: one.success ? '' : `${sayPath(one.error.issues[0]?.path ?? [])} is not as it should be`,
 	}));
 	const read = found.flatMap((one) => (one.success ? [one.data] : []));
-	return orNone({ set: setOf(title, read, goesBy), rows });
+	return orNone({ set: setOf(title, read, { goesBy }), rows });
 }
 
 /** The parts of JSON that is no whole set: the exercises in it, and what stands round them. */

@@ -1,0 +1,7 @@
+export * from './answers';
+export * from './charts';
+export * from './mark';
+export * from './marked-csv';
+export * from './points';
+export * from './report';
+export { reportHtml, SHOWN } from './report-html';

@@ -1,0 +1,151 @@
+import { type Html, html, htmlPage, type Paper, type Written } from '../html';
+import { type Bars, spreadOf, stackedBars } from './charts';
+import { type AnswerWent, type Counts, type Report, WENT } from './report';
+
+/** How each way an answer went is shown: in words, by a sign that is not only a colour, and by its colour. */
+export const SHOWN: {
+	readonly [W in AnswerWent]: { readonly says: string; readonly sign: string; readonly colour: string };
+} = {
+	right: { says: 'right', sign: '●', colour: '#1b6e4b' },
+	nearly: { says: 'value right, not its figures or unit', sign: '◐', colour: '#b07a1e' },
+	wrong: { says: 'not right', sign: '○', colour: '#a33b2d' },
+	unread: { says: 'not read', sign: '–', colour: '#777777' },
+};
+
+/** The most rows of one table on the page. */
+const ROWS = 300;
+
+/** The most exercises that stand beside each other in the table of the class. */
+const ACROSS = 30;
+
+function countsOf(counts: Counts): readonly number[] {
+	return WENT.map((went) => counts[went]);
+}
+
+function barOf({ bars, width, height, ticks }: Bars, label: string): Html {
+	return html`<svg class="chart" role="img" aria-label="${label}" viewBox="-2 -2 ${width + 4} ${height + 16}" width="${width + 4}" height="${height + 16}">
+${bars.map((bar) => bar.parts.map((part, i) => (part.count ? html`<rect x="${round(part.x)}" y="${round(bar.y)}" width="${round(part.width)}" height="${round(bar.height)}" fill="${SHOWN[WENT[i] as AnswerWent].colour}"/>` : html``)))}
+${ticks.map(({ x, label: text }) => html`<text x="${round(x)}" y="${height + 12}" font-size="9" text-anchor="middle" fill="#555">${text}</text>`)}
+</svg>`;
+}
+
+function round(value: number): number {
+	return Math.round(value * 10) / 10;
+}
+
+/** The bar of one row by itself, in the scale of all of them. */
+function singleBar(counts: Counts, most: number): Html {
+	const width = (130 * countsOf(counts).reduce((sum, count) => sum + count, 0)) / Math.max(1, most);
+	const { bars } = stackedBars([{ label: '', counts: countsOf(counts) }], { width, row: 12 });
+	const says = WENT.filter((went) => counts[went]).map((went) => `${counts[went]} ${SHOWN[went].says}`);
+	return html`<svg class="bar" role="img" aria-label="${says.join(', ')}" viewBox="0 0 130 12" width="130" height="12">
+${bars.map((bar) => bar.parts.map((part, i) => (part.count ? html`<rect x="${round(part.x)}" y="1" width="${round(part.width)}" height="10" fill="${SHOWN[WENT[i] as AnswerWent].colour}"/>` : html``)))}
+</svg>`;
+}
+
+function total(counts: Counts): number {
+	return countsOf(counts).reduce((sum, count) => sum + count, 0);
+}
+
+function table(names: readonly Written[], rows: readonly (readonly Written[])[]): Html {
+	return html`<table><thead><tr>${names.map((name) => html`<th>${name}</th>`)}</tr></thead>
+<tbody>${rows.map((cells) => html`<tr>${cells.map((cell) => html`<td>${cell}</td>`)}</tr>`)}</tbody></table>`;
+}
+
+function more(all: number, shown: number, what: string): Html {
+	return all > shown ? html`<p class="soft"><small>And ${all - shown} ${what} more.</small></p>` : html``;
+}
+
+function legend(): Html {
+	return html`<p class="soft"><small>${WENT.map((went) => html`<span style="color:${SHOWN[went].colour}">${SHOWN[went].sign}</span> ${SHOWN[went].says} &nbsp; `)}</small></p>`;
+}
+
+/** The table of a class: who, by exercise; left out where it is too large to be one. */
+function classTable({ students, exercises }: Report): Html {
+	const across = exercises.filter(({ counts }) => total(counts) > 0);
+	if (!students.length || students.length > ROWS || across.length > ACROSS || across.length < 2) return html``;
+	return html`<h2>The class</h2>
+<table class="class"><thead><tr><th>Student</th>${across.map(({ name }, i) => html`<th class="n" title="${name}">${exercises.findIndex((one) => one.name === name) + 1 || i + 1}</th>`)}</tr></thead>
+<tbody>${students.map(({ name, went }) => html`<tr><td>${name}</td>${across.map((one) => signOf(went.get(one.name)))}</tr>`)}</tbody></table>`;
+}
+
+function signOf(went: AnswerWent | undefined): Html {
+	if (!went) return html`<td class="n"></td>`;
+	const { sign, says, colour } = SHOWN[went];
+	return html`<td class="n"><span role="img" aria-label="${says}" style="color:${colour}">${sign}</span></td>`;
+}
+
+function slipsPart({ slips }: Report): Html {
+	if (!slips.length) return html`<p>No slip was named.</p>`;
+	const bars = stackedBars(
+		slips.slice(0, 8).map(({ title, count }) => ({ label: title, counts: [0, 0, count, 0] })),
+		{ width: 130, row: 14 },
+	);
+	const most = slips[0]?.count ?? 1;
+	return html`${slips.slice(0, 8).map(
+		(
+			{ title, count, examples },
+			i,
+		) => html`<div class="slip whole"><p><svg class="bar" role="img" aria-label="${count} times" viewBox="0 0 130 12" width="130" height="12"><rect x="0" y="1" width="${round(bars.bars[i]?.parts[2]?.width ?? (130 * count) / most)}" height="10" fill="${SHOWN.wrong.colour}"/></svg> <strong>${title}</strong>, ${count} ${count === 1 ? 'time' : 'times'}</p>
+<ul>${examples.map(({ student, exercise, answer, why }) => html`<li><small>${student ? `${student}, ` : ''}${exercise}: <strong>${answer.length > 160 ? `${answer.slice(0, 160)}…` : answer}</strong>. ${why}</small></li>`)}</ul></div>`,
+	)}${more(slips.length, 8, 'kinds of slips')}`;
+}
+
+const STYLE = `.chart,.bar{vertical-align:middle}.slip ul{margin:0 0 2mm;padding-left:6mm}.class td,.class th{padding:.6mm 1mm;font-size:9pt}
+.top{display:flex;gap:8mm;align-items:flex-start;flex-wrap:wrap}`;
+
+/** A report of a class's answers, as one page to print, with small charts that are plain SVG. It is only written. */
+export function reportHtml(report: Report, paper: Paper = 'a4'): string {
+	const { title, rows, counts, exercises, students, unread } = report;
+	const answered = exercises.filter((one) => total(one.counts) > 0);
+	const most = Math.max(...answered.map((one) => total(one.counts)), 1);
+	const mostOf = Math.max(...students.map((one) => total(one.counts)), 1);
+	const shares = students.map((one) => one.counts.right / Math.max(1, total(one.counts)));
+	const spread = spreadOf(shares, { width: 200, height: 60 });
+	const withPoints = students.some(({ points }) => points !== null);
+	const all = stackedBars([{ label: 'all', counts: countsOf(counts) }], { width: 260, row: 22 });
+	const body = html`<h1>${title || 'Answers of a class'}</h1>
+<p>${rows} ${rows === 1 ? 'answer' : 'answers'}${students.length ? `, ${students.length} ${students.length === 1 ? 'student' : 'students'}` : ''}: ${WENT.filter((went) => counts[went]).map((went, i) => `${i ? ', ' : ''}${counts[went]} ${SHOWN[went].says}`)}.</p>
+<div class="top">${barOf(all, 'All answers by how they went')}
+${students.length > 1 ? html`<figure style="margin:0"><svg class="chart" role="img" aria-label="How many students have which share right" viewBox="-12 -2 224 78" width="224" height="78"><path d="${spread.fill}" fill="#cfe3d8"/><path d="${spread.edge}" fill="none" stroke="#1b6e4b" stroke-width="1.5"/>${spread.ticks.map(({ x, label }) => html`<text x="${round(x)}" y="73" font-size="9" text-anchor="middle" fill="#555">${label}</text>`)}</svg><figcaption><small class="soft">Share right, by student</small></figcaption></figure>` : html``}</div>
+${legend()}
+${classTable(report)}
+<h2>What slipped most</h2>
+${slipsPart(report)}
+<h2>By exercise</h2>
+${table(
+	['Exercise', 'Answers', 'Right', 'How they went', 'Slipped most'],
+	answered
+		.slice(0, ROWS)
+		.map((one) => [
+			html`${exercises.indexOf(one) + 1}. ${one.title || one.name}`,
+			total(one.counts),
+			one.counts.right,
+			singleBar(one.counts, most),
+			one.slip,
+		]),
+)}${more(answered.length, ROWS, 'exercises')}
+${
+	students.length
+		? html`<h2>By student</h2>
+${table(
+	['Student', 'Answers', 'Right', ...(withPoints ? ['Points'] : []), 'How they went'],
+	students
+		.slice(0, ROWS)
+		.map((one) => [
+			one.name,
+			total(one.counts),
+			one.counts.right,
+			...(withPoints ? [one.points ? `${one.points.got} of ${one.points.of}` : ''] : []),
+			singleBar(one.counts, mostOf),
+		]),
+)}${more(students.length, ROWS, 'students')}`
+		: html``
+}
+${
+	unread.length
+		? html`<h2>Not read</h2><ul>${unread.map(({ at, why }) => html`<li>Row ${at}: ${why}.</li>`)}</ul>${more(counts.unread, unread.length, 'rows')}`
+		: html``
+}`;
+	return htmlPage(title || 'Answers of a class', paper, STYLE, body);
+}
