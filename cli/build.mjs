@@ -1,20 +1,10 @@
-import { readdirSync, rmSync, statSync } from 'node:fs';
+import { readdirSync, rmSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { build } from 'esbuild';
+import { BUILT } from './stale.mjs';
 
 const here = dirname(fileURLToPath(import.meta.url));
-export const BUILT = join(here, 'dist', 'tidy-sum.mjs');
-const SOURCES = ['../core/src', '../schema/src', '../exchange/src', './src'].map((folder) => join(here, folder));
-
-/** Whether the built command line is missing or older than any of its sources. */
-export function isStale() {
-	const built = statSync(BUILT, { throwIfNoEntry: false });
-	if (!built) return true;
-	return SOURCES.some((folder) =>
-		readdirSync(folder, { recursive: true }).some((file) => statSync(join(folder, file)).mtimeMs > built.mtimeMs),
-	);
-}
 
 /** Bundles the command line into files that plain node runs: what `ask` does not need comes in its own. */
 export async function buildCli() {

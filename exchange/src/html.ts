@@ -26,6 +26,10 @@ export function html(texts: TemplateStringsArray, ...between: readonly Written[]
 export const PAPERS = ['a4', 'letter'] as const;
 export type Paper = (typeof PAPERS)[number];
 
+/** Struck units: Chromium draws no menclose by itself, so temml gives it an element to be drawn so. */
+const STRUCK = `menclose{position:relative;padding:.5ex 0;-webkit-print-color-adjust:exact;print-color-adjust:exact}
+.tml-cancel{display:inline-block;position:absolute;left:.5px;bottom:0;width:100%;height:100%;background:currentColor;clip-path:polygon(.05em 100%,0 calc(100% - .05em),calc(100% - .05em) 0,100% .05em)}`;
+
 /** What every page to print goes by: dark on white, nothing cut in two, one sheet after another. */
 function printStyle(paper: Paper): string {
 	return `@page{size:${paper === 'a4' ? 'A4' : 'letter'};margin:16mm}
@@ -34,7 +38,7 @@ function printStyle(paper: Paper): string {
 h1{font-size:18pt;margin:0 0 4mm}h2{font-size:13pt;margin:6mm 0 2mm}p{margin:0 0 2mm}
 .new{break-before:page}.whole{break-inside:avoid}.soft{color:#555}small{font-size:9.5pt}
 table{border-collapse:collapse;width:100%;font-size:10pt}th,td{text-align:left;padding:1mm 2mm;border-bottom:.3mm solid #bbb;vertical-align:top}
-td.n,th.n{text-align:right;font-variant-numeric:tabular-nums}math{font-size:13pt}`;
+td.n,th.n{text-align:right;font-variant-numeric:tabular-nums}math{font-size:13pt}${STRUCK}`;
 }
 
 /** A whole page to print, which needs nothing from anywhere else. */

@@ -29,8 +29,10 @@ export function packages() {
 
 /** Builds the command line when its sources are newer. */
 export async function commandLine() {
-	const { buildCli, isStale } = await import('../../cli/build.mjs');
-	if (isStale()) await buildCli();
+	const { isStale } = await import('../../cli/stale.mjs');
+	if (!isStale()) return;
+	const { buildCli } = await import('../../cli/build.mjs');
+	await buildCli();
 }
 
 /** Exports the app for the web when anything it is made of has changed. */

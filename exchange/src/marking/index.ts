@@ -1,3 +1,4 @@
+export { tableText as tableLines } from '../set/table';
 export * from './answers';
 export * from './charts';
 export * from './mark';

@@ -23,7 +23,7 @@ function countsOf(counts: Counts): readonly number[] {
 }
 
 function barOf({ bars, width, height, ticks }: Bars, label: string): Html {
-	return html`<svg class="chart" role="img" aria-label="${label}" viewBox="-2 -2 ${width + 4} ${height + 16}" width="${width + 4}" height="${height + 16}">
+	return html`<svg class="chart" role="img" aria-label="${label}" viewBox="-8 -2 ${width + 20} ${height + 16}" width="${width + 20}" height="${height + 16}">
 ${bars.map((bar) => bar.parts.map((part, i) => (part.count ? html`<rect x="${round(part.x)}" y="${round(bar.y)}" width="${round(part.width)}" height="${round(bar.height)}" fill="${SHOWN[WENT[i] as AnswerWent].colour}"/>` : html``)))}
 ${ticks.map(({ x, label: text }) => html`<text x="${round(x)}" y="${height + 12}" font-size="9" text-anchor="middle" fill="#555">${text}</text>`)}
 </svg>`;
@@ -107,7 +107,7 @@ export function reportHtml(report: Report, paper: Paper = 'a4'): string {
 	const body = html`<h1>${title || 'Answers of a class'}</h1>
 <p>${rows} ${rows === 1 ? 'answer' : 'answers'}${students.length ? `, ${students.length} ${students.length === 1 ? 'student' : 'students'}` : ''}: ${WENT.filter((went) => counts[went]).map((went, i) => `${i ? ', ' : ''}${counts[went]} ${SHOWN[went].says}`)}.</p>
 <div class="top">${barOf(all, 'All answers by how they went')}
-${students.length > 1 ? html`<figure style="margin:0"><svg class="chart" role="img" aria-label="How many students have which share right" viewBox="-12 -2 224 78" width="224" height="78"><path d="${spread.fill}" fill="#cfe3d8"/><path d="${spread.edge}" fill="none" stroke="#1b6e4b" stroke-width="1.5"/>${spread.ticks.map(({ x, label }) => html`<text x="${round(x)}" y="73" font-size="9" text-anchor="middle" fill="#555">${label}</text>`)}</svg><figcaption><small class="soft">Share right, by student</small></figcaption></figure>` : html``}</div>
+${students.length > 1 ? html`<figure style="margin:0"><svg class="chart" role="img" aria-label="How many students have which share right" viewBox="-14 -2 236 78" width="236" height="78"><path d="${spread.fill}" fill="#cfe3d8"/><path d="${spread.edge}" fill="none" stroke="#1b6e4b" stroke-width="1.5"/>${spread.ticks.map(({ x, label }) => html`<text x="${round(x)}" y="73" font-size="9" text-anchor="middle" fill="#555">${label}</text>`)}</svg><figcaption><small class="soft">Share right, by student</small></figcaption></figure>` : html``}</div>
 ${legend()}
 ${classTable(report)}
 <h2>What slipped most</h2>

@@ -5,7 +5,7 @@ import { readItemFile, readPackage } from '../qti/read-package';
 import type { ExerciseSet, ReadSet, RowTold } from './exercise-set';
 import { readSetCsv, setCsv } from './set-csv';
 import { readSetJson, setJson } from './set-json';
-import { type SheetAsk, sheetHtml } from './sheet-html';
+import { fitsPicture, type SheetAsk, sheetHtml } from './sheet-html';
 import { textOf } from './text-of';
 
 /** What a form came to: its bytes or its text, and what of the set it cannot say. */
@@ -36,7 +36,20 @@ export const SET_FORMS: readonly SetForm[] = [
 		extension: 'html',
 		type: 'text/html',
 		reads: false,
-		write: (set, ask) => whole(sheetHtml(set, ask)),
+		write: (set, ask) => ({
+			content: sheetHtml(set, ask),
+			report:
+				ask.url && !fitsPicture(set, ask.url)
+					? [
+							{
+								where: 'the sheet',
+								name: set.title,
+								taken: true,
+								says: 'For a picture of its code this set is too long.',
+							},
+						]
+					: [],
+		}),
 	},
 	{
 		name: 'csv',

@@ -15,6 +15,11 @@ export type SheetAsk = {
 /** The most bytes a picture of a code holds at its lowest correction (ISO/IEC 18004, version 40-L). */
 const PICTURE_LIMIT = 2953;
 
+/** Whether a work sheet can show a picture of the code that opens it, at an address. */
+export function fitsPicture(set: ExerciseSet, url: string): boolean {
+	return setLink(set, url).length <= PICTURE_LIMIT;
+}
+
 /** The address at which a set opens: the Round by its code, or the problems themselves behind the #. */
 export function setLink(set: ExerciseSet, url: string): string {
 	const root = url.replace(/\/+$/u, '');
@@ -35,21 +40,19 @@ function opensAt(set: ExerciseSet, url: string | undefined): Html {
 	if (!url) return set.code ? html`<div class="code">${code}</div>` : html``;
 	const link = setLink(set, url);
 	const picture = codePicture(link);
-	if (!picture)
-		return html`<div class="code">${code}<p class="soft"><small>For a picture of its code this set is too long.</small></p></div>`;
+	if (!picture) return set.code ? html`<div class="code">${code}</div>` : html``;
 	const shown = link.length <= 80 ? html`<p><small>${link}</small></p>` : html``;
 	return html`<div class="code"><div class="picture" role="img" aria-label="A code that opens this set">${new Html(picture)}</div>${code}${shown}</div>`;
 }
 
-/** What the title of an exercise is beside its number; '' where it has none of its own. */
 function problem(exercise: Exercise, i: number): Html {
 	const wanted = sayWanted(exercise, goalOf(exercise));
 	return html`<section class="problem whole">
 <h2>${i + 1}.</h2>
-${exercise.prompt.split(/\n+/u).map((text) => html`<p>${text}</p>`)}
+<div>${exercise.prompt.split(/\n+/u).map((text) => html`<p>${text}</p>`)}
 <p class="soft"><small>Wanted: ${wanted}</small></p>
 <div class="room"></div>
-<p class="answer">Answer:</p>
+<p class="answer">Answer:</p></div>
 </section>
 `;
 }
@@ -70,9 +73,9 @@ ${why ? html`<p class="soft"><small>${why}</small></p>` : html``}
 `;
 }
 
-const STYLE = `.head{display:flex;justify-content:space-between;gap:6mm;align-items:flex-start}.code{max-width:60mm;overflow-wrap:anywhere}
-.picture{width:38mm}.names{margin:2mm 0 4mm}.room{height:38mm}.answer{border-bottom:.3mm solid #888;width:80mm}.problem{margin-bottom:4mm}
-.problem h2{float:left;margin:0 3mm 0 0}`;
+const STYLE = `.head{display:flex;justify-content:space-between;gap:6mm;align-items:flex-start}.code{max-width:64mm;overflow-wrap:anywhere}.code strong{white-space:nowrap}
+.picture{width:38mm}.names{margin:2mm 0 4mm}.room{height:38mm}.answer{border-bottom:.3mm solid #888;width:80mm}.problem{display:grid;grid-template-columns:10mm 1fr;margin-bottom:4mm}
+.problem h2{margin:0}`;
 
 /**
  * A work sheet to print: the problems with room to work, a picture of the code that opens the same set, and on a page of

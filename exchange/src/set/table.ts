@@ -38,11 +38,16 @@ export function readTable(
 	const [names = [], ...body] = data;
 	const columns = names.map(columnName);
 	const rows = body.flatMap((cells, i): Row[] => {
-		if (cells.every((cell) => cell.trim() === '')) return [];
+		if (isEmptyRow(cells)) return [];
 		return [{ at: i + 2, cells: rowCells(columns, cells) }];
 	});
 	if (!rows.length) return bad('empty', 'There are no rows below the names of the columns.');
 	return good({ columns, rows });
+}
+
+/** Whether nothing stands in a row. */
+export function isEmptyRow(cells: readonly string[]): boolean {
+	return cells.every((cell) => cell.trim() === '');
 }
 
 /** The cells of a row by the names of the columns; empty ones are left out. */

@@ -1,0 +1,55 @@
+import { type ExerciseSet, SET_FORMS, setForm } from '@tidy-sum/exchange/set';
+import { sayRows, setNamed, writeWhole } from '../files';
+import { type Flags, type PeopleCommand, type Said, textOf, unread } from './command';
+
+/** What both commands that write sets are asked. */
+export const FORM_FLAGS: PeopleCommand['flags'] = [
+	['-f, --form <form>', `${SET_FORMS.map(({ name }) => name).join(', ')}; json where it is left out`],
+	['-o, --out <file>', 'where it is written to; standard output where it is left out'],
+	['--url <address>', 'where the app is found: a work sheet then has a picture of the code that opens it there'],
+	['--paper <size>', 'a4 or letter, for a work sheet; a4 where it is left out'],
+];
+
+/** Writes a set in the form asked, and tells what that form cannot say. */
+export async function written(set: ExerciseSet, flags: Flags, beside: string): Promise<Said> {
+	const name = textOf(flags, 'form') ?? 'json';
+	const form = setForm(name);
+	if (!form) return unread(`There is no form “${name}”; there are ${SET_FORMS.map((one) => one.name).join(', ')}.`);
+	const paper = textOf(flags, 'paper') ?? 'a4';
+	if (paper !== 'a4' && paper !== 'letter') return unread('The paper is a4 or letter.');
+	const url = textOf(flags, 'url');
+	const { content, report } = form.write(set, { paper, ...(url ? { url } : {}) });
+	// What no item can say is the same for many; each is told once.
+	const cannot = [...new Set(report.filter(({ taken }) => taken).flatMap(({ says }) => says.split(/(?<=\.) /u)))];
+	const left = sayRows({ rows: report.filter(({ taken }) => !taken) });
+	const told = [beside, left, ...cannot].filter(Boolean).join('\n');
+	const out = textOf(flags, 'out');
+	if (out === undefined) {
+		if (typeof content !== 'string')
+			return unread(`A form of this kind is no text. Say where it goes: -o ${name}.${form.extension}`);
+		return { text: content.trimEnd(), beside: told, code: 0 };
+	}
+	const done = await writeWhole(out, content);
+	if (!done.ok) return unread(done.fault.message);
+	const count = set.exercises.length;
+	return {
+		text: `${out}: ${count} ${count === 1 ? 'exercise' : 'exercises'} as ${form.label}.`,
+		beside: told,
+		code: 0,
+	};
+}
+
+/** A set of exercises in another form. */
+export const set: PeopleCommand = {
+	name: 'set',
+	takes: [['set', 'a file with exercises (json, csv, a package or an item of QTI), the code of a Round, or book']],
+	flags: FORM_FLAGS,
+	says: 'a set of exercises in another form, with what came of each row',
+	examples: ['tidy-sum set sheet.csv --form html -o sheet.html', 'tidy-sum set book --form qti -o book.zip'],
+	run: async ([named = ''], flags) => {
+		const read = await setNamed(named);
+		if (!read.ok) return unread(read.fault.message);
+		const said = await written(read.value.set, flags, sayRows(read.value));
+		return said.code === 0 && read.value.rows.some(({ taken }) => !taken) ? { ...said, code: 1 } : said;
+	},
+};

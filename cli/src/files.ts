@@ -1,0 +1,56 @@
+import { readFile, rename, rm, writeFile } from 'node:fs/promises';
+import { buffer } from 'node:stream/consumers';
+import { bad, good, type Outcome } from '@tidy-sum/core';
+import { readRoundCode } from '@tidy-sum/core/practice';
+import { type ReadSet, readSetFile, setOfBook, setOfRound } from '@tidy-sum/exchange/set';
+
+/** The bytes of a file; - is standard input. */
+export async function bytesOf(file: string): Promise<Outcome<Uint8Array>> {
+	try {
+		return good(file === '-' ? await buffer(process.stdin) : await readFile(file));
+	} catch {
+		return bad('empty', `The file ${file} cannot be read.`);
+	}
+}
+
+/** What is written to a file is there whole or not at all. */
+export async function writeWhole(file: string, content: string | Uint8Array): Promise<Outcome<null>> {
+	const part = `${file}.part`;
+	try {
+		await writeFile(part, content);
+		await rename(part, file);
+		return good(null);
+	} catch {
+		await rm(part, { force: true });
+		return bad('empty', `The file ${file} cannot be written.`);
+	}
+}
+
+/** The name by which the exercises of the book are asked for. */
+const BOOK = 'book';
+
+/**
+ * A set by what a person names it by: a file in any form that is read, the code of a Round, or the book.
+ * @returns it with what came of each row, or why there is none.
+ */
+export async function setNamed(named: string): Promise<Outcome<ReadSet>> {
+	if (named === BOOK) return good({ set: setOfBook(), rows: [] });
+	const bytes = await bytesOf(named);
+	if (bytes.ok) {
+		const read = readSetFile(bytes.value);
+		return read.ok ? read : bad(read.fault.code, `${named}: ${read.fault.message}`);
+	}
+	if (!readRoundCode(named).ok) return bytes;
+	const made = setOfRound(named);
+	return made.ok ? good({ set: made.value, rows: [] }) : made;
+}
+
+/** What came of the rows of a file, as far as there is something to say: a line each, and how many more. */
+export function sayRows({ rows }: Pick<ReadSet, 'rows'>): string {
+	const told = rows.filter(({ says }) => says !== '');
+	const shown = told.slice(0, ROWS).map(({ where, taken, says }) => `${where}: ${taken ? '' : 'left out, '}${says}`);
+	return [...shown, ...(told.length > ROWS ? [`and ${told.length - ROWS} more`] : [])].join('\n');
+}
+
+/** How many rows are told of. */
+const ROWS = 20;
