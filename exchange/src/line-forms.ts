@@ -19,6 +19,9 @@ export type LinePaper = {
 export type LineForm = {
 	readonly name: string;
 	readonly label: string;
+	/** The file it is saved as. */
+	readonly extension: string;
+	readonly type: string;
 	readonly make: (paper: LinePaper) => string;
 };
 
@@ -30,11 +33,19 @@ function pageText({ title, prompt, wanted, answer, chain, worked }: LinePaper): 
 
 /** The forms, in the order they are offered. To add one is to add a row. */
 export const LINE_FORMS: readonly LineForm[] = [
-	{ name: 'text', label: 'text', make: pageText },
-	{ name: 'latex', label: 'LaTeX', make: ({ chain, worked }) => lineLatex(chain, worked) },
+	{ name: 'text', label: 'text', extension: 'txt', type: 'text/plain', make: pageText },
+	{
+		name: 'latex',
+		label: 'LaTeX',
+		extension: 'tex',
+		type: 'application/x-tex',
+		make: ({ chain, worked }) => lineLatex(chain, worked),
+	},
 	{
 		name: 'mathml',
 		label: 'MathML',
+		extension: 'mml',
+		type: 'application/mathml+xml',
 		make: ({ chain, worked }) => temml.renderToString(lineLatex(chain, worked), { displayMode: true }),
 	},
 ];

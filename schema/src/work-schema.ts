@@ -43,11 +43,12 @@ export const toldSchema = z.object({
 
 export type Told = z.infer<typeof toldSchema>;
 
-/** A problem of a sheet: a short id among the others, what it was listed by, and its text. */
+/** A problem of a sheet: a short id among the others, what it was listed by, its text, and what was told of it where that came along. */
 export const sheetProblemSchema = z.object({
 	id: z.string().regex(/^[a-z0-9]{1,12}$/),
 	label: z.string().max(20).nullable(),
 	text: posedTextSchema,
+	told: toldSchema.optional(),
 });
 
 export type KeptProblem = z.infer<typeof sheetProblemSchema>;

@@ -1,5 +1,4 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { readHandedText } from '@tidy-sum/exchange/handed-link';
 import { type SingleStep, TEXT_LIMIT } from '@tidy-sum/schema';
 import { useRouter } from 'expo-router';
 import Back from 'lucide-react-native/icons/arrow-left';
@@ -13,6 +12,7 @@ import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Choices } from '../ui/choices';
+import { FileButton } from '../ui/file-button';
 import { Notice } from '../ui/notice';
 import { Page } from '../ui/page';
 import { Words } from '../ui/words';
@@ -24,7 +24,7 @@ import { sheetName, sheetNameOf } from '../work/sheet';
 import { did, redid, renamed, undid } from '../work/works-slice';
 import type { Brought } from '../worker/core-jobs';
 import { BroughtList } from './brought-list';
-import { FileOf } from './file-of';
+import { FileDraft } from './file-draft';
 import { FromLink } from './from-link';
 import { HandOn } from './hand-on';
 import { MarkedField } from './marked-field';
@@ -34,6 +34,7 @@ import { takeIn } from './take-in';
 import { MARKED_LIMIT, questionOf, type Token, tokensOf } from './tokens';
 import { useBrought } from './use-brought';
 import { useChosen } from './use-chosen';
+import { READ_FILES, useFile } from './use-file';
 
 const NO_TOKENS: readonly Token[] = [];
 
@@ -105,11 +106,8 @@ function Bring({ name }: { readonly name: string }) {
 		dispatch(did(DRAFT, { do: 'pose', text: '' }));
 		router.navigate(`/working/${as}` as '/');
 	};
-	const onFile = (content: string) => {
-		const read = readHandedText(content);
-		if (read.ok) router.navigate(takeIn(dispatch, read.value) as '/');
-		else putText(content);
-	};
+	const file = useFile(putText);
+	const onFile = (one: File) => void file.take(one);
 	const isWhole = questionOf(work) === null && isKept;
 	const go =
 		kind === 'page' ? (
@@ -174,6 +172,14 @@ function Bring({ name }: { readonly name: string }) {
 				low={kind === 'page' || text.length > MARKED_LIMIT}
 				onTouch={onTouch}
 			/>
+			{file.said ? <Notice testID="file-notice">{file.said}</Notice> : null}
+			{file.brought ? (
+				<FileDraft
+					brought={file.brought}
+					onKeep={(handed) => router.navigate(takeIn(dispatch, handed) as '/')}
+					onLeave={file.leave}
+				/>
+			) : null}
 			{isTooLong ? (
 				<Notice testID="too-long">
 					{`This has ${text.length} characters; ${TEXT_LIMIT} can be kept. It stays here in the field, but it is gone when the page is closed. Cut it in two.`}
@@ -185,7 +191,13 @@ function Bring({ name }: { readonly name: string }) {
 						Type or paste it as it stands on your sheet. What it starts from, its facts and what is wanted are marked as
 						you type, and you can change each.
 					</Words>
-					<FileOf onText={onFile} />
+					<FileButton
+						label="A file"
+						say="of this device: a text, or exercises as CSV, JSON or QTI"
+						accept={READ_FILES}
+						onFile={onFile}
+						testID="bring-file"
+					/>
 				</>
 			) : null}
 			{kind === 'problem' ? null : choice}

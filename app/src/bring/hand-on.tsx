@@ -1,6 +1,9 @@
+import { fileName } from '@tidy-sum/exchange/form-rows';
 import { handedLink, handedText, LINK_LIMIT } from '@tidy-sum/exchange/handed-link';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useAppSelector } from '../store/store';
+import { problemForms, type TakeForm } from '../taking/take-form';
+import { TakeWith } from '../taking/take-with';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
@@ -8,37 +11,39 @@ import { Button } from '../ui/button';
 import { copied } from '../ui/copied';
 import { Words } from '../ui/words';
 import { handedOf, handedTitle } from '../work/handed';
+import type { WorksState } from '../work/works-slice';
 
-/** Gives the browser a text to save as a file. */
-function saveFile(text: string, name: string): void {
-	const url = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-	const link = globalThis.document.createElement('a');
-	link.href = url;
-	link.download = name;
-	link.click();
-	URL.revokeObjectURL(url);
+/** Problems as they stand, whether they say what is wanted or not yet: for this app, on another device. */
+function asTheyStand(works: WorksState, name: string): TakeForm {
+	return {
+		name: 'problems',
+		label: 'For this app',
+		says: 'the problems as they stand; opened again under “Bring a problem”',
+		make: async () => {
+			const handed = handedOf(works, name);
+			return {
+				content: handedText(handed),
+				name: fileName(handedTitle(handed), 'json'),
+				type: 'application/json',
+				says: [],
+			};
+		},
+	};
 }
 
-function fileName(title: string): string {
-	const plain = title
-		.toLowerCase()
-		.replace(/[^a-z0-9]+/g, '-')
-		.replace(/^-+|-+$/g, '');
-	return `${plain || 'problems'}.json`;
-}
-
-/** Hands problems on, as a link that holds them all; as a file where that would be too long. Nothing worked goes along. */
+/** Hands problems on, as a link that holds them all, or as a file in any form. Nothing worked goes along. */
 export function HandOn({ name }: { readonly name: string }) {
 	const styles = useStyles();
 	const works = useAppSelector((state) => state.works);
 	const [said, setSaid] = useState('');
 	const [link, setLink] = useState('');
+	const forms = useMemo(() => [asTheyStand(works, name), ...problemForms(() => handedOf(works, name))], [works, name]);
 	const share = async () => {
 		const made = `${globalThis.location.origin}/bring#p=${handedLink(handedOf(works, name))}`;
 		if (made.length > LINK_LIMIT) {
 			setLink('');
 			setSaid(
-				`For a link this is too long (${made.length} characters, ${LINK_LIMIT} at most). Save it as a file and send that.`,
+				`For a link this is too long (${made.length} characters, ${LINK_LIMIT} at most). Take it with you as a file, and send that.`,
 			);
 			return;
 		}
@@ -49,17 +54,10 @@ export function HandOn({ name }: { readonly name: string }) {
 				: 'This is the link; mark it and copy it.',
 		);
 	};
-	const save = () => {
-		const handed = handedOf(works, name);
-		saveFile(handedText(handed), fileName(handedTitle(handed)));
-		setLink('');
-		setSaid('The file is saved. It is opened again under “Bring a problem”, with “A text file”.');
-	};
 	return (
-		<Box style={styles.part} role="group" aria-label="Hand these problems on">
-			<Box style={styles.row}>
+		<Box style={styles.part}>
+			<Box style={styles.row} role="group" aria-label="Hand these problems on">
 				<Button label="Copy a link" say="that holds these problems" onPress={() => void share()} testID="hand-on" />
-				<Button label="Save as a file" say="to send" onPress={save} testID="hand-on-file" />
 			</Box>
 			<Words size="small" role="status" aria-live="polite" testID="hand-on-says">
 				{said}
@@ -69,6 +67,7 @@ export function HandOn({ name }: { readonly name: string }) {
 					{link}
 				</Words>
 			) : null}
+			<TakeWith forms={forms} />
 		</Box>
 	);
 }

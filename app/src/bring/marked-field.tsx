@@ -14,8 +14,8 @@ type Props = {
 	readonly text: string;
 	readonly turn: number;
 	readonly onText: (text: string) => void;
-	/** Told of a text that did not come by typing. */
-	readonly onFile: (text: string) => void;
+	/** Told of a file that was dropped. */
+	readonly onFile: (file: File) => void;
 	/** What is marked, in the text as it was read; none where it is too long to be marked. */
 	readonly tokens: readonly Token[];
 	readonly read: string;
@@ -38,13 +38,6 @@ function piecesOf(text: string, tokens: readonly Token[]): readonly Piece[] {
 		from = at[1];
 	}
 	return [...pieces, { text: text.slice(from), from, place: undefined }].filter((piece) => piece.text !== '');
-}
-
-/** Reads a text file that was dropped or chosen. */
-export async function textOfFile(file: File): Promise<string | null> {
-	const isText =
-		file.type.startsWith('text/') || file.type === 'application/json' || /\.(?:txt|json|md)$/i.test(file.name);
-	return isText ? file.text() : null;
 }
 
 /** Up to how many characters the marks go along with every key. */
@@ -85,11 +78,6 @@ export function MarkedField(props: Props) {
 		const { selectionStart = 0, selectionEnd = 0 } = (field.current as unknown as HTMLTextAreaElement | null) ?? {};
 		onTouch(selectionStart, selectionEnd);
 	};
-	const takeFile = async (file: File) => {
-		const content = await textOfFile(file);
-		if (content === null) setSaid(NO_TEXT);
-		else onFile(content);
-	};
 	const behind = isLong ? read : text;
 	const pieces = useMemo(
 		() =>
@@ -119,7 +107,7 @@ export function MarkedField(props: Props) {
 					const [file] = event.dataTransfer.files;
 					if (!file) return;
 					event.preventDefault();
-					void takeFile(file);
+					onFile(file);
 				},
 				children: [
 					createElement('div', {

@@ -45,7 +45,7 @@ function Problems({ name, sheet }: { readonly name: string; readonly sheet: Shee
 	const [renaming, setRenaming] = useState(false);
 	const [removed, setRemoved] = useState(false);
 	const { problems } = sheet;
-	const read = useTold(useMemo(() => problems.map(({ text }) => text), [problems]));
+	const read = useTold(useMemo(() => problems.filter(({ told }) => !told).map(({ text }) => text), [problems]));
 	const states = problems.map(({ id }) => howFarNamed(works, problemName(name, id)));
 	const right = states.filter((state) => state.startsWith('right')).length;
 	const begun = states.filter((state) => state !== 'not-begun').length;
@@ -111,7 +111,7 @@ function Problems({ name, sheet }: { readonly name: string; readonly sheet: Shee
 				</Box>
 			) : null}
 			<Box role="list" testID="problems">
-				{problems.map(({ id, label, text }, at) => {
+				{problems.map(({ id, label, text, told }, at) => {
 					const state = states[at] ?? 'not-begun';
 					const named = `problem ${label ?? at + 1}`;
 					return (
@@ -137,7 +137,7 @@ function Problems({ name, sheet }: { readonly name: string; readonly sheet: Shee
 									{SAYS_HOW_FAR[state]}
 								</Words>
 							</Words>
-							<ProblemRow text={text} told={toldOf(works, problemName(name, id), read.get(text))} />
+							<ProblemRow text={text} told={toldOf(works, problemName(name, id), told ?? read.get(text))} />
 						</Listed>
 					);
 				})}

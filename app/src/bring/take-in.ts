@@ -10,7 +10,7 @@ import { did } from '../work/works-slice';
 /** Takes in problems that were handed on: several as a sheet, one as a problem of one's own. Gives where they are worked. */
 export function takeIn(dispatch: AppStore['dispatch'], handed: Handed): string {
 	const name = handed.problems.length > 1 ? sheetName(nanoid(10)) : ownName(nanoid(10));
-	for (const one of takingIn(handed, name)) dispatch(did(one.name, one.step));
+	dispatch(did(name, takingIn(handed, name)));
 	dispatch(did(BROUGHT, { do: 'bring', what: name }));
 	return pathOf(name);
 }

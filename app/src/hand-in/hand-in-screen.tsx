@@ -15,6 +15,8 @@ function Paper({ view }: { readonly view: DeskView }) {
 			<Ways
 				back={{ label: 'To the Desk', path: `/desk/${name}` }}
 				make={(form) => form.make(paper)}
+				title={view.exercise.title}
+				answered={() => [{ exercise: name, paper }]}
 				working={`/working/${name}`}
 			/>
 			<PaperOf view={view} />

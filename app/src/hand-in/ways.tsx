@@ -1,9 +1,13 @@
 import { LINE_FORMS, type LineForm } from '@tidy-sum/exchange';
+import { fileName } from '@tidy-sum/exchange/form-rows';
 import { useRouter } from 'expo-router';
 import Back from 'lucide-react-native/icons/arrow-left';
 import Copy from 'lucide-react-native/icons/copy';
 import Print from 'lucide-react-native/icons/printer';
 import { useState } from 'react';
+import { type Answered, answerForms } from '../taking/answer-forms';
+import type { TakeForm } from '../taking/take-form';
+import { TakeWith } from '../taking/take-with';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
@@ -16,16 +20,32 @@ type Props = {
 	readonly back: { readonly label: string; readonly path: string };
 	/** What stands on the paper, in a form. */
 	readonly make: (form: LineForm) => string;
+	/** What it is called as a file, and the answers on it. */
+	readonly title: string;
+	readonly answered: () => readonly Answered[];
 	/** Where a working is laid beside it; left out where it is no single line. */
 	readonly working?: string;
 };
 
+/** What each form is good for as a file. */
+const SAYS: Readonly<Record<string, string>> = {
+	text: 'reads in any program',
+	latex: 'for a paper set in LaTeX',
+	mathml: 'for a page or a word processor',
+};
+
 /** Back to the Desk, to print, and each form to copy; what was copied last is shown, to be marked by hand. */
-export function Ways({ back, make, working }: Props) {
+export function Ways({ back, make, title, answered, working }: Props) {
 	const styles = useStyles();
 	const router = useRouter();
 	const [taken, setTaken] = useState<{ readonly form: LineForm; readonly text: string } | null>(null);
 	const [said, setSaid] = useState('');
+	const saved = (form: LineForm): TakeForm => ({
+		name: form.name,
+		label: form.label.replace(/^./, (first) => first.toUpperCase()),
+		says: SAYS[form.name] ?? '',
+		make: async () => ({ content: make(form), name: fileName(title, form.extension), type: form.type, says: [] }),
+	});
 	const take = async (form: LineForm) => {
 		const text = make(form);
 		setTaken({ form, text });
@@ -55,6 +75,7 @@ export function Ways({ back, make, working }: Props) {
 					/>
 				))}
 			</Box>
+			<TakeWith forms={[...LINE_FORMS.map(saved), ...answerForms(title, answered)]} />
 			{taken ? (
 				<Box style={styles.taken} data-noprint>
 					<Words size="small" aria-live="polite" testID="copy-says">

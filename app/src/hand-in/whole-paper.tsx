@@ -92,6 +92,13 @@ export function WholePaper({ whole }: { readonly whole: Whole }) {
 		<ScrollView style={styles.screen} contentContainerStyle={styles.page} role="main">
 			<Ways
 				back={back}
+				title={title}
+				answered={() =>
+					worked.flatMap(({ name, label }) => {
+						const one = paper(name);
+						return one ? [{ exercise: label, paper: one }] : [];
+					})
+				}
 				make={(form) => {
 					const parts = worked.flatMap(({ name, label }) => {
 						const one = paper(name);

@@ -6,6 +6,8 @@ import Back from 'lucide-react-native/icons/arrow-left';
 import { useMemo, useState } from 'react';
 import { useAppSelector } from '../store/store';
 import { useRound } from '../store/use-round';
+import { roundForms } from '../taking/take-form';
+import { TakeWith } from '../taking/take-with';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
@@ -64,6 +66,7 @@ function HowItWent({ round, plan }: { readonly round: MadeRound; readonly plan: 
 	const router = useRouter();
 	const works = useAppSelector((state) => state.works);
 	const done = useMemo(() => doneIn(round.exercises, plan, triesByExercise(bodiesIn(works))), [works, round, plan]);
+	const forms = useMemo(() => roundForms(round.code), [round.code]);
 	const next = nextIn(done);
 	const begun = done.some(({ went }) => went !== 'untouched');
 	const over = begun && done.every(({ went }) => went !== 'untouched');
@@ -117,6 +120,7 @@ function HowItWent({ round, plan }: { readonly round: MadeRound; readonly plan: 
 				{next && over ? anotherButton('plain') : null}
 			</Box>
 			<Share code={round.code} />
+			<TakeWith forms={forms} />
 		</Page>
 	);
 }

@@ -22,6 +22,8 @@ import { useRouter } from 'expo-router';
 import Desk from 'lucide-react-native/icons/arrow-left';
 import { useMemo, useState } from 'react';
 import { useAppSelector } from '../store/store';
+import { TakeWith } from '../taking/take-with';
+import { tryForms } from '../taking/tries-taken';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from '../ui/box';
@@ -215,6 +217,7 @@ export function RoundsScreen() {
 	const [chosen, setChosen] = useState<readonly string[]>(picked.map(({ skill }) => skill));
 	const [count, setCount] = useState<(typeof ROUND_COUNTS)[number]>(10);
 	const [asked, setAsked] = useState<Level | null>(null);
+	const taken = useMemo(() => tryForms(() => works), [works]);
 	const level = asked ?? levelFor(states, chosen);
 	const open = (code: string) => router.navigate(`/round/${plainCode(code)}`);
 	const begin = () => {
@@ -258,6 +261,19 @@ export function RoundsScreen() {
 				onChoose={(value) => setAsked(Number(value) as Level)}
 				testID="level"
 			/>
+			<Box style={styles.part}>
+				<Words strong role="heading" aria-level={2}>
+					What you have worked
+				</Words>
+				<TakeWith forms={taken} />
+				<Box style={styles.row}>
+					<Button
+						label="Mark a class’s answers"
+						onPress={() => router.navigate('/marking' as '/')}
+						testID="to-marking"
+					/>
+				</Box>
+			</Box>
 		</Page>
 	);
 }

@@ -19,20 +19,23 @@ export type Readiness =
 /** Whether a problem of a sheet is posed: one that is opened for the first time is read and posed as it lies on the sheet. */
 function usePosed(name: string): boolean {
 	const dispatch = useAppDispatch();
-	const text = useAppSelector(({ works }) => {
+	const lying = useAppSelector(({ works }) => {
 		if (!isOwn(name) || works.open[name] !== undefined) return null;
 		const place = placeInSheet(works, name);
-		return place?.sheet.problems[place.at]?.text ?? null;
+		return place?.sheet.problems[place.at] ?? null;
 	});
 	useEffect(() => {
-		if (text === null) return;
+		if (lying === null) return;
+		const { text } = lying;
 		const pose = (told?: Told) => dispatch(did(name, { do: 'pose', text, given: true, ...(told ? { told } : {}) }));
-		work((jobs) => jobs.tell([text])).then(
-			([told]) => pose(told),
-			() => pose(),
-		);
-	}, [dispatch, name, text]);
-	return text === null;
+		if (lying.told) pose(lying.told);
+		else
+			work((jobs) => jobs.tell([text])).then(
+				([told]) => pose(told),
+				() => pose(),
+			);
+	}, [dispatch, name, lying]);
+	return lying === null;
 }
 
 /** Whether what reads the text of one's own problem is here, where it is needed; where it cannot come, one goes on without. */

@@ -25,7 +25,7 @@ import {
 } from './exercises';
 import { canRedo, canUndo, freshBody } from './history';
 import { chainOf, type LineParts, startOf, wantOf } from './line-of-work';
-import { type Support, shelfIn } from './my-shelf';
+import { type Support, shelfIn, shelfWith } from './my-shelf';
 import { type NumbersWay, numbersOf, withCovered } from './numbers';
 import { verdictOf } from './sent';
 import { type Block, type Work, workOf } from './work';
@@ -107,6 +107,9 @@ const exerciseIn = select([nameIn, namedIn, posedIn, ownIn], (name, named, posed
 	isOwn(name) ? ownExercise(name, own) : (named ?? posed ?? null),
 );
 
+/** The Shelf, as the class goes by it that an exercise came with. */
+const classShelfIn = select([shelfOf, exerciseIn], (shelf, exercise) => shelfWith(shelf, exercise?.goesBy));
+
 function lineOf(exercise: BookExercise, parts: LineParts) {
 	const chain = chainOf(exercise, parts);
 	const worked = workChain(chain);
@@ -157,7 +160,7 @@ function waits(columns: readonly LaneColumn[]): boolean {
 }
 
 /** Whether the line closes, and what it lacks beyond its units; where silence is wanted only what the balance shows counts. */
-const closedIn = select([exerciseIn, lineIn, columnsIn, shelfOf], (exercise, line, columns, { support }) => {
+const closedIn = select([exerciseIn, lineIn, columnsIn, classShelfIn], (exercise, line, columns, { support }) => {
 	const toAdd = toAddIn(exercise, line);
 	if (!exercise || !line?.worked.reached) return { closed: false, lacks: '', toAdd };
 	const lacks = askedBy(exercise).lacks(line.chain, line.worked) ?? '';
@@ -198,7 +201,7 @@ const factsIn = select(
 		(state: State, name: string) => workIn(state, name).placed,
 		(state: State, name: string) => workIn(state, name).stated,
 		(state: State, name: string) => workIn(state, name).blocks.length > 0,
-		shelfOf,
+		classShelfIn,
 	],
 	(exercise, placed, stated, begun, shelf): FactsFrom => ({
 		problem: exercise ? problemFacts(exercise, placed, stated, begun) : [],
@@ -223,7 +226,7 @@ const besideIn = select(
 
 /** The line as it is shown, and how its numbers are. */
 const shownIn = select(
-	[exerciseIn, lineIn, shelfOf, (state: State, name: string) => workIn(state, name).uncovered],
+	[exerciseIn, lineIn, classShelfIn, (state: State, name: string) => workIn(state, name).uncovered],
 	(exercise, line, shelf, uncovered) => {
 		if (!exercise || !line) return null;
 		const numbers = numbersOf(exercise, shelf);
@@ -233,7 +236,7 @@ const shownIn = select(
 
 /** The Desk of the exercise with this name; null where there is none of that name, or its Round is not made yet. */
 export const deskIn = select(
-	[exerciseIn, bodyIn, workIn, lineIn, highIn, shownIn, columnsIn, closedIn, judgedIn, factsIn, besideIn, shelfOf],
+	[exerciseIn, bodyIn, workIn, lineIn, highIn, shownIn, columnsIn, closedIn, judgedIn, factsIn, besideIn, classShelfIn],
 	(exercise, body, work, line, high, shown, columns, closed, judged, facts, beside, shelf): DeskView | null =>
 		exercise && line && shown
 			? {

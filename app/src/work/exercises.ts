@@ -83,6 +83,8 @@ function spansOf(read: Spans, placed: Spans): readonly (readonly [number, number
 /** A problem of one's own as an exercise: what its text tells, and what the student has said. */
 export function ownExercise(name: string, own: OwnParts): BookExercise {
 	const { text, told, placed, stated, start, until, terms, difference, exactStart, want, asked, rounding } = own;
+	// The line of a key belongs to the start and the wanted it came with.
+	const asTold = told && start === told.start && asked === told.want;
 	const role = (at: readonly [number, number]) =>
 		placed.find((one) => one.at[0] === at[0] && one.at[1] === at[1])?.role ?? 'spare';
 	return {
@@ -99,6 +101,8 @@ export function ownExercise(name: string, own: OwnParts): BookExercise {
 		facts: stated,
 		want: asked ?? { unit: want ?? '' },
 		rounding: rounding ?? (told ? null : readText(text).rounding) ?? 'figures',
+		...(asTold && told.line ? { line: told.line } : {}),
+		...(told?.goesBy ? { goesBy: told.goesBy } : {}),
 	};
 }
 

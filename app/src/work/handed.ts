@@ -1,3 +1,4 @@
+import type { SheetProblem } from '@tidy-sum/core/problem';
 import type { SingleStep, Step, Told } from '@tidy-sum/schema';
 import type { Handed } from '@tidy-sum/schema/handed';
 import { titleOf } from './exercises';
@@ -21,15 +22,13 @@ export function toldIn(work: Work): Told {
 		facts: stated.map((fact) => ({ ...fact })),
 		want: asked,
 		rounding,
+		...(told?.line && start === told.start && asked === told.want ? { line: told.line } : {}),
+		...(told?.goesBy ? { goesBy: told.goesBy } : {}),
 		says: told?.says ?? { want: null, rounding: null },
 	};
 }
 
-function handedProblem(
-	works: WorksState,
-	name: string,
-	lying: { readonly label: string | null; readonly text: string },
-) {
+function handedProblem(works: WorksState, name: string, lying: Handed['problems'][number]): Handed['problems'][number] {
 	const work = workNamed(works, name);
 	return work ? { label: lying.label, text: work.text, told: toldIn(work) } : { ...lying };
 }
@@ -59,32 +58,27 @@ export function problemId(place: number): string {
 }
 
 /** The step that lays problems on a sheet. */
-export function layStep(problems: readonly { readonly label: string | null; readonly text: string }[]): SingleStep {
+export function layStep(problems: Handed['problems'] | readonly SheetProblem[]): SingleStep {
 	return {
 		do: 'lay',
-		problems: problems.map(({ label, text }, i) => ({ id: problemId(i), label, text })),
+		problems: problems.map((problem, i) => ({
+			id: problemId(i),
+			label: problem.label,
+			text: problem.text,
+			...('told' in problem && problem.told ? { told: problem.told } : {}),
+		})),
 	};
 }
 
-/** What is done to take in problems that were handed on: each piece of work with the steps that make it. */
-export function takingIn(handed: Handed, name: string): readonly { readonly name: string; readonly step: Step }[] {
+/** What is done to take in problems that were handed on: a sheet, or one problem. What is told of a problem of a sheet lies there until it is opened. */
+export function takingIn(handed: Handed, name: string): Step {
 	const { title, problems } = handed;
 	const named: readonly SingleStep[] = title === '' ? [] : [{ do: 'entitle', title }];
 	const [only] = problems;
 	if (!isSheet(name)) {
 		const { text = '', told } = only ?? {};
 		const pose: SingleStep = { do: 'pose', text, ...(told ? { told } : {}) };
-		return [{ name, step: { do: 'together', steps: [pose, ...named] } }];
+		return { do: 'together', steps: [pose, ...named] };
 	}
-	const told = problems.flatMap((one, i): { name: string; step: Step }[] =>
-		one.told
-			? [
-					{
-						name: problemName(name, problemId(i)),
-						step: { do: 'pose', text: one.text, told: one.told, given: true },
-					},
-				]
-			: [],
-	);
-	return [{ name, step: { do: 'together', steps: [layStep(problems), ...named] } }, ...told];
+	return { do: 'together', steps: [layStep(problems), ...named] };
 }

@@ -1,4 +1,4 @@
-import type { Fact, TableName } from '@tidy-sum/core';
+import type { Fact, GoesBy, TableName } from '@tidy-sum/core';
 import { TABLE_NAMES } from '@tidy-sum/core';
 import type { NUMBERS, Step, SUPPORTS } from '@tidy-sum/schema';
 import { folding } from './history';
@@ -44,6 +44,17 @@ function after(shelf: Shelf, step: Step): Shelf {
 
 /** The Shelf that the steps of a body come to. */
 export const shelfOf = folding(EMPTY, after);
+
+/** The Shelf as it is with an exercise: what the class goes by, that it came with, holds before what one has chosen. */
+export function shelfWith(shelf: Shelf, by: GoesBy | undefined): Shelf {
+	if (!by) return shelf;
+	return {
+		...shelf,
+		allowed: by.tables ?? shelf.allowed,
+		support: by.support ?? shelf.support,
+		numbers: by.numbers ?? shelf.numbers,
+	};
+}
 
 /** The Shelf in force. */
 export function shelfIn(works: WorksState): Shelf {

@@ -1,15 +1,11 @@
-import type { CoreJobs } from './core-jobs';
-import type { LaterJobs } from './core-worker';
+import type { Later, NamesOf } from './worker-door';
 
 /** The jobs of a worker, reached through its door; comlink comes when it is first needed. */
-export async function through(worker: Worker): Promise<LaterJobs> {
+export async function through<J>(worker: Worker, names: NamesOf<J>): Promise<Later<J>> {
 	const { wrap } = await import('comlink');
-	const jobs = wrap<CoreJobs>(worker) as unknown as LaterJobs;
+	const jobs = wrap(worker) as unknown as Record<string, (...asked: unknown[]) => Promise<unknown>>;
 	// The door answers to any name, “then” too: it must not be taken for a promise.
-	return {
-		round: (...asked) => jobs.round(...asked),
-		bring: (...asked) => jobs.bring(...asked),
-		tell: (...asked) => jobs.tell(...asked),
-		slips: (...asked) => jobs.slips(...asked),
-	};
+	return Object.fromEntries(
+		Object.keys(names).map((name) => [name, (...asked: unknown[]) => jobs[name]?.(...asked)]),
+	) as Later<J>;
 }

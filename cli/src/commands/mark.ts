@@ -1,4 +1,4 @@
-import { markerOf, type Report, readPoints, reportHtml, SHOWN, WENT } from '@tidy-sum/exchange/marking';
+import { markerOf, type Report, readPoints, reportHtml, sayCounts } from '@tidy-sum/exchange/marking';
 import cliProgress from 'cli-progress';
 import { sayRows, setNamed, writeWhole } from '../files';
 import { markFile, type Progress } from '../marking';
@@ -38,9 +38,8 @@ function stopAsked(): { readonly asked: () => boolean; readonly done: () => void
 }
 
 function sayReport({ rows, counts, slips, unread: not }: Report): string {
-	const went = WENT.filter((one) => counts[one]).map((one) => `${counts[one]} ${SHOWN[one].says}`);
 	return [
-		`${rows} answers: ${went.join(', ')}.`,
+		`${rows} answers: ${sayCounts(counts)}.`,
 		...slips.slice(0, 5).map(({ title, count }) => `  ${title}: ${count}`),
 		...not.slice(0, 5).map(({ at, why }) => `  row ${at} not read: ${why}`),
 	].join('\n');

@@ -1,10 +1,10 @@
-import { type ExerciseSet, SET_FORMS, setForm } from '@tidy-sum/exchange/set';
+import { type ExerciseSet, FORM_NAMES, FORM_ROWS, isFormName, writeSet } from '@tidy-sum/exchange/set';
 import { sayRows, setNamed, writeWhole } from '../files';
 import { type Flags, type PeopleCommand, type Said, textOf, unread } from './command';
 
 /** What both commands that write sets are asked. */
 export const FORM_FLAGS: PeopleCommand['flags'] = [
-	['-f, --form <form>', `${SET_FORMS.map(({ name }) => name).join(', ')}; json where it is left out`],
+	['-f, --form <form>', `${FORM_NAMES.join(', ')}; json where it is left out`],
 	['-o, --out <file>', 'where it is written to; standard output where it is left out'],
 	['--url <address>', 'where the app is found: a work sheet then has a picture of the code that opens it there'],
 	['--paper <size>', 'a4 or letter, for a work sheet; a4 where it is left out'],
@@ -13,12 +13,12 @@ export const FORM_FLAGS: PeopleCommand['flags'] = [
 /** Writes a set in the form asked, and tells what that form cannot say. */
 export async function written(set: ExerciseSet, flags: Flags, beside: string): Promise<Said> {
 	const name = textOf(flags, 'form') ?? 'json';
-	const form = setForm(name);
-	if (!form) return unread(`There is no form “${name}”; there are ${SET_FORMS.map((one) => one.name).join(', ')}.`);
+	if (!isFormName(name)) return unread(`There is no form “${name}”; there are ${FORM_NAMES.join(', ')}.`);
+	const form = FORM_ROWS[name];
 	const paper = textOf(flags, 'paper') ?? 'a4';
 	if (paper !== 'a4' && paper !== 'letter') return unread('The paper is a4 or letter.');
 	const url = textOf(flags, 'url');
-	const { content, report } = form.write(set, { paper, ...(url ? { url } : {}) });
+	const { content, report } = writeSet(name, set, { paper, ...(url ? { url } : {}) });
 	// What no item can say is the same for many; each is told once.
 	const cannot = [...new Set(report.filter(({ taken }) => taken).flatMap(({ says }) => says.split(/(?<=\.) /u)))];
 	const left = sayRows({ rows: report.filter(({ taken }) => !taken) });
@@ -33,7 +33,7 @@ export async function written(set: ExerciseSet, flags: Flags, beside: string): P
 	if (!done.ok) return unread(done.fault.message);
 	const count = set.exercises.length;
 	return {
-		text: `${out}: ${count} ${count === 1 ? 'exercise' : 'exercises'} as ${form.label}.`,
+		text: `${out}: ${count} ${count === 1 ? 'exercise' : 'exercises'} as ${form.extension === 'html' ? 'a work sheet' : form.label}.`,
 		beside: told,
 		code: 0,
 	};

@@ -5,4 +5,4 @@ export * from './mark';
 export * from './marked-csv';
 export * from './points';
 export * from './report';
-export { reportHtml, SHOWN } from './report-html';
+export { reportHtml } from './report-html';

@@ -1,15 +1,13 @@
 import { type Html, html, htmlPage, type Paper, type Written } from '../html';
 import { type Bars, spreadOf, stackedBars } from './charts';
-import { type AnswerWent, type Counts, type Report, WENT } from './report';
+import { type AnswerWent, type Counts, countsOf, type Report, SHOWN, sayCounts, totalOf, WENT } from './report';
 
-/** How each way an answer went is shown: in words, by a sign that is not only a colour, and by its colour. */
-export const SHOWN: {
-	readonly [W in AnswerWent]: { readonly says: string; readonly sign: string; readonly colour: string };
-} = {
-	right: { says: 'right', sign: '●', colour: '#1b6e4b' },
-	nearly: { says: 'value right, not its figures or unit', sign: '◐', colour: '#b07a1e' },
-	wrong: { says: 'not right', sign: '○', colour: '#a33b2d' },
-	unread: { says: 'not read', sign: '–', colour: '#777777' },
+/** The colour of each way an answer went, on paper. */
+const COLOURS: { readonly [W in AnswerWent]: string } = {
+	right: '#1b6e4b',
+	nearly: '#b07a1e',
+	wrong: '#a33b2d',
+	unread: '#777777',
 };
 
 /** The most rows of one table on the page. */
@@ -18,13 +16,9 @@ const ROWS = 300;
 /** The most exercises that stand beside each other in the table of the class. */
 const ACROSS = 30;
 
-function countsOf(counts: Counts): readonly number[] {
-	return WENT.map((went) => counts[went]);
-}
-
 function barOf({ bars, width, height, ticks }: Bars, label: string): Html {
 	return html`<svg class="chart" role="img" aria-label="${label}" viewBox="-8 -2 ${width + 20} ${height + 16}" width="${width + 20}" height="${height + 16}">
-${bars.map((bar) => bar.parts.map((part, i) => (part.count ? html`<rect x="${round(part.x)}" y="${round(bar.y)}" width="${round(part.width)}" height="${round(bar.height)}" fill="${SHOWN[WENT[i] as AnswerWent].colour}"/>` : html``)))}
+${bars.map((bar) => bar.parts.map((part, i) => (part.count ? html`<rect x="${round(part.x)}" y="${round(bar.y)}" width="${round(part.width)}" height="${round(bar.height)}" fill="${COLOURS[WENT[i] as AnswerWent]}"/>` : html``)))}
 ${ticks.map(({ x, label: text }) => html`<text x="${round(x)}" y="${height + 12}" font-size="9" text-anchor="middle" fill="#555">${text}</text>`)}
 </svg>`;
 }
@@ -37,14 +31,9 @@ function round(value: number): number {
 function singleBar(counts: Counts, most: number): Html {
 	const width = (130 * countsOf(counts).reduce((sum, count) => sum + count, 0)) / Math.max(1, most);
 	const { bars } = stackedBars([{ label: '', counts: countsOf(counts) }], { width, row: 12 });
-	const says = WENT.filter((went) => counts[went]).map((went) => `${counts[went]} ${SHOWN[went].says}`);
-	return html`<svg class="bar" role="img" aria-label="${says.join(', ')}" viewBox="0 0 130 12" width="130" height="12">
-${bars.map((bar) => bar.parts.map((part, i) => (part.count ? html`<rect x="${round(part.x)}" y="1" width="${round(part.width)}" height="10" fill="${SHOWN[WENT[i] as AnswerWent].colour}"/>` : html``)))}
+	return html`<svg class="bar" role="img" aria-label="${sayCounts(counts)}" viewBox="0 0 130 12" width="130" height="12">
+${bars.map((bar) => bar.parts.map((part, i) => (part.count ? html`<rect x="${round(part.x)}" y="1" width="${round(part.width)}" height="10" fill="${COLOURS[WENT[i] as AnswerWent]}"/>` : html``)))}
 </svg>`;
-}
-
-function total(counts: Counts): number {
-	return countsOf(counts).reduce((sum, count) => sum + count, 0);
 }
 
 function table(names: readonly Written[], rows: readonly (readonly Written[])[]): Html {
@@ -57,12 +46,12 @@ function more(all: number, shown: number, what: string): Html {
 }
 
 function legend(): Html {
-	return html`<p class="soft"><small>${WENT.map((went) => html`<span style="color:${SHOWN[went].colour}">${SHOWN[went].sign}</span> ${SHOWN[went].says} &nbsp; `)}</small></p>`;
+	return html`<p class="soft"><small>${WENT.map((went) => html`<span style="color:${COLOURS[went]}">${SHOWN[went].sign}</span> ${SHOWN[went].says} &nbsp; `)}</small></p>`;
 }
 
 /** The table of a class: who, by exercise; left out where it is too large to be one. */
 function classTable({ students, exercises }: Report): Html {
-	const across = exercises.filter(({ counts }) => total(counts) > 0);
+	const across = exercises.filter(({ counts }) => totalOf(counts) > 0);
 	if (!students.length || students.length > ROWS || across.length > ACROSS || across.length < 2) return html``;
 	return html`<h2>The class</h2>
 <table class="class"><thead><tr><th>Student</th>${across.map(({ name }, i) => html`<th class="n" title="${name}">${exercises.findIndex((one) => one.name === name) + 1 || i + 1}</th>`)}</tr></thead>
@@ -71,8 +60,8 @@ function classTable({ students, exercises }: Report): Html {
 
 function signOf(went: AnswerWent | undefined): Html {
 	if (!went) return html`<td class="n"></td>`;
-	const { sign, says, colour } = SHOWN[went];
-	return html`<td class="n"><span role="img" aria-label="${says}" style="color:${colour}">${sign}</span></td>`;
+	const { sign, says } = SHOWN[went];
+	return html`<td class="n"><span role="img" aria-label="${says}" style="color:${COLOURS[went]}">${sign}</span></td>`;
 }
 
 function slipsPart({ slips }: Report): Html {
@@ -86,7 +75,7 @@ function slipsPart({ slips }: Report): Html {
 		(
 			{ title, count, examples },
 			i,
-		) => html`<div class="slip whole"><p><svg class="bar" role="img" aria-label="${count} times" viewBox="0 0 130 12" width="130" height="12"><rect x="0" y="1" width="${round(bars.bars[i]?.parts[2]?.width ?? (130 * count) / most)}" height="10" fill="${SHOWN.wrong.colour}"/></svg> <strong>${title}</strong>, ${count} ${count === 1 ? 'time' : 'times'}</p>
+		) => html`<div class="slip whole"><p><svg class="bar" role="img" aria-label="${count} times" viewBox="0 0 130 12" width="130" height="12"><rect x="0" y="1" width="${round(bars.bars[i]?.parts[2]?.width ?? (130 * count) / most)}" height="10" fill="${COLOURS.wrong}"/></svg> <strong>${title}</strong>, ${count} ${count === 1 ? 'time' : 'times'}</p>
 <ul>${examples.map(({ student, exercise, answer, why }) => html`<li><small>${student ? `${student}, ` : ''}${exercise}: <strong>${answer.length > 160 ? `${answer.slice(0, 160)}…` : answer}</strong>. ${why}</small></li>`)}</ul></div>`,
 	)}${more(slips.length, 8, 'kinds of slips')}`;
 }
@@ -97,15 +86,15 @@ const STYLE = `.chart,.bar{vertical-align:middle}.slip ul{margin:0 0 2mm;padding
 /** A report of a class's answers, as one page to print, with small charts that are plain SVG. It is only written. */
 export function reportHtml(report: Report, paper: Paper = 'a4'): string {
 	const { title, rows, counts, exercises, students, unread } = report;
-	const answered = exercises.filter((one) => total(one.counts) > 0);
-	const most = Math.max(...answered.map((one) => total(one.counts)), 1);
-	const mostOf = Math.max(...students.map((one) => total(one.counts)), 1);
-	const shares = students.map((one) => one.counts.right / Math.max(1, total(one.counts)));
+	const answered = exercises.filter((one) => totalOf(one.counts) > 0);
+	const most = Math.max(...answered.map((one) => totalOf(one.counts)), 1);
+	const mostOf = Math.max(...students.map((one) => totalOf(one.counts)), 1);
+	const shares = students.map((one) => one.counts.right / Math.max(1, totalOf(one.counts)));
 	const spread = spreadOf(shares, { width: 200, height: 60 });
 	const withPoints = students.some(({ points }) => points !== null);
 	const all = stackedBars([{ label: 'all', counts: countsOf(counts) }], { width: 260, row: 22 });
 	const body = html`<h1>${title || 'Answers of a class'}</h1>
-<p>${rows} ${rows === 1 ? 'answer' : 'answers'}${students.length ? `, ${students.length} ${students.length === 1 ? 'student' : 'students'}` : ''}: ${WENT.filter((went) => counts[went]).map((went, i) => `${i ? ', ' : ''}${counts[went]} ${SHOWN[went].says}`)}.</p>
+<p>${rows} ${rows === 1 ? 'answer' : 'answers'}${students.length ? `, ${students.length} ${students.length === 1 ? 'student' : 'students'}` : ''}: ${sayCounts(counts)}.</p>
 <div class="top">${barOf(all, 'All answers by how they went')}
 ${students.length > 1 ? html`<figure style="margin:0"><svg class="chart" role="img" aria-label="How many students have which share right" viewBox="-14 -2 236 78" width="236" height="78"><path d="${spread.fill}" fill="#cfe3d8"/><path d="${spread.edge}" fill="none" stroke="#1b6e4b" stroke-width="1.5"/>${spread.ticks.map(({ x, label }) => html`<text x="${round(x)}" y="73" font-size="9" text-anchor="middle" fill="#555">${label}</text>`)}</svg><figcaption><small class="soft">Share right, by student</small></figcaption></figure>` : html``}</div>
 ${legend()}
@@ -119,7 +108,7 @@ ${table(
 		.slice(0, ROWS)
 		.map((one) => [
 			html`${exercises.indexOf(one) + 1}. ${one.title || one.name}`,
-			total(one.counts),
+			totalOf(one.counts),
 			one.counts.right,
 			singleBar(one.counts, most),
 			one.slip,
@@ -134,7 +123,7 @@ ${table(
 		.slice(0, ROWS)
 		.map((one) => [
 			one.name,
-			total(one.counts),
+			totalOf(one.counts),
 			one.counts.right,
 			...(withPoints ? [one.points ? `${one.points.got} of ${one.points.of}` : ''] : []),
 			singleBar(one.counts, mostOf),

@@ -6,7 +6,31 @@ import type { Scored } from './points';
 export const WENT = ['right', 'nearly', 'wrong', 'unread'] as const;
 export type AnswerWent = (typeof WENT)[number];
 
+/** How each is said, and shown by a sign that is not only a colour. */
+export const SHOWN: { readonly [W in AnswerWent]: { readonly says: string; readonly sign: string } } = {
+	right: { says: 'right', sign: '●' },
+	nearly: { says: 'value right, not its figures or unit', sign: '◐' },
+	wrong: { says: 'not right', sign: '○' },
+	unread: { says: 'not read', sign: '–' },
+};
+
 export type Counts = { readonly [W in AnswerWent]: number };
+
+/** Counts in the order of the ways, and all of them together. */
+export function countsOf(counts: Counts): readonly number[] {
+	return WENT.map((went) => counts[went]);
+}
+
+export function totalOf(counts: Counts): number {
+	return countsOf(counts).reduce((sum, count) => sum + count, 0);
+}
+
+/** Counts in words: "328 right, 69 value right, not its figures or unit"; none that is nothing. */
+export function sayCounts(counts: Counts): string {
+	return WENT.filter((went) => counts[went])
+		.map((went) => `${counts[went]} ${SHOWN[went].says}`)
+		.join(', ');
+}
 
 /** A line of an answer that shows a slip: whose, to what, what was written, and what is said of it. */
 export type Example = {

@@ -1,4 +1,4 @@
-import { printQuantity } from '@tidy-sum/core';
+import { factTable, type GoesBy, listed, printQuantity } from '@tidy-sum/core';
 import { TablesInUse } from '../../fact/tables-in-use';
 import { useShelf } from '../../store/use-desk';
 import { GAP } from '../../theme/tokens';
@@ -43,13 +43,32 @@ const NUMBERS_SAY: Readonly<Record<NumbersWay, string>> = {
 	covered: 'You work the numbers yourself, from the line.',
 };
 
+/** What the class goes by that an exercise came with, in a sentence; '' where it says nothing of what is chosen here. */
+function sayGoesBy({ support, numbers, tables, ties }: GoesBy = {}): string {
+	const says = [
+		support && `${SUPPORT.find(({ value }) => value === support)?.label} support`,
+		numbers && `numbers ${NUMBERS.find(({ value }) => value === numbers)?.label}`,
+		tables && `the tables of ${listed(tables.map((name) => factTable(name).title))}`,
+		ties && `a half rounded ${ties === 'even' ? 'to the even digit' : 'away from zero'}`,
+	].filter((one) => one !== undefined);
+	return says.length
+		? `This problem came with what its class goes by: ${listed(says)}. That holds here, whatever is chosen.`
+		: '';
+}
+
 /** Everything that is not needed at each touch: the support, the tables in use, and the other views of the work. */
-export function MorePanel({ acts }: PanelProps<'more'>) {
+export function MorePanel({ view, acts }: PanelProps<'more'>) {
 	const shelf = useShelf();
 	const { onShelf, show } = acts;
 	const styles = useStyles();
+	const byClass = sayGoesBy(view.exercise.goesBy);
 	return (
 		<PanelFrame>
+			{byClass ? (
+				<Words size="small" testID="goes-by">
+					{byClass}
+				</Words>
+			) : null}
 			<Choices
 				label="Support while working"
 				choices={SUPPORT}
@@ -78,6 +97,7 @@ export function MorePanel({ acts }: PanelProps<'more'>) {
 				<Button label="Try it anew" say="and keep this line beside it" onPress={acts.onAnew} testID="more-anew" />
 				<Button label="Bring a problem" onPress={acts.onBring} testID="more-own" />
 				<Button label="A working" say="laid beside this line" onPress={acts.onWorking} testID="more-working" />
+				<Button label="Mark a class’s answers" onPress={() => acts.go('/marking')} testID="more-marking" />
 				<Button label="Keys of the keyboard" onPress={() => show({ kind: 'keys' })} testID="more-keys" />
 			</Box>
 			<Box role="group" aria-label="On the Shelf" style={styles.group}>

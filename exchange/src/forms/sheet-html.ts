@@ -4,7 +4,7 @@ import qrcode from 'qrcode-generator';
 import { handedLink } from '../handed-link';
 import { Html, html, htmlPage, type Paper } from '../html';
 import { lineMathml } from '../line-forms';
-import { type ExerciseSet, exercisesOf, handedOfSet } from './exercise-set';
+import { type ExerciseSet, exercisesOf, handedOfSet } from '../set/exercise-set';
 
 export type SheetAsk = {
 	/** Where the app is found: the picture of the code leads there. */

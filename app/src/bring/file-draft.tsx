@@ -1,0 +1,97 @@
+import { SHEET_PROBLEMS_LIMIT } from '@tidy-sum/schema';
+import type { Handed } from '@tidy-sum/schema/handed';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Button } from '../ui/button';
+import { Words } from '../ui/words';
+import { handedTitle } from '../work/handed';
+import { ProblemRow } from './problem-row';
+import type { SetBrought } from './use-file';
+
+type Props = {
+	readonly brought: SetBrought;
+	readonly onKeep: (handed: Handed) => void;
+	readonly onLeave: () => void;
+};
+
+/** How many rows are shown; what could not be read comes first. */
+const SHOWN = 60;
+
+/** A file of exercises before anything of it is kept: what came of each row, and what is left out and why. */
+export function FileDraft({ brought, onKeep, onLeave }: Props) {
+	const styles = useStyles();
+	const { read, handed, name } = brought;
+	const left = read.rows.filter(({ taken }) => !taken);
+	const problems = handed.problems.slice(0, SHEET_PROBLEMS_LIMIT);
+	const noted = new Map(read.rows.filter(({ taken, says }) => taken && says !== '').map((row) => [row.name, row.says]));
+	const count = problems.length;
+	const title = handedTitle({ ...handed, title: handed.title || name.replace(/\.[^.]*$/u, '') });
+	return (
+		<Box style={styles.part} role="group" aria-label={`The file ${name}`} testID="file-draft">
+			<Words strong role="status" aria-live="polite" testID="file-says">
+				{`${title}: ${count} ${count === 1 ? 'exercise was' : 'exercises were'} read${left.length ? `, ${left.length} left out` : ''}. Nothing is kept yet.`}
+			</Words>
+			<Box style={styles.row}>
+				<Button
+					label={count > 1 ? 'Keep as a sheet' : 'Keep it'}
+					kind="strong"
+					onPress={() => onKeep({ ...handed, title: title.slice(0, 120), problems })}
+					testID="file-keep"
+				/>
+				<Button label="Leave it" onPress={onLeave} testID="file-leave" />
+			</Box>
+			{left.length ? (
+				<Box role="list" aria-label="Left out" style={styles.rows}>
+					{left.slice(0, SHOWN).map(({ where, says }) => (
+						<Box key={where} role="listitem">
+							<Words tone="look">
+								{where}: {says}
+							</Words>
+						</Box>
+					))}
+					{left.length > SHOWN ? <Words size="small">And {left.length - SHOWN} more.</Words> : null}
+				</Box>
+			) : null}
+			{handed.problems.length > count ? (
+				<Words tone="look">
+					A sheet takes {SHEET_PROBLEMS_LIMIT} problems; the first of them are taken, {handed.problems.length - count}{' '}
+					are not.
+				</Words>
+			) : null}
+			<Box role="list" aria-label="Read" testID="file-rows">
+				{problems.slice(0, SHOWN).map(({ label, text, told }, i) => (
+					// biome-ignore lint/suspicious/noArrayIndexKey: rows of a file that was read once stay where they are
+					<Box key={i} role="listitem" style={styles.item}>
+						<Words strong size="small">
+							{label ?? `${i + 1}`}
+						</Words>
+						<Box style={styles.words}>
+							<ProblemRow text={text} told={told} />
+							{noted.has(label ?? '') ? (
+								<Words size="small" tone="look">
+									{noted.get(label ?? '') ?? ''}
+								</Words>
+							) : null}
+						</Box>
+					</Box>
+				))}
+			</Box>
+			{count > SHOWN ? <Words size="small">And {count - SHOWN} more.</Words> : null}
+		</Box>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	part: { gap: GAP.s },
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+	rows: { gap: GAP.xs },
+	item: {
+		flexDirection: 'row',
+		gap: GAP.m,
+		paddingVertical: GAP.s,
+		borderBottomWidth: 1,
+		borderBottomColor: palette.rule,
+	},
+	words: { flex: 1, gap: 2 },
+}));

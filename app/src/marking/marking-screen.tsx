@@ -1,0 +1,175 @@
+import { fileName } from '@tidy-sum/exchange/form-rows';
+import { useRouter } from 'expo-router';
+import Back from 'lucide-react-native/icons/arrow-left';
+import { useMemo, useState } from 'react';
+import type { TakeForm } from '../taking/take-form';
+import { TakeWith } from '../taking/take-with';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Button } from '../ui/button';
+import { Choices } from '../ui/choices';
+import { Field } from '../ui/field';
+import { FileButton } from '../ui/file-button';
+import { Notice } from '../ui/notice';
+import { Page } from '../ui/page';
+import { Words } from '../ui/words';
+import type { MarkedWhole, SetFrom } from '../worker/form-jobs';
+import { ReportView } from './report-view';
+import { useMarking } from './use-marking';
+
+const FROM: readonly { readonly value: SetFrom['from']; readonly label: string }[] = [
+	{ value: 'file', label: 'a file' },
+	{ value: 'round', label: 'a Round' },
+	{ value: 'book', label: 'the book' },
+];
+
+const EXERCISES = '.csv,.json,.zip,.xml,text/csv,application/json,application/zip';
+const ANSWERS = '.csv,.txt,text/csv,text/plain';
+
+async function bytesOf(file: File): Promise<Uint8Array> {
+	return new Uint8Array(await file.arrayBuffer());
+}
+
+/** What is taken along of marked answers. */
+function formsOf({ report, csv, html }: MarkedWhole): readonly TakeForm[] {
+	const form = (
+		name: string,
+		label: string,
+		says: string,
+		content: string,
+		extension: string,
+		type: string,
+	): TakeForm => ({
+		name,
+		label,
+		says,
+		make: async () => ({ content, name: fileName(`${report.title} marked`, extension), type, says: [] }),
+	});
+	return [
+		form('marked', 'The marked answers', 'CSV, with the four lines, slips and what to look at', csv, 'csv', 'text/csv'),
+		form('report', 'The report', 'a page to print', html, 'html', 'text/html'),
+	];
+}
+
+/** The set that was chosen; null where something of it is still missing. */
+function chosenSet(from: SetFrom['from'], file: Uint8Array | null, code: string): SetFrom | null {
+	if (from === 'book') return { from };
+	if (from === 'round') return code.trim() === '' ? null : { from, code };
+	return file && { from, bytes: file };
+}
+
+type Given = { readonly name: string; readonly bytes: Uint8Array };
+
+/** Marks the answers of a class: two files in, the report and the marked answers out. */
+export function MarkingScreen() {
+	const styles = useStyles();
+	const router = useRouter();
+	const [from, setFrom] = useState<SetFrom['from']>('file');
+	const [set, setSet] = useState<Given | null>(null);
+	const [code, setCode] = useState('');
+	const [answers, setAnswers] = useState<Given | null>(null);
+	const [points, setPoints] = useState('');
+	const { state, start, stop } = useMarking();
+	const exercises = chosenSet(from, set?.bytes ?? null, code);
+	const running = state.is === 'running';
+	const whole = state.is === 'done' ? state.whole : null;
+	const forms = useMemo(() => (whole ? formsOf(whole) : []), [whole]);
+	const take = (give: (given: Given) => void) => async (file: File) =>
+		give({ name: file.name, bytes: await bytesOf(file) });
+	const begin = () => {
+		if (exercises && answers) void start(exercises, answers.bytes, points);
+	};
+	return (
+		<Page
+			title="Mark a class’s answers"
+			testID="marking"
+			tools={
+				<>
+					<Button label="Desk" icon={Back} onPress={() => router.navigate('/')} testID="to-desk" />
+					<Box style={styles.grow}>
+						{running ? (
+							<Button label="Stop" say="what is marked is kept" kind="strong" onPress={stop} testID="marking-stop" />
+						) : (
+							<Button
+								label="Mark them"
+								kind="strong"
+								disabled={!exercises || !answers}
+								onPress={begin}
+								testID="marking-start"
+							/>
+						)}
+					</Box>
+				</>
+			}
+		>
+			<Words size="small" tone="soft">
+				Two things are needed: the exercises, and a CSV with the answers, a row each, in columns called student,
+				exercise and answer; and working, where it was handed in too. Nothing of it leaves this device.
+			</Words>
+			<Choices label="The exercises are in" choices={FROM} chosen={from} onChoose={setFrom} testID="marking-from" />
+			{from === 'file' ? (
+				<Box style={styles.row}>
+					<FileButton
+						label="File of exercises"
+						say="CSV, JSON or QTI"
+						accept={EXERCISES}
+						onFile={(file) => void take(setSet)(file)}
+						testID="marking-set"
+					/>
+					<Words size="small" role="status" aria-live="polite" testID="marking-set-name">
+						{set?.name ?? ''}
+					</Words>
+				</Box>
+			) : null}
+			{from === 'round' ? (
+				<Field
+					label="Code of the Round"
+					named
+					value={code}
+					onChange={setCode}
+					placeholder="4k7m-9ae"
+					testID="marking-code"
+				/>
+			) : null}
+			<Box style={styles.row}>
+				<FileButton
+					label="File of answers"
+					say="CSV"
+					accept={ANSWERS}
+					onFile={(file) => void take(setAnswers)(file)}
+					testID="marking-answers"
+				/>
+				<Words size="small" role="status" aria-live="polite" testID="marking-answers-name">
+					{answers?.name ?? ''}
+				</Words>
+			</Box>
+			<Field
+				label="Points for each line, if they are wanted"
+				named
+				value={points}
+				onChange={setPoints}
+				placeholder="line 1, value 2, figures 1, unit 1"
+				testID="marking-points"
+			/>
+			{running ? (
+				<Words role="status" aria-live="polite" testID="marking-progress">
+					{state.of ? `${state.done} of ${state.of} marked…` : 'The files are being read…'}
+				</Words>
+			) : null}
+			{state.is === 'fault' ? <Notice testID="marking-fault">{state.message}</Notice> : null}
+			{state.is === 'done' ? (
+				<>
+					{state.stopped ? <Words>Stopped. What was marked until then stands here.</Words> : null}
+					<TakeWith forms={forms} />
+					<ReportView report={state.whole.report} />
+				</>
+			) : null}
+		</Page>
+	);
+}
+
+const useStyles = makeStyles(() => ({
+	row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: GAP.s },
+	grow: { flexGrow: 1 },
+}));

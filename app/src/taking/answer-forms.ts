@@ -1,0 +1,30 @@
+import type { LinePaper } from '@tidy-sum/exchange';
+import { fileName } from '@tidy-sum/exchange/form-rows';
+import { lineText } from '@tidy-sum/exchange/line-text';
+import { workOnFiles } from '../worker/form-worker';
+import type { TakeForm } from './take-form';
+
+/** An exercise with what was written to it. */
+export type Answered = { readonly exercise: string; readonly paper: LinePaper };
+
+/** One's own answers as a file a class's answers are marked from. */
+export function answerForms(title: string, answered: () => readonly Answered[]): readonly TakeForm[] {
+	return [
+		{
+			name: 'answers',
+			label: 'My answers as CSV',
+			says: 'with their lines, to be marked together with those of others',
+			make: async () => {
+				const rows = answered().map(({ exercise, paper: { answer, chain, worked } }) => ({
+					student: '',
+					exercise,
+					answer,
+					working: chain.factors.length ? lineText(chain, worked) : '',
+				}));
+				if (!rows.length) return 'Nothing is worked here yet.';
+				const content = await workOnFiles((jobs) => jobs.writeAnswers(rows));
+				return { content, name: fileName(`${title} answers`, 'csv'), type: 'text/csv', says: [] };
+			},
+		},
+	];
+}

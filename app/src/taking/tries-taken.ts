@@ -1,0 +1,59 @@
+import { placeInRound } from '@tidy-sum/core';
+import { readRoundCode, skillAt } from '@tidy-sum/core/practice';
+import type { TryTaken } from '@tidy-sum/exchange/record';
+import { bodiesIn } from '../work/bodies-in';
+import { exerciseOf } from '../work/exercises';
+import { workOf } from '../work/work';
+import type { WorksState } from '../work/works-slice';
+import { workOnFiles } from '../worker/form-worker';
+import type { TakeForm } from './take-form';
+
+/** The skill an exercise of a Round trains; '' for any other. */
+function skillOf(name: string): string {
+	const at = placeInRound(name);
+	const plan = at && readRoundCode(at.code);
+	return plan?.ok ? skillAt(plan.value, at?.place ?? 0) : '';
+}
+
+/** Every try that is kept, with what came of it. */
+export function triesTaken(works: WorksState): readonly TryTaken[] {
+	return bodiesIn(works).flatMap((body) => {
+		const { exercise, tries = [] } = body;
+		if (!tries.length) return [];
+		const title = exerciseOf(exercise, workOf(body))?.title ?? exercise;
+		return tries.map(({ when, answer, right, seconds, slips, nudges, uncovered = 0, shown }) => ({
+			when,
+			exercise,
+			title,
+			skill: skillOf(exercise),
+			answer,
+			right,
+			seconds,
+			slips,
+			nudges,
+			uncovered,
+			shown,
+		}));
+	});
+}
+
+const TYPES = { csv: 'text/csv', json: 'application/json' } as const;
+
+/** The forms of what one has worked. */
+export function tryForms(works: () => WorksState): readonly TakeForm[] {
+	const form = (name: keyof typeof TYPES, label: string, says: string): TakeForm => ({
+		name,
+		label,
+		says,
+		make: async () => {
+			const tries = triesTaken(works());
+			if (!tries.length) return 'Nothing was sent to the check yet, so there is nothing to take along.';
+			const content = await workOnFiles((jobs) => jobs.writeTries(name, tries));
+			return { content, name: `what-i-worked.${name}`, type: TYPES[name], says: [] };
+		},
+	});
+	return [
+		form('csv', 'CSV', 'a row a try: when, what, how it went, for a spreadsheet'),
+		form('json', 'JSON', 'the same for programs'),
+	];
+}

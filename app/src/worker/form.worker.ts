@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { formJobs } from './form-jobs';
+
+expose(formJobs);

@@ -1,0 +1,61 @@
+import { bad, type Outcome } from '@tidy-sum/core';
+import { isArchive } from '../qti/archive';
+import { setPackage } from '../qti/package';
+import { readItemFile, readPackage } from '../qti/read-package';
+import type { ExerciseSet, ReadSet, RowTold } from '../set/exercise-set';
+import { readSetCsv, setCsv } from '../set/set-csv';
+import { readSetJson, setJson } from '../set/set-json';
+import { textOf } from '../set/text-of';
+import { FORM_NAMES, type FormName } from './form-rows';
+import { fitsPicture, type SheetAsk, sheetHtml } from './sheet-html';
+
+/** What a form came to: its bytes or its text, and what of the set it cannot say. */
+export type Taken = { readonly content: string | Uint8Array; readonly report: readonly RowTold[] };
+
+const TOO_LONG = 'For a picture of its code this set is too long.';
+
+/** What writes each form. */
+const WRITES: { readonly [N in FormName]: (set: ExerciseSet, ask: SheetAsk) => Taken } = {
+	html: (set, ask) => ({
+		content: sheetHtml(set, ask),
+		report:
+			ask.url && !fitsPicture(set, ask.url)
+				? [{ where: 'the sheet', name: set.title, taken: true, says: TOO_LONG }]
+				: [],
+	}),
+	csv: (set) => ({ content: setCsv(set), report: [] }),
+	qti: (set) => {
+		const { bytes, report } = setPackage(set);
+		return { content: bytes, report };
+	},
+	json: (set) => ({ content: setJson(set), report: [] }),
+};
+
+/** Whether a name is that of a form. */
+export function isFormName(name: string): name is FormName {
+	return (FORM_NAMES as readonly string[]).includes(name);
+}
+
+/** A set written in a form. */
+export function writeSet(form: FormName, set: ExerciseSet, ask: SheetAsk = {}): Taken {
+	return WRITES[form](set, ask);
+}
+
+/**
+ * A set from a file, whichever of the forms it is in.
+ * @returns it with what came of each row; or what the form ends with, `encoding` for bytes that are no text.
+ */
+export function readSetFile(bytes: Uint8Array): Outcome<ReadSet> {
+	if (isArchive(bytes)) return readPackage(bytes);
+	if (!bytes.length) return bad('empty', 'This file is empty.');
+	const text = textOf(bytes);
+	return text.ok ? readSetText(text.value) : text;
+}
+
+/** The same of a text. */
+export function readSetText(text: string): Outcome<ReadSet> {
+	const begins = text.trimStart()[0];
+	if (begins === '{' || begins === '[') return readSetJson(text);
+	if (begins === '<') return readItemFile(text);
+	return readSetCsv(text);
+}
