@@ -2,7 +2,12 @@ import { fileURLToPath } from 'node:url';
 
 const BABEL = fileURLToPath(new URL('babel.config.cjs', import.meta.url));
 
-const transform = { '\\.[jt]sx?$': ['babel-jest', { configFile: BABEL }] };
+const transform = { '\\.m?[jt]sx?$': ['babel-jest', { configFile: BABEL }] };
+
+/** Packages that come as modules only. */
+const MODULES = 'd3-[a-z-]+|internmap';
+
+const transformIgnorePatterns = [`/node_modules/(?!(?:${MODULES})/)`];
 
 /** Laws over many thousand cases, and tests that start a process: they run in a project of their own. */
 const SLOW = '\\.slow\\.test\\.ts$';
@@ -14,6 +19,7 @@ const plain = (name) => ({
 	testMatch: ['**/*.test.ts'],
 	testPathIgnorePatterns: ['/node_modules/', SLOW],
 	transform,
+	transformIgnorePatterns,
 });
 
 /**
@@ -35,13 +41,16 @@ export default {
 			testMatch: ['**/*.test.ts', '**/*.test.tsx'],
 			setupFiles: ['<rootDir>/test/reader-here.ts'],
 			transform: { '\\.mjs$': 'babel-jest' },
-			transformIgnorePatterns: ['/node_modules/(?!(expo|@expo|react-native|lucide-react-native)[^/]*/)'],
+			transformIgnorePatterns: [
+				`/node_modules/(?!(?:(?:expo|@expo|react-native|lucide-react-native)[^/]*|${MODULES})/)`,
+			],
 		},
 		{
 			displayName: 'slow',
 			testEnvironment: 'node',
-			testMatch: ['<rootDir>/{core,cli,server}/test/**/*.slow.test.ts'],
+			testMatch: ['<rootDir>/{core,cli,exchange,server}/test/**/*.slow.test.ts'],
 			transform,
+			transformIgnorePatterns,
 		},
 		...(process.env.JOURNEYS ? [plain('e2e')] : []),
 	],

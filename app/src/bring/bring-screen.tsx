@@ -24,7 +24,7 @@ import { sheetName, sheetNameOf } from '../work/sheet';
 import { did, redid, renamed, undid } from '../work/works-slice';
 import type { Brought } from '../worker/core-jobs';
 import { BroughtList } from './brought-list';
-import { FileDraft } from './file-draft';
+import { FileDraft, keptOf } from './file-draft';
 import { FromLink } from './from-link';
 import { HandOn } from './hand-on';
 import { MarkedField } from './marked-field';
@@ -109,14 +109,20 @@ function Bring({ name }: { readonly name: string }) {
 	const file = useFile(putText);
 	const onFile = (one: File) => void file.take(one);
 	const isWhole = questionOf(work) === null && isKept;
-	const go =
-		kind === 'page' ? (
-			<Button label="Keep as a sheet" kind="strong" onPress={toSheet} testID="to-sheet" />
-		) : kind === 'working' ? (
-			<Button label="Look at the working" kind="strong" disabled={isEmpty} onPress={toWorking} testID="to-working" />
-		) : (
-			<Button label="To the line" kind="strong" disabled={!isWhole} onPress={toLine} testID="own-done" />
-		);
+	const go = file.brought ? (
+		<Button
+			label={file.brought.handed.problems.length > 1 ? 'Keep as a sheet' : 'Keep it'}
+			kind="strong"
+			onPress={() => file.brought && router.navigate(takeIn(dispatch, keptOf(file.brought)) as '/')}
+			testID="file-keep"
+		/>
+	) : kind === 'page' ? (
+		<Button label="Keep as a sheet" kind="strong" onPress={toSheet} testID="to-sheet" />
+	) : kind === 'working' ? (
+		<Button label="Look at the working" kind="strong" disabled={isEmpty} onPress={toWorking} testID="to-working" />
+	) : (
+		<Button label="To the line" kind="strong" disabled={!isWhole} onPress={toLine} testID="own-done" />
+	);
 	const choice =
 		isDraft && !isEmpty && brought ? (
 			<Choices
@@ -173,13 +179,7 @@ function Bring({ name }: { readonly name: string }) {
 				onTouch={onTouch}
 			/>
 			{file.said ? <Notice testID="file-notice">{file.said}</Notice> : null}
-			{file.brought ? (
-				<FileDraft
-					brought={file.brought}
-					onKeep={(handed) => router.navigate(takeIn(dispatch, handed) as '/')}
-					onLeave={file.leave}
-				/>
-			) : null}
+			{file.brought ? <FileDraft brought={file.brought} onLeave={file.leave} /> : null}
 			{isTooLong ? (
 				<Notice testID="too-long">
 					{`This has ${text.length} characters; ${TEXT_LIMIT} can be kept. It stays here in the field, but it is gone when the page is closed. Cut it in two.`}

@@ -9,36 +9,31 @@ import { handedTitle } from '../work/handed';
 import { ProblemRow } from './problem-row';
 import type { SetBrought } from './use-file';
 
-type Props = {
-	readonly brought: SetBrought;
-	readonly onKeep: (handed: Handed) => void;
-	readonly onLeave: () => void;
-};
+type Props = { readonly brought: SetBrought; readonly onLeave: () => void };
+
+/** What is kept of a file: under its title, or the name of the file, as many problems as a sheet takes. */
+export function keptOf({ handed, name }: SetBrought): Handed {
+	const title = handedTitle({ ...handed, title: handed.title || name.replace(/\.[^.]*$/u, '') });
+	return { ...handed, title: title.slice(0, 120), problems: handed.problems.slice(0, SHEET_PROBLEMS_LIMIT) };
+}
 
 /** How many rows are shown; what could not be read comes first. */
 const SHOWN = 60;
 
 /** A file of exercises before anything of it is kept: what came of each row, and what is left out and why. */
-export function FileDraft({ brought, onKeep, onLeave }: Props) {
+export function FileDraft({ brought, onLeave }: Props) {
 	const styles = useStyles();
 	const { read, handed, name } = brought;
 	const left = read.rows.filter(({ taken }) => !taken);
-	const problems = handed.problems.slice(0, SHEET_PROBLEMS_LIMIT);
+	const { title, problems } = keptOf(brought);
 	const noted = new Map(read.rows.filter(({ taken, says }) => taken && says !== '').map((row) => [row.name, row.says]));
 	const count = problems.length;
-	const title = handedTitle({ ...handed, title: handed.title || name.replace(/\.[^.]*$/u, '') });
 	return (
 		<Box style={styles.part} role="group" aria-label={`The file ${name}`} testID="file-draft">
 			<Words strong role="status" aria-live="polite" testID="file-says">
 				{`${title}: ${count} ${count === 1 ? 'exercise was' : 'exercises were'} read${left.length ? `, ${left.length} left out` : ''}. Nothing is kept yet.`}
 			</Words>
 			<Box style={styles.row}>
-				<Button
-					label={count > 1 ? 'Keep as a sheet' : 'Keep it'}
-					kind="strong"
-					onPress={() => onKeep({ ...handed, title: title.slice(0, 120), problems })}
-					testID="file-keep"
-				/>
 				<Button label="Leave it" onPress={onLeave} testID="file-leave" />
 			</Box>
 			{left.length ? (

@@ -11,6 +11,7 @@ import { Button } from '../ui/button';
 import { Choices } from '../ui/choices';
 import { Field } from '../ui/field';
 import { FileButton } from '../ui/file-button';
+import { IntoView } from '../ui/into-view';
 import { Notice } from '../ui/notice';
 import { Page } from '../ui/page';
 import { Words } from '../ui/words';
@@ -80,10 +81,24 @@ export function MarkingScreen() {
 	const begin = () => {
 		if (exercises && answers) void start(exercises, answers.bytes, points);
 	};
+	const came =
+		state.is === 'done' ? (
+			<Box style={styles.came} testID="marking-came">
+				<IntoView toTop>
+					<Words strong role="heading" aria-level={2}>
+						What came of it
+					</Words>
+				</IntoView>
+				{state.stopped ? <Words>Stopped. What was marked until then stands here.</Words> : null}
+				<ReportView report={state.whole.report} />
+				<TakeWith forms={forms} />
+			</Box>
+		) : undefined;
 	return (
 		<Page
 			title="Mark a class’s answers"
 			testID="marking"
+			beside={came}
 			tools={
 				<>
 					<Button label="Desk" icon={Back} onPress={() => router.navigate('/')} testID="to-desk" />
@@ -149,22 +164,18 @@ export function MarkingScreen() {
 				named
 				value={points}
 				onChange={setPoints}
-				placeholder="line 1, value 2, figures 1, unit 1"
+				placeholder="value 2, unit 1"
 				testID="marking-points"
 			/>
+			<Words size="small" tone="soft">
+				For example: line 1, value 2, figures 1, unit 1. A line that is not asked gives none.
+			</Words>
 			{running ? (
 				<Words role="status" aria-live="polite" testID="marking-progress">
 					{state.of ? `${state.done} of ${state.of} marked…` : 'The files are being read…'}
 				</Words>
 			) : null}
 			{state.is === 'fault' ? <Notice testID="marking-fault">{state.message}</Notice> : null}
-			{state.is === 'done' ? (
-				<>
-					{state.stopped ? <Words>Stopped. What was marked until then stands here.</Words> : null}
-					<TakeWith forms={forms} />
-					<ReportView report={state.whole.report} />
-				</>
-			) : null}
 		</Page>
 	);
 }
@@ -172,4 +183,5 @@ export function MarkingScreen() {
 const useStyles = makeStyles(() => ({
 	row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: GAP.s },
 	grow: { flexGrow: 1 },
+	came: { gap: GAP.l },
 }));

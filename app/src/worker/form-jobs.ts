@@ -16,6 +16,7 @@ import {
 	type ExerciseSet,
 	type FormName,
 	handedOfSet,
+	NO_ROWS,
 	orNone,
 	type ReadSet,
 	readSetFile,
@@ -110,6 +111,7 @@ export const formJobs = {
 		if (!table.ok) return bad(table.fault.code, `The file of answers: ${table.fault.message}`);
 		const reader = answerReader(table.value.columns);
 		if (!reader.ok) return bad(reader.fault.code, `The file of answers: ${reader.fault.message}`);
+		if (!table.value.rows.length) return bad('empty', `The file of answers: ${NO_ROWS}`);
 		const by = points.trim() === '' ? null : readPoints(points);
 		if (by && !by.ok) return by;
 		const marker = markerOf(set.value, by?.value ?? null);

@@ -1,4 +1,13 @@
-import { type Exercise, judge, parseUnit, type Rounding, readAnswer } from '@tidy-sum/core';
+import {
+	type Exercise,
+	judge,
+	parseUnit,
+	type Quantity,
+	type Rounding,
+	readAnswer,
+	readQuantityText,
+	type Want,
+} from '@tidy-sum/core';
 import { readPartsText } from '@tidy-sum/core/help';
 import { fromText, type SaidOf } from '../set/exercise-set';
 import { allNamed, type Element, elementsIn, type Node, textIn } from './xml';
@@ -128,12 +137,38 @@ function isRight(exercise: Exercise, answer: string): boolean {
 	return judged.ok && judged.value.lines.right;
 }
 
-/** An exercise that is only marked: what it starts from is its answer. */
-function answerOnly(prompt: string, answer: string, rounding: Rounding | null): Exercise | null {
-	const read = readAnswer(answer);
-	if (!read.ok || !read.value.number) return null;
-	const { written } = read.value;
-	return { prompt, start: written, facts: [], want: { unit: written.unit }, rounding: rounding ?? 'figures' };
+/** What an answer is of, and what a line could start from that knows nothing of its text; null where it is no answer. */
+type AnswerTold = { readonly want: Want; readonly start: Quantity };
+
+/** A factor, whose two entries stand over each other; several parts of one measure; one quantity. The first that fits holds. */
+const TOLD_BY: readonly ((answer: string) => AnswerTold | null)[] = [
+	(answer) => {
+		const sides = answer.split(' / ').map(readQuantityText);
+		const [top, bottom] = sides.map((side) => (side.ok ? side.value : null));
+		if (sides.length !== 2 || !top?.unit || !bottom?.unit) return null;
+		return { want: { factor: top.unit }, start: { number: '1', unit: bottom.unit } };
+	},
+	(answer) => {
+		const parts = readPartsText(answer);
+		const [first, ...others] = parts.ok ? parts.value : [];
+		return first && others.length
+			? { want: { mixed: [first, ...others].map(({ unit }) => unit) }, start: first }
+			: null;
+	},
+	(answer) => {
+		const read = readAnswer(answer);
+		if (!read.ok || !read.value.number) return null;
+		const { written } = read.value;
+		return { want: { unit: written.unit }, start: written };
+	},
+];
+
+function toldBy(answer: string): AnswerTold | null {
+	for (const by of TOLD_BY) {
+		const told = by(answer);
+		if (told) return told;
+	}
+	return null;
 }
 
 /**
@@ -151,24 +186,20 @@ export function readItem(root: Element): ReadItem {
 	if (!pieces.some((piece) => 'entry' in piece)) return none('nothing is to be typed in it');
 	const answers = answersOf(root);
 	const { prompt, answer } = around(pieces, answers);
-	if (answer === '') return none('it does not say what is right');
+	if (!answers.size || answer === '') return none('it does not say what is right');
 	const rounding = roundingOf(root);
 	const said: SaidOf = rounding ? { rounding } : {};
-	const unit = readAnswer(answer);
-	const parts = readPartsText(answer);
-	const wanted: SaidOf =
-		unit.ok && unit.value.number
-			? { want: { unit: unit.value.written.unit } }
-			: parts.ok && parts.value.length > 1
-				? { want: { mixed: parts.value.map((part) => part.unit) } }
-				: {};
-	// What the text says by itself, with its unit from the item where that is one quantity; the first whose key agrees.
-	for (const with_ of [said, {}, { ...said, ...wanted }, wanted]) {
-		const { exercise } = fromText(prompt, with_);
+	const told = toldBy(answer);
+	const wanted: SaidOf = told ? { want: told.want } : {};
+	// What the text says by itself, with what the answer is of where it does not say that; the first whose key agrees.
+	for (const one of [said, {}, { ...said, ...wanted }, wanted]) {
+		const { exercise } = fromText(prompt, one);
 		if (exercise && isRight(exercise, answer)) return { title, exercise, says: '' };
 	}
-	const only = answerOnly(prompt, answer, rounding);
-	if (!only) return none(`what is right there, “${answer.slice(0, 60)}”, is no number with a unit`);
+	// An exercise that is only marked: what it starts from is its answer.
+	const only = told && { prompt, start: told.start, facts: [], want: told.want, rounding: rounding ?? 'figures' };
+	if (!only || !isRight(only, answer))
+		return none(`what is right there, “${answer.slice(0, 60)}”, is no number with a unit`);
 	return {
 		title,
 		exercise: only,

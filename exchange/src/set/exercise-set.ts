@@ -160,11 +160,19 @@ export function handedOfSet(set: ExerciseSet): Handed {
 		tidySum: 1,
 		title: set.title.slice(0, 120),
 		problems: exercisesOf(set).map((exercise) => ({
-			label: exercise.name.slice(0, 20),
+			label: labelOf(exercise),
 			text: exercise.prompt,
 			told: toldOfExercise(exercise),
 		})),
 	};
+}
+
+/** The most letters of what a problem of a sheet is listed by. */
+const LABEL = 20;
+
+/** What an exercise is listed by: its title where that is short, else its name. */
+function labelOf({ name, title }: SetExercise): string {
+	return title && title.length <= LABEL ? title : name.slice(0, LABEL);
 }
 
 /** What is told of a problem by an exercise that says it all. */

@@ -15,7 +15,7 @@ import {
 	type SetExercise,
 	setOf,
 } from './exercise-set';
-import { type Row, readTable, tableText } from './table';
+import { NO_ROWS, type Row, readTable, tableText } from './table';
 
 type Said = { -readonly [K in keyof SaidOf]: SaidOf[K] };
 
@@ -241,6 +241,7 @@ export function readSetCsv(text: string): Outcome<ReadSet> {
 	const tells = TELLING.some(({ name, also = [] }) => [name, ...also].some((one) => columns.includes(one)));
 	if (!tells)
 		return bad('shape', 'The first row names the columns. There must be one called “prompt” or one called “start”.');
+	if (!table.value.rows.length) return bad('empty', NO_ROWS);
 	const rows: RowTold[] = [];
 	const exercises: SetExercise[] = [];
 	const whole = new Map<string, string>();

@@ -28,7 +28,7 @@ export function delimiterOf(text: string): string {
 
 /**
  * A table from comma-separated values (RFC 4180), whatever stands between its cells.
- * @returns its columns and rows; `empty` where there is nothing below the names.
+ * @returns its columns and rows, of which there may be none; `too-large` where it cannot be read in one piece.
  */
 export function readTable(
 	text: string,
@@ -41,7 +41,6 @@ export function readTable(
 		if (isEmptyRow(cells)) return [];
 		return [{ at: i + 2, cells: rowCells(columns, cells) }];
 	});
-	if (!rows.length) return bad('empty', 'There are no rows below the names of the columns.');
 	return good({ columns, rows });
 }
 
@@ -49,6 +48,9 @@ export function readTable(
 export function isEmptyRow(cells: readonly string[]): boolean {
 	return cells.every((cell) => cell.trim() === '');
 }
+
+/** What is said of a table that has only the names of its columns. */
+export const NO_ROWS = 'There are no rows below the names of the columns.';
 
 /** The cells of a row by the names of the columns; empty ones are left out. */
 export function rowCells(columns: readonly string[], cells: readonly string[]): ReadonlyMap<string, string> {

@@ -35,8 +35,8 @@ const ESCAPED: Readonly<Record<string, string>> = {
 	'%': '%',
 	$: '$',
 	'&': ' ',
-	'{': '',
-	'}': '',
+	'{': '{',
+	'}': '}',
 	'[': '\n',
 	']': '\n',
 	'(': '\n',
@@ -102,12 +102,20 @@ class Flattener {
 		if (/^[\p{L}°]$/u.test(sign) && this.text[this.i] === ' ') this.i += 1;
 	}
 
+	/** What is set low behind a unit: the substance it is of. */
+	private label(at: number): void {
+		this.put('{', at);
+		this.group();
+		this.put('}', at);
+	}
+
 	private one(): void {
 		const at = this.i;
 		const sign = this.text[at] as string;
 		this.i += 1;
 		if (sign === '\\') this.command(at);
 		else if (sign === '{') this.embraced();
+		else if (sign === '_' && this.text[this.i] === '{') this.label(at);
 		else if (sign === '}' || sign === '$') return;
 		else if (sign === '~' || sign === '&') this.put(' ', at);
 		else this.put(sign, at);

@@ -1,18 +1,21 @@
 import type { Factor, Start } from '../../chain/chain';
-import { addingStep } from '../../chain/chain';
+import { addingStep, termStep } from '../../chain/chain';
 import type { Span } from '../../numeral/fault';
 import type { Quantity } from '../../quantity/quantity';
 import { parseUnit } from '../../unit/parse-unit';
 import { printUnit } from '../../unit/print-unit';
 import type { Sign, Token } from './tokens';
 
+/** A quantity as it is written; `cut` where its last digits are left out. */
+export type WrittenValue = Quantity & { readonly cut?: true };
+
 /** One quantity, or one over another, raised as a whole. */
-type Block = { readonly top: Quantity; readonly bottom: Quantity | null; readonly power: number };
+type Block = { readonly top: WrittenValue; readonly bottom: Quantity | null; readonly power: number };
 
 /** What follows the start of a written line: a factor, or a value claimed on the way. */
 export type Item =
 	| { readonly is: 'factor'; readonly factor: Factor }
-	| { readonly is: 'claim'; readonly value: Quantity };
+	| { readonly is: 'claim'; readonly value: WrittenValue };
 
 /** A run of a working that hangs together: what it begins with, null where it goes on from the line before; and what follows. */
 export type Run = { readonly start: Start | null; readonly items: readonly Item[]; readonly at: Span };
@@ -55,11 +58,11 @@ class Reader {
 		return this.tokens[this.i + ahead]?.kind === kind;
 	}
 
-	private quantity(): Quantity | null {
+	private quantity(): WrittenValue | null {
 		const token = this.tokens[this.i];
 		if (token?.kind !== 'quantity') return null;
 		this.i += 1;
-		return { number: token.number, unit: token.unit };
+		return { number: token.number, unit: token.unit, ...(token.cut ? { cut: true } : {}) };
 	}
 
 	private power(): number {
@@ -110,6 +113,16 @@ class Reader {
 		return { top, bottom, power: 1 };
 	}
 
+	/** A quantity that is added: by itself, or over a plain 1 as LaTeX has it. */
+	private part(): WrittenValue | null {
+		const before = this.i;
+		const block = this.is('open') ? this.block() : this.quantity();
+		if (!block || !('top' in block)) return block;
+		if (block.bottom?.number === '1' && block.bottom.unit === '' && block.power === 1) return block.top;
+		this.i = before;
+		return null;
+	}
+
 	/** What comes next on the line; null where nothing does. */
 	private item(): Item | null {
 		const before = this.i;
@@ -127,7 +140,10 @@ class Reader {
 			if (block) return { is: 'factor', factor: sign === 'times' ? factorOf(block) : turned(factorOf(block)) };
 		}
 		if (sign === 'plus' || sign === 'minus') {
-			const added = this.quantity();
+			const added = this.part();
+			// What is multiplied further is a part of a sum by itself, and its factors are its own.
+			const isPart = sign === 'plus' && added?.unit && (this.is('times') || this.is('divided'));
+			if (added && isPart) return { is: 'factor', factor: termStep({ number: added.number, unit: added.unit }) };
 			if (added) return { is: 'factor', factor: addingStep(`${sign === 'minus' ? '-' : ''}${added.number}`) };
 		}
 		if (sign === 'is') {

@@ -7,7 +7,7 @@ import { parseUnit } from '../../unit/parse-unit';
 import { legible } from '../legible';
 import { type Claim, type Failing, firstFailing } from './first-failing';
 import { flattenLatex } from './flatten-latex';
-import { type Run, runsOf } from './parse-chain';
+import { type Run, runsOf, type WrittenValue } from './parse-chain';
 import { type Token, tokensOf } from './tokens';
 
 /** A written working, read into parts (contract, "working"). */
@@ -15,7 +15,7 @@ export type Working = {
 	readonly start: Start | null;
 	readonly factors: readonly Factor[];
 	readonly claims: readonly Claim[];
-	readonly answer: Quantity | null;
+	readonly answer: WrittenValue | null;
 	/** Spans of the text that are no part of it. */
 	readonly unread: readonly Span[];
 	readonly first: Failing | null;
@@ -85,11 +85,11 @@ class Gathered {
 	readonly claims: Claim[] = [];
 	readonly facts: Fact[] = [];
 	readonly used: Span[] = [];
-	called: Quantity | null = null;
+	called: WrittenValue | null = null;
 	/** A value by itself before there is a line, which may go on from it. */
 	private alone: Quantity | null = null;
 
-	private claim(value: Quantity): void {
+	private claim(value: WrittenValue): void {
 		const last = this.claims.at(-1);
 		const begun = this.start && !this.factors.length && !last ? sidesOfStart(this.start).top : null;
 		// What is written again as it stands is no claim, nor is the start before its own line.
@@ -99,7 +99,7 @@ class Gathered {
 	}
 
 	/** A value by itself: the answer where it is called so, or one that was claimed. */
-	private value(value: Quantity, isCalled: boolean): void {
+	private value(value: WrittenValue, isCalled: boolean): void {
 		if (isCalled) this.called = value;
 		else if (this.start && value.unit !== '') this.claim(value);
 		else if (!this.start) this.alone = value;
@@ -152,12 +152,13 @@ class Gathered {
 	}
 
 	/** The answer: the value called so, else the last one, where nothing follows it. */
-	answer(): Quantity | null {
+	answer(): WrittenValue | null {
 		if (this.called) return this.called;
 		const last = this.claims.at(-1);
 		if (!last || last.after < this.factors.length - 1) return null;
 		this.claims.pop();
-		return { number: last.number, unit: last.unit };
+		const { after: _, ...answer } = last;
+		return answer;
 	}
 }
 

@@ -10,6 +10,8 @@ export type Token =
 			readonly kind: 'quantity';
 			readonly number: string;
 			readonly unit: string;
+			/** Whether its last digits are left out: 27.1333… */
+			readonly cut?: true;
 			readonly from: number;
 			readonly to: number;
 	  }
@@ -23,6 +25,9 @@ const BARE_TENS = `10\\s*(?:\\^\\s*\\(?\\s*[-−–+]?\\s*\\d+\\s*\\)?|${SUPER})
 /** A whole number and a fraction, or a fraction, before a unit. */
 const FRACTION = `(?:\\d+\\s+)?\\d+[/⁄]\\d+(?=\\s*\\p{L})|\\d*\\s?[${VULGAR_SIGNS}]`;
 const NUMBER = new RegExp(`(?:${BARE_TENS}|${FRACTION}|(?:${DIGITS})${TENS}?)`, 'uy');
+
+/** What stands for digits that are left out. */
+const CUT = /\s?(?:…|\.\.\.)/uy;
 
 /** Signs and words that work on the line, the longer before the shorter; a row each. */
 const SIGNS: readonly { readonly is: Sign; readonly by: RegExp }[] = [
@@ -43,9 +48,13 @@ const SIGNS: readonly { readonly is: Sign; readonly by: RegExp }[] = [
 const ENDS_UNIT =
 	/\s(?:[xX×](?=\s*[\d([.])|times|multiplied|divided|over|then|so|is|equals|gives|makes|which|and|or|but|to|in\s+all)(?![\p{L}])/u;
 
-/** What may be in a unit: words, signs, powers; a bar or a point only before a letter. */
-const UNIT =
-	/[ \u00a0]*(?:[\p{L}°µμΩ%$€£'"′″]+\.?(?:\^?[-−]?\d+|[⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+)?)(?:(?:\s?[/]\s?\(?|[·⋅*.-]|[ \u00a0])(?=[\p{L}°µμΩ(])(?:[\p{L}°µμΩ%()]+)(?:\^?[-−]?\d+|[⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+)?)*/uy;
+/** What may be in a unit: words, signs, powers, and in braces the substance it is of; a bar or a point only before a letter. */
+const LABEL = '(?:\\{[\\p{L} ]+\\})?';
+const RAISED = '(?:\\^?[-−]?\\d+|[⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+)?';
+const UNIT = new RegExp(
+	`[ \\u00a0]*(?:[\\p{L}°µμΩ%$€£'"′″]+\\.?${LABEL}${RAISED})(?:(?:\\s?[/]\\s?\\(?|[·⋅*.-]|[ \\u00a0])(?=[\\p{L}°µμΩ(])(?:[\\p{L}°µμΩ%()]+)${LABEL}${RAISED})*`,
+	'uy',
+);
 
 /** A sign of money before its number, and the unit it is paid for. */
 const MONEY = /[$€£]\s?/uy;
@@ -101,11 +110,19 @@ export function tokensOf(text: string): readonly Token[] {
 		const money = matchAt(MONEY, text, from) ?? '';
 		const number = matchAt(NUMBER, text, from + money.length);
 		if (number) {
-			const behind = from + money.length + number.length;
+			const cut = matchAt(CUT, text, from + money.length + number.length) ?? '';
+			const behind = from + money.length + number.length + cut.length;
 			const unit = unitAt(text, behind, money.trim());
 			const to = behind + unit.length;
 			const read = parseUnit(`${money.trim()}${unit.trim()}`, { counted: true });
-			tokens.push({ kind: 'quantity', number: number.trim(), unit: read.ok ? read.value.text : '', from, to });
+			tokens.push({
+				kind: 'quantity',
+				number: number.trim(),
+				unit: read.ok ? read.value.text : '',
+				...(cut ? { cut: true } : {}),
+				from,
+				to,
+			});
 			from = to;
 			continue;
 		}
