@@ -63,7 +63,7 @@ describe('an exercise as an item of QTI 3.0', () => {
 		const rounded = allNamed(root, 'qti-round-to').map(({ attributes }) => attributes);
 		expect(rounded).toEqual([
 			{ 'rounding-mode': 'significantFigures', figures: '3' },
-			{ 'rounding-mode': 'significantFigures', figures: '3' },
+			{ 'rounding-mode': 'significantFigures', figures: '4' },
 		]);
 		expect(allNamed(root, 'qti-equal').length).toBeGreaterThan(0);
 		const [pattern = ''] = allNamed(root, 'qti-pattern-match').map(({ attributes }) => attributes.pattern ?? '');

@@ -37,8 +37,8 @@ function entryBox(name: string, length: number, typed: string | null): Element {
 }
 
 const ASKS: { readonly [B in Entry['by']]: (entry: Extract<Entry, { by: B }>) => Asked } = {
-	number: ({ name, label, behind, value, taken }) => {
-		const correct = taken[0]?.written?.[0] ?? value;
+	number: ({ name, label, behind, taken }) => {
+		const correct = taken[0]?.written?.[0] ?? taken[0]?.value ?? '';
 		return {
 			declared: [declared(name, 'float', correct), declared(typedName(name), 'string', correct)],
 			asks: [
@@ -195,8 +195,8 @@ function found(name: string): Element {
 	return element(
 		'qti-equal',
 		{ 'tolerance-mode': 'exact' },
-		element('qti-variable', { identifier: name }),
 		element('qti-base-value', { 'base-type': 'float' }, '1'),
+		element('qti-variable', { identifier: name }),
 	);
 }
 

@@ -35,9 +35,6 @@ export function all(conditions: readonly Element[]): Element {
 	return only && conditions.length === 1 ? only : element('qti-and', {}, ...conditions);
 }
 
-/** How far two values are compared that come of a division. */
-const DIVIDED: RoundingTarget = { significant: 12 };
-
 function roundedTo(target: RoundingTarget, value: Element): Element {
 	const by =
 		'place' in target
@@ -46,13 +43,13 @@ function roundedTo(target: RoundingTarget, value: Element): Element {
 	return element('qti-round-to', by, value);
 }
 
-/** Both sides are rounded by the same rule, so that what a double cannot hold is lost on both. */
+/** Whether what is given is a value, rounded so far. The value stands first: readers compare by the type of what stands there. */
 function equal(given: Element, value: string, target: RoundingTarget | null): Element {
-	const [a, b] = [given, base('float', value)];
 	return element(
 		'qti-equal',
 		{ 'tolerance-mode': 'exact' },
-		...(target ? [roundedTo(target, a), roundedTo(target, b)] : [a, b]),
+		base('float', value),
+		target ? roundedTo(target, given) : given,
 	);
 }
 
@@ -98,19 +95,22 @@ function typedLike(name: string, written: readonly string[]): Element {
 	]);
 }
 
-type Numbers = Pick<NumberEntry | OverEntry, 'name' | 'value' | 'taken'>;
+type Numbers = Pick<NumberEntry | OverEntry, 'name' | 'taken'>;
 
-function judgedNumber(given: Element, { name, value, taken }: Numbers, further: readonly string[]): JudgedBy {
-	const ways = taken.map(({ rounded, written }) => {
+function judgedNumber(given: Element, { name, taken }: Numbers, eitherSign = false): JudgedBy {
+	const ways = taken.map(({ rounded, value, finer, written }) => {
 		const target = standardTarget(rounded, written);
-		const same = any([value, ...further].map((one) => equal(given, one, target)));
-		return { same, written: written && typedLike(name, written) };
+		const values = eitherSign ? [value, turned(value)] : [value];
+		const same = any(values.map((one) => equal(given, one, target)));
+		const more = finer ? [equal(given, finer.value, standardTarget(finer.rounded, written))] : [];
+		return { same, finer: more, written: written && typedLike(name, written) };
 	});
 	const [first] = ways;
-	if (first && ways.length === 1) return { value: first.same, written: first.written };
+	if (first && ways.length === 1) return { value: any([first.same, ...first.finer]), written: first.written };
 	// Where several counts of figures are taken, each has its own value; the finest says whether the value is right.
 	const each = any(ways.map(({ same, written }) => (written ? all([same, written]) : same)));
-	return { value: any([(ways.at(-1) as (typeof ways)[number]).same, each]), written: each };
+	const finest = ways.at(-1) as (typeof ways)[number];
+	return { value: any([finest.same, ...finest.finer, each]), written: each };
 }
 
 /** A number with the other sign. */
@@ -119,11 +119,10 @@ function turned(value: string): string {
 }
 
 const JUDGES: { readonly [B in Entry['by']]: (entry: Extract<Entry, { by: B }>) => JudgedBy } = {
-	number: (entry) => judgedNumber(variable(entry.name), entry, entry.signSaid ? [turned(entry.value)] : []),
+	number: (entry) => judgedNumber(variable(entry.name), entry, entry.signSaid),
 	over: (entry) => {
 		const [top, bottom] = overNames(entry.name).map(variable) as [Element, Element];
-		const taken = entry.taken.map(({ rounded }) => ({ rounded: rounded ?? DIVIDED, written: null }));
-		return judgedNumber(element('qti-divide', {}, top, bottom), { ...entry, taken }, []);
+		return judgedNumber(element('qti-divide', {}, top, bottom), entry);
 	},
 	text: ({ name, written }) => {
 		const value = any(

@@ -7,7 +7,7 @@ import { bad, good, type Outcome } from '../../numeral/fault';
 import { mixedNumberText } from '../../numeral/mixed-number-text';
 import { parseNumeral } from '../../numeral/parse-numeral';
 import { withPi } from '../../numeral/pi';
-import { type Rational, toPower } from '../../numeral/rational';
+import { type Rational, rational, toPower } from '../../numeral/rational';
 import { printLine } from '../../say/print-line';
 import { printUnitText } from '../../say/say';
 import { worthOf } from '../../slip/evidence';
@@ -17,7 +17,7 @@ import { mixedParts } from '../mixed';
 import { oneFactor, writtenFactor } from '../one-factor';
 import { wrongBlock } from '../wrong-block';
 import type { Entries, EntriesOf, Entry, NumberEntry, TextEntry } from './entry';
-import { doubleText, EXACTLY, numberEntry } from './number-entry';
+import { doubleText, exactly, numberEntry, takenWithin } from './number-entry';
 
 const NUMBERS_PLAIN = 'A number is taken with a point and no grouping, a power of ten with e: 2.50e3.';
 const UNIT_LISTED = 'A unit is taken in its common writings, letter by letter, and in no other.';
@@ -65,8 +65,7 @@ const mixedEntries: EntriesOf<Asking<'mixed'>> = (exercise) => {
 			name: `PART${i + 1}`,
 			label: printUnitText(unit),
 			behind: printUnitText(unit),
-			value: doubleText(value),
-			taken: EXACTLY,
+			taken: exactly(value),
 			...(i > 0 && value.sign < 0 ? { signSaid: true } : {}),
 		}),
 	);
@@ -78,12 +77,13 @@ const countEntries: EntriesOf<Asking<'figures'>> = ({ want }) => {
 	if (!read.ok) return read;
 	const { significant } = read.value;
 	if (significant === null) return bad('no-key', 'This number is exact by its form, so its figures are not counted.');
-	const value = `${significant}`;
-	return apart([{ by: 'number', name: 'COUNT', label: 'How many:', behind: '', value, taken: EXACTLY }], []);
+	const taken = exactly(rational(BigInt(significant)));
+	return apart([{ by: 'number', name: 'COUNT', label: 'How many:', behind: '', taken }], []);
 };
 
-/** How far a measured factor is looked at. */
+/** How far a measured factor is looked at, and one that is exact, as far as a division of doubles goes. */
 const MEASURED_FIGURES = 3;
+const DIVIDED_FIGURES = 12;
 
 function raisedUnit({ power = 1 }: Factor, unit: string): string {
 	return printUnitText(power > 1 ? `(${unit})^${power}` : unit);
@@ -109,9 +109,8 @@ const factorEntries: EntriesOf<Asking<'factor'>> = (exercise) => {
 				name: 'FACTOR',
 				label: writtenFactor({ ...factor, top: { ...top, number: '…' }, bottom: { ...bottom, number: '…' } }),
 				behind: [raisedUnit(factor, top.unit), raisedUnit(factor, bottom.unit)],
-				value: doubleText(worth),
 				written: [numbers[0] as string, numbers[1] as string],
-				taken: [{ rounded: exact ? null : { significant: MEASURED_FIGURES }, written: null }],
+				taken: [takenWithin(worth, { significant: exact ? DIVIDED_FIGURES : MEASURED_FIGURES })],
 			},
 		],
 		[

@@ -2,8 +2,14 @@ import type { Exercise } from '../../exercise/exercise';
 import type { Outcome } from '../../numeral/fault';
 import type { RoundingTarget } from '../../numeral/round';
 
-/** A way a number may be given: rounded so far it is the value, and it is written like one of these; null: in any way. */
-export type Taken = { readonly rounded: RoundingTarget | null; readonly written: readonly string[] | null };
+/** A way a number may be given: rounded so far it is this value, and it is written like one of these; null: in any way. */
+export type Taken = {
+	readonly rounded: RoundingTarget | null;
+	readonly value: string;
+	/** The value to one figure or place more, which some who round twice give; left out where it is exact. */
+	readonly finer?: { readonly rounded: RoundingTarget; readonly value: string };
+	readonly written: readonly string[] | null;
+};
 
 /** A number by itself. */
 export type NumberEntry = {
@@ -13,8 +19,6 @@ export type NumberEntry = {
 	readonly label: string;
 	/** The unit that stands behind it, printed; '' where it is typed, or there is none. */
 	readonly behind: string;
-	/** The value, to as many digits as a double holds. */
-	readonly value: string;
 	readonly taken: readonly Taken[];
 	/** Whether its sign is said already by a part before it. */
 	readonly signSaid?: true;

@@ -19,24 +19,34 @@ export function doubleText(value: Rational): string {
 	return plain.includes('.') ? plain.replace(/\.?0+$/, '') : plain;
 }
 
-/** A rounded value as it may be typed, in the form asked. */
-function written(value: Rational, target: RoundingTarget, form: UnitWant['form'], ties?: Ties): readonly string[] {
+/** The same to one figure or place more. */
+function oneMore(target: RoundingTarget): RoundingTarget {
+	return 'place' in target ? { place: target.place - 1 } : { significant: target.significant + 1 };
+}
+
+/** A value rounded, as it may be typed in the form asked. */
+function takenTo(value: Rational, target: RoundingTarget, form: UnitWant['form'], ties?: Ties): Taken {
 	const rounded = round(value, target, ties);
 	const printed = printRounded(rounded);
 	const plain = 'place' in target ? printInPlain(rounded).plain : printed.clear ? printed.plain : null;
 	// A point behind zeros makes all of them count.
 	const pointed = plain === null && rounded.place === 0 && printed.plain !== null ? `${printed.plain}.` : plain;
-	return [form === 'scientific' ? null : pointed, form === 'plain' ? null : printed.scientific].filter(
-		(text) => text !== null,
-	);
+	const written = [form === 'scientific' ? null : pointed, form === 'plain' ? null : printed.scientific];
+	const more = oneMore(target);
+	return {
+		rounded: target,
+		value: doubleText(rounded.value),
+		finer: { rounded: more, value: doubleText(round(value, more, ties).value) },
+		written: written.filter((text) => text !== null),
+	};
 }
 
 /** The ways a number may be given that is held against a key. */
 export function takenBy(key: Key, form?: UnitWant['form']): readonly Taken[] {
 	const value = withPi(key.value, key.pi);
-	const to = (target: RoundingTarget): Taken => ({ rounded: target, written: written(value, target, form, key.ties) });
+	const to = (target: RoundingTarget): Taken => takenTo(value, target, form, key.ties);
 	if (key.asked?.kind === 'place') return [to({ place: key.asked.place })];
-	if (key.exact === 'ends') return EXACTLY;
+	if (key.exact === 'ends') return exactly(value);
 	const [from, until] = key.asked
 		? [key.asked.from, key.asked.to]
 		: OPEN_FIGURES[key.exact === 'endless' ? 'endless' : 'measured'];
@@ -44,7 +54,14 @@ export function takenBy(key: Key, form?: UnitWant['form']): readonly Taken[] {
 }
 
 /** A number that is taken however it is written, as long as it is the very value. */
-export const EXACTLY: readonly Taken[] = [{ rounded: null, written: null }];
+export function exactly(value: Rational): readonly Taken[] {
+	return [{ rounded: null, value: doubleText(value), written: null }];
+}
+
+/** A number that is taken however it is written, as long as it is the value so far. */
+export function takenWithin(value: Rational, target: RoundingTarget): Taken {
+	return { rounded: target, value: doubleText(round(value, target).value), written: null };
+}
 
 /** The entry for a number that is held against a key. */
 export function numberEntry(name: string, label: string, key: Key, form?: UnitWant['form']): NumberEntry {
@@ -53,7 +70,6 @@ export function numberEntry(name: string, label: string, key: Key, form?: UnitWa
 		name,
 		label,
 		behind: '',
-		value: doubleText(withPi(key.value, key.pi)),
 		taken: takenBy(key, form),
 	};
 }
