@@ -11,12 +11,14 @@ import { broughtIn, DRAFT } from '../src/work/brought';
 import { workNamed } from '../src/work/how-far';
 import { problemName, sheetOf } from '../src/work/sheet';
 import { did } from '../src/work/works-slice';
+import { fileOf } from './files-here';
 import { pressButton } from './on-desk';
 
 const mockNavigate = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));
 
 jest.mock('../src/worker/core-worker', () => jest.requireActual('./jobs-here').jobsHere());
+jest.mock('../src/worker/form-worker', () => jest.requireActual('./files-here').filesHere());
 
 beforeEach(() => {
 	jest.clearAllMocks();
@@ -155,8 +157,7 @@ describe('a problem that is brought', () => {
 
 	it('takes the text of a file that is dropped', async () => {
 		show(<BringScreen />);
-		const file = new File([PAGE], 'sheet.txt', { type: 'text/plain' });
-		Object.assign(file, { text: async () => PAGE });
+		const file = fileOf(PAGE, 'sheet.txt', 'text/plain');
 		fireEvent.drop(screen.getByTestId('bring-text'), { dataTransfer: { files: [file] } });
 		await screen.findByTestId('page');
 	});
@@ -270,6 +271,7 @@ describe('what was brought', () => {
 		press('handed-take');
 		const [name = ''] = broughtIn(store.getState().works);
 		expect(wentTo()).toBe(`/sheet/${name}`);
+		show(<WithExercise name={problemName(name, 'p1')}>{(view) => view.exercise.prompt}</WithExercise>, store);
 		expect(own(store, problemName(name, 'p1'))).toMatchObject({ start: { number: '7' }, asked: { unit: 'mL' } });
 		expect(globalThis.location.hash).toBe('');
 	});

@@ -1,11 +1,11 @@
 import { readProblem } from '@tidy-sum/core/problem';
 import { handedLink, readHandedLink } from '@tidy-sum/exchange/handed-link';
-import type { Step, WorkBody } from '@tidy-sum/schema';
+import type { KeptProblem, Step, WorkBody } from '@tidy-sum/schema';
 import { type AppStore, makeStore } from '../src/store/store';
 import { BROUGHT, broughtIn, DRAFT, pathOf, titleNamed } from '../src/work/brought';
 import { exerciseOf, titleOf } from '../src/work/exercises';
 import { followingOf } from '../src/work/following';
-import { handedOf, handedTitle, layStep, takingIn } from '../src/work/handed';
+import { handedOf, handedTitle, layStep, posingStep, takingIn } from '../src/work/handed';
 import { canUndo } from '../src/work/history';
 import { howFarNamed, workNamed } from '../src/work/how-far';
 import { placeInSheet, problemName, sheetName, sheetNameOf, sheetOf } from '../src/work/sheet';
@@ -271,20 +271,24 @@ describe('what is handed on', () => {
 
 		const name = sheetName('Else-Where_1');
 		const other = makeStore();
-		for (const one of takingIn(read.value, name)) other.dispatch(did(one.name, one.step));
+		other.dispatch(did(name, takingIn(read.value, name)));
+		const laid = () => sheetOf(worksOf(other).byId[worksOf(other).open[name] ?? '']?.body).problems;
+		// No piece of work is made of a problem until it is opened.
+		expect(work(other, problemName(name, 'p1'))).toBeNull();
+		other.dispatch(did(problemName(name, 'p1'), posingStep(laid()[0] as KeptProblem)));
 		expect(titleNamed(worksOf(other), name)).toBe('Week 7');
 		const there = exercise(other, problemName(name, 'p1'));
 		expect({ ...there, name: '' }).toEqual({ ...exercise(store, first), name: '' });
 		expect(work(other, problemName(name, 'p1'))?.answer).toBe('');
 		// What was never opened goes as its text, and is read there.
 		expect(work(other, problemName(name, 'p2'))).toBeNull();
-		expect(sheetOf(worksOf(other).byId[worksOf(other).open[name] ?? '']?.body).problems[1]?.text).toBe(WIND);
+		expect(laid()[1]?.text).toBe(WIND);
 	});
 
 	it('of one problem is that problem, under a name of its own', () => {
 		const store = storeWith(['own-a', pose(WIND)], ['own-a', { do: 'entitle', title: 'Gust' }]);
 		const other = makeStore();
-		for (const one of takingIn(handedOf(worksOf(store), 'own-a'), 'own-z')) other.dispatch(did(one.name, one.step));
+		other.dispatch(did('own-z', takingIn(handedOf(worksOf(store), 'own-a'), 'own-z')));
 		expect(exercise(other, 'own-z')).toMatchObject({ title: 'Gust', start: { number: '3.6', unit: 'm/s' } });
 	});
 });

@@ -2,7 +2,7 @@ import { readFile, rename, rm, writeFile } from 'node:fs/promises';
 import { buffer } from 'node:stream/consumers';
 import { bad, good, type Outcome } from '@tidy-sum/core';
 import { readRoundCode } from '@tidy-sum/core/practice';
-import { type ReadSet, readSetFile, setOfBook, setOfRound } from '@tidy-sum/exchange/set';
+import { lookedOver, orNone, type ReadSet, readSetFile, setOfBook, setOfRound } from '@tidy-sum/exchange/set';
 
 /** The bytes of a file; - is standard input. */
 export async function bytesOf(file: string): Promise<Outcome<Uint8Array>> {
@@ -37,7 +37,8 @@ export async function setNamed(named: string): Promise<Outcome<ReadSet>> {
 	if (named === BOOK) return good({ set: setOfBook(), rows: [] });
 	const bytes = await bytesOf(named);
 	if (bytes.ok) {
-		const read = readSetFile(bytes.value);
+		const file = readSetFile(bytes.value);
+		const read = file.ok ? orNone(lookedOver(file.value)) : file;
 		return read.ok ? read : bad(read.fault.code, `${named}: ${read.fault.message}`);
 	}
 	if (!readRoundCode(named).ok) return bytes;

@@ -4,6 +4,7 @@ import { handedText } from '../src/handed-link';
 import {
 	exercisesOf,
 	handedOfSet,
+	lookedOver,
 	readSetFile,
 	readSetText,
 	setCsv,
@@ -303,5 +304,38 @@ describe('what a class goes by', () => {
 			},
 		);
 		expect(keyText(exercisesOf(set)[0] as never)).toBe('5.0 × 10² stride');
+	});
+});
+
+describe('a set looked over', () => {
+	const over = (...lines: string[]) => lookedOver(rows(...lines));
+
+	it('leaves out what has no key, and tells where its own answer is another', () => {
+		const { set, rows: told } = over(
+			'start,wanted,answer',
+			'3.2 kg,g,3200 g',
+			'3.2 kg,m,3 m',
+			'26.0 mi/h,ft/s,38 ft/s',
+			'26.0 mi/h,ft/s,',
+		);
+		expect(set.exercises.map(({ start }) => start)).toEqual([
+			{ number: '3.2', unit: 'kg' },
+			{ number: '26.0', unit: 'mi/h' },
+			{ number: '26.0', unit: 'mi/h' },
+		]);
+		expect(told.map(({ taken, says }) => `${taken} ${says}`)).toEqual([
+			'true ',
+			expect.stringMatching(/^false nothing leads to what is wanted: .*kg.*m/),
+			'true its own answer, 38 ft/s, is not what it comes to here: 38.1 ft/s',
+			'true ',
+		]);
+	});
+
+	it('finds nothing to say of what we write ourselves', () => {
+		for (const form of ['csv', 'json', 'qti'] as const) {
+			const made = lookedOver(read(writeSet(form, BOOK_SET).content));
+			expect(made.set.exercises).toHaveLength(40);
+			expect(made.rows.filter(({ says }) => says !== '')).toEqual([]);
+		}
 	});
 });

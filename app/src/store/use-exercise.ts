@@ -2,6 +2,7 @@ import { placeInRound } from '@tidy-sum/core';
 import type { Told } from '@tidy-sum/schema';
 import { useEffect, useState } from 'react';
 import { exerciseNamed, isOwn } from '../work/exercises';
+import { posingStep } from '../work/handed';
 import { workNamed } from '../work/how-far';
 import { bringReader, isReaderHere } from '../work/own-reader';
 import { placeInSheet } from '../work/sheet';
@@ -26,11 +27,10 @@ function usePosed(name: string): boolean {
 	});
 	useEffect(() => {
 		if (lying === null) return;
-		const { text } = lying;
-		const pose = (told?: Told) => dispatch(did(name, { do: 'pose', text, given: true, ...(told ? { told } : {}) }));
-		if (lying.told) pose(lying.told);
+		const pose = (read?: Told) => dispatch(did(name, posingStep(lying, read)));
+		if (lying.told) pose();
 		else
-			work((jobs) => jobs.tell([text])).then(
+			work((jobs) => jobs.tell([lying.text])).then(
 				([told]) => pose(told),
 				() => pose(),
 			);

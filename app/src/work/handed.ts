@@ -1,5 +1,5 @@
 import type { SheetProblem } from '@tidy-sum/core/problem';
-import type { SingleStep, Step, Told } from '@tidy-sum/schema';
+import type { KeptProblem, SingleStep, Step, Told } from '@tidy-sum/schema';
 import type { Handed } from '@tidy-sum/schema/handed';
 import { titleOf } from './exercises';
 import { workNamed } from './how-far';
@@ -68,6 +68,12 @@ export function layStep(problems: Handed['problems'] | readonly SheetProblem[]):
 			...('told' in problem && problem.told ? { told: problem.told } : {}),
 		})),
 	};
+}
+
+/** The step that poses a problem of a sheet when it is first opened, as it lies there or as it was read since. */
+export function posingStep({ text, told }: Pick<KeptProblem, 'text' | 'told'>, read?: Told): SingleStep {
+	const known = told ?? read;
+	return { do: 'pose', text, given: true, ...(known ? { told: known } : {}) };
 }
 
 /** What is done to take in problems that were handed on: a sheet, or one problem. What is told of a problem of a sheet lies there until it is opened. */

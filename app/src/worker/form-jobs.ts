@@ -16,6 +16,7 @@ import {
 	type ExerciseSet,
 	type FormName,
 	handedOfSet,
+	lookedOver,
 	NO_ROWS,
 	orNone,
 	type ReadSet,
@@ -78,7 +79,8 @@ export const formJobs = {
 			const text = textOf(bytes);
 			return text.ok ? good({ is: 'text', text: text.value }) : text;
 		}
-		const read = readSetFile(bytes);
+		const file = readSetFile(bytes);
+		const read = file.ok ? orNone(lookedOver(file.value)) : file;
 		return read.ok ? good({ is: 'set', read: read.value, handed: handedOfSet(read.value.set) }) : read;
 	},
 	/** Problems as they stand on the device in a form; those that do not say what is wanted yet are left out, and told. */

@@ -1,5 +1,5 @@
-import { BOOK, type BookExercise, type Exercise, inClass, type Outcome, shownCode } from '@tidy-sum/core';
-import { readRoundCode, roundExercises } from '@tidy-sum/core/practice';
+import { BOOK, type BookExercise, type Exercise, inClass, judge, type Outcome, shownCode } from '@tidy-sum/core';
+import { answerKey, readRoundCode, roundExercises } from '@tidy-sum/core/practice';
 import { PROBLEM_LIMIT, readProblem } from '@tidy-sum/core/problem';
 import type { Told } from '@tidy-sum/schema';
 import type { Handed } from '@tidy-sum/schema/handed';
@@ -14,6 +14,8 @@ export type RowTold = {
 	readonly name: string;
 	readonly taken: boolean;
 	readonly says: string;
+	/** The answer it gives itself, where it gives one. */
+	readonly answer?: string;
 };
 
 /** A set as it was read, and what came of each row. */
@@ -192,6 +194,36 @@ export function toldOfExercise(exercise: Exercise): Told {
 		...(goesBy ? { goesBy } : {}),
 		says: { want: null, rounding: null },
 	};
+}
+
+/** What is said of an exercise that is taken, once its key is worked; null where it has none. */
+function saidOfKey(exercise: Exercise, answer: string | undefined): { readonly taken: boolean; readonly says: string } {
+	const key = answerKey(exercise);
+	if (!key.ok) return { taken: false, says: `nothing leads to what is wanted: ${key.fault.message}` };
+	if (answer === undefined) return { taken: true, says: '' };
+	const judged = judge(exercise, answer);
+	if (judged.ok && judged.value.lines.right) return { taken: true, says: '' };
+	return { taken: true, says: `its own answer, ${answer}, is not what it comes to here: ${key.value.text}` };
+}
+
+/**
+ * A set looked over: the key of each exercise is worked. One without a key is left out; one whose own answer is another
+ * is told.
+ */
+export function lookedOver({ set, rows }: ReadSet): ReadSet {
+	const worked = exercisesOf(set);
+	const kept: SetExercise[] = [];
+	let at = -1;
+	const told = rows.map((row): RowTold => {
+		if (!row.taken) return row;
+		at += 1;
+		const [exercise, lying] = [worked[at], set.exercises[at]];
+		if (!exercise || !lying) return row;
+		const { taken, says } = saidOfKey(exercise, row.answer);
+		if (taken) kept.push(lying);
+		return { ...row, taken, says: [row.says, says].filter(Boolean).join('; ') };
+	});
+	return rows.length ? { set: { ...set, exercises: kept }, rows: told } : { set, rows };
 }
 
 /** A set with at least one exercise in it, or a fault that says why there is none. */

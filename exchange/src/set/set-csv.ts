@@ -254,7 +254,14 @@ export function readSetCsv(text: string): Outcome<ReadSet> {
 		const name = row.cells.get('name') ?? placeName(exercises.length);
 		const said = saidIn(row);
 		const made = said.ok ? exerciseIn(said.value) : { exercise: null, says: said.fault.message };
-		rows.push({ where, name, taken: made.exercise !== null, says: made.says });
+		const answer = row.cells.get(ANSWER);
+		rows.push({
+			where,
+			name,
+			taken: made.exercise !== null,
+			says: made.says,
+			...(answer === undefined ? {} : { answer }),
+		});
 		if (!made.exercise) continue;
 		const [title, skill] = [row.cells.get('title'), row.cells.get('skill')];
 		exercises.push({
