@@ -41,7 +41,13 @@ function asked(requests: readonly object[]): readonly Reply[] {
 function freshFile(): string {
 	const [known] = asked([{ op: 'skills' }]);
 	const asks = [1, 2, 3].flatMap((level) =>
-		(known?.skills as { skill: string }[]).map(({ skill }) => ({ op: 'fresh', skill, seed: 'held', level, count: 1 })),
+		((known?.skills ?? []) as { skill: string }[]).map(({ skill }) => ({
+			op: 'fresh',
+			skill,
+			seed: 'held',
+			level,
+			count: 1,
+		})),
 	);
 	const made = asked(asks.slice(0, FRESH)).map(({ exercises }, i) => {
 		const [{ key: _, ...exercise }] = exercises as [{ key: unknown }];

@@ -18,10 +18,13 @@ await tool(async () => {
 		format: 'cjs',
 		packages: 'external',
 		alias: {
+			'@tidy-sum/core/entries': join(ROOT, 'core', 'src', 'entries.ts'),
 			'@tidy-sum/core/ask': join(ROOT, 'core', 'src', 'ask.ts'),
 			'@tidy-sum/core/help': join(ROOT, 'core', 'src', 'help.ts'),
 			'@tidy-sum/core/practice': join(ROOT, 'core', 'src', 'practice.ts'),
 			'@tidy-sum/core/problem': join(ROOT, 'core', 'src', 'problem.ts'),
+			'@tidy-sum/schema/handed': join(ROOT, 'schema', 'src', 'handed-schema.ts'),
+			'@tidy-sum/schema/set': join(ROOT, 'schema', 'src', 'set-schema.ts'),
 			'@tidy-sum/schema/ask': join(ROOT, 'schema', 'src', 'ask.ts'),
 			'@tidy-sum/core': join(ROOT, 'core', 'src', 'index.ts'),
 			'@tidy-sum/schema': join(ROOT, 'schema', 'src', 'index.ts'),

@@ -36,7 +36,7 @@ export function savedFiles(): ReadonlyMap<string, string | Uint8Array> {
 		content: string | Uint8Array,
 		name: string,
 	) => {
-		saved.set(name, content);
+		saved.set(name, typeof content === 'string' ? content.replace(/^\uFEFF/, '') : content);
 	}) as never);
 	return saved;
 }

@@ -13,7 +13,7 @@ import {
 	type Report,
 	tableLines,
 } from '@tidy-sum/exchange/marking';
-import { delimiterOf, isEmptyRow } from '@tidy-sum/exchange/set';
+import { delimiterOf, isEmptyRow, UTF8_MARK } from '@tidy-sum/exchange/set';
 import Papa from 'papaparse';
 
 /** How far marking is: bytes read of all there are (0 where that is not known). */
@@ -146,6 +146,7 @@ export async function markFile(from: string, to: string | undefined, ask: MarkAs
 	const part = `${to}.part`;
 	const output = to === undefined ? process.stdout : createWriteStream(part);
 	try {
+		if (to !== undefined) await put(output, UTF8_MARK);
 		const done = await markRows(input, size, output, ask);
 		input.destroy();
 		if (to !== undefined) {
@@ -156,7 +157,10 @@ export async function markFile(from: string, to: string | undefined, ask: MarkAs
 		return good(done);
 	} catch (error) {
 		if (to !== undefined) {
+			// What was still to be written is not missed.
+			output.on('error', () => {});
 			output.destroy();
+			await once(output, 'close').catch(() => {});
 			await rm(part, { force: true });
 		}
 		if (error instanceof MarkFault) return { ok: false, fault: error.fault };

@@ -23,7 +23,7 @@ function run(...args: readonly string[]) {
 }
 
 function table(text: string): readonly Readonly<Record<string, string>>[] {
-	return Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true }).data;
+	return Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), { header: true, skipEmptyLines: true }).data;
 }
 
 const ANSWERS = 'student,exercise,answer\nAnn,wind-gust,27.1 ft/s\nBen,2,27.13 ft/s\nCy,flight,3 m\n';

@@ -5,5 +5,5 @@ export * from './forms/sheet-html';
 export * from './set/exercise-set';
 export * from './set/set-csv';
 export * from './set/set-json';
-export { delimiterOf, isEmptyRow, NO_ROWS, readTable } from './set/table';
+export { delimiterOf, isEmptyRow, NO_ROWS, readTable, UTF8_MARK } from './set/table';
 export * from './set/text-of';

@@ -11,8 +11,9 @@ import { casesIn, fuzzInputs } from '../../cli/test/fuzz-inputs';
 import { type Chain, convert, type Exercise, readChain, route, workChain, workRead } from '../../core/src';
 import { check, fresh, SKILLS } from '../../core/src/practice';
 import { UNIT_ROWS } from '../../core/src/unit/table';
+import { forms } from './forms';
 import { judging, refused } from './judging';
-import { median, microseconds, percentile, table } from './measure';
+import { median, microseconds, percentile, type Row, row, table } from './measure';
 import { reading } from './reading';
 import { namingSlips } from './slips';
 
@@ -39,21 +40,6 @@ function product(numbers: readonly bigint[]): bigint {
 	let all = 1n;
 	for (const number of numbers) all *= number;
 	return all;
-}
-
-type Row = { readonly name: string; readonly measured: string; readonly bar: string; readonly met: boolean };
-
-/** A measured figure held against its bar; the bar is at most or at least that much. */
-function row(
-	name: string,
-	measured: number,
-	bar: { readonly most?: number; readonly least?: number },
-	unit: string,
-): Row {
-	const { most, least } = bar;
-	const met = (most === undefined || measured <= most) && (least === undefined || measured >= least);
-	const text = most === undefined ? `at least ${least}` : `at most ${most}`;
-	return { name, measured: `${measured.toPrecision(3)} ${unit}`, bar: `${text} ${unit}`, met };
 }
 
 /** Our conversion and chain beside three libraries and beside bare products, all in the same rounds. */
@@ -299,6 +285,7 @@ function main(): void {
 		freshExercises(),
 		...readings(),
 		...commandLine(),
+		...forms(CLI),
 		fuzz(),
 		scriptSize(),
 	];

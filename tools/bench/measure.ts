@@ -58,3 +58,19 @@ export function table(title: string, rows: readonly (readonly string[])[]): stri
 	);
 	return `${title}\n${lines.join('\n')}\n`;
 }
+
+/** A figure held against its bar. */
+export type Row = { readonly name: string; readonly measured: string; readonly bar: string; readonly met: boolean };
+
+/** A measured figure held against its bar; the bar is at most or at least that much. */
+export function row(
+	name: string,
+	measured: number,
+	bar: { readonly most?: number; readonly least?: number },
+	unit: string,
+): Row {
+	const { most, least } = bar;
+	const met = (most === undefined || measured <= most) && (least === undefined || measured >= least);
+	const text = most === undefined ? `at least ${least}` : `at most ${most}`;
+	return { name, measured: `${measured.toPrecision(3)} ${unit}`, bar: `${text} ${unit}`, met };
+}

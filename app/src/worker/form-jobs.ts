@@ -28,6 +28,7 @@ import {
 	setOfRound,
 	type Taken,
 	textOf,
+	UTF8_MARK,
 	writeSet,
 } from '@tidy-sum/exchange/set';
 import type { Handed } from '@tidy-sum/schema/handed';
@@ -97,11 +98,11 @@ export const formJobs = {
 	},
 	/** What one has worked, each try, as CSV or JSON. */
 	writeTries(form: 'csv' | 'json', tries: readonly TryTaken[]): string {
-		return form === 'csv' ? triesCsv(tries) : triesJson(tries);
+		return form === 'csv' ? UTF8_MARK + triesCsv(tries) : triesJson(tries);
 	},
 	/** Answers to be handed in and marked. */
 	writeAnswers(answers: Parameters<typeof answersCsv>[0]): string {
-		return answersCsv(answers);
+		return UTF8_MARK + answersCsv(answers);
 	},
 	/** Begins to mark the answers of a class. */
 	beginMarking(exercises: SetFrom, answers: Uint8Array, points: string): Outcome<MarkedSoFar> {
@@ -139,7 +140,7 @@ export const formJobs = {
 		if (!marking) return null;
 		const { counted, marked, withPoints } = marking;
 		const report = counted.report();
-		return { report, csv: markedCsv(marked, withPoints), html: reportHtml(report) };
+		return { report, csv: UTF8_MARK + markedCsv(marked, withPoints), html: reportHtml(report) };
 	},
 };
 

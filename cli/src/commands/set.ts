@@ -27,7 +27,8 @@ export async function written(set: ExerciseSet, flags: Flags, beside: string): P
 	if (out === undefined) {
 		if (typeof content !== 'string')
 			return unread(`A form of this kind is no text. Say where it goes: -o ${name}.${form.extension}`);
-		return { text: content.trimEnd(), beside: told, code: 0 };
+		// The mark of UTF-8 belongs to a file.
+		return { text: content.replace(/^\uFEFF/u, '').trimEnd(), beside: told, code: 0 };
 	}
 	const done = await writeWhole(out, content);
 	if (!done.ok) return unread(done.fault.message);

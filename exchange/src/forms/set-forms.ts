@@ -5,6 +5,7 @@ import { readItemFile, readPackage } from '../qti/read-package';
 import type { ExerciseSet, ReadSet, RowTold } from '../set/exercise-set';
 import { readSetCsv, setCsv } from '../set/set-csv';
 import { readSetJson, setJson } from '../set/set-json';
+import { UTF8_MARK } from '../set/table';
 import { textOf } from '../set/text-of';
 import { FORM_NAMES, type FormName } from './form-rows';
 import { fitsPicture, type SheetAsk, sheetHtml } from './sheet-html';
@@ -23,7 +24,7 @@ const WRITES: { readonly [N in FormName]: (set: ExerciseSet, ask: SheetAsk) => T
 				? [{ where: 'the sheet', name: set.title, taken: true, says: TOO_LONG }]
 				: [],
 	}),
-	csv: (set) => ({ content: setCsv(set), report: [] }),
+	csv: (set) => ({ content: UTF8_MARK + setCsv(set), report: [] }),
 	qti: (set) => {
 		const { bytes, report } = setPackage(set);
 		return { content: bytes, report };

@@ -63,6 +63,9 @@ export function rowCells(columns: readonly string[], cells: readonly string[]): 
 	return named;
 }
 
+/** The mark of UTF-8 before a file: without it a spreadsheet takes µ and ² for letters of another encoding. */
+export const UTF8_MARK = '\uFEFF';
+
 /** Rows as comma-separated values, each cell made safe; lines end as RFC 4180 has it. */
 export function tableText(rows: readonly (readonly string[])[]): string {
 	return `${Papa.unparse(rows.map((row) => row.map(safeCell)))}\r\n`;
