@@ -1,10 +1,22 @@
-import { readFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { Key } from 'selenium-webdriver';
 import { Browser, DESKTOP, PHONE, type Screen } from './src/browser';
 import { Whole } from './src/whole';
 import { check, place, WORKED, workThrough, write } from './src/work-through';
 
 jest.setTimeout(180_000);
+
+/** A file of exercises with a row that cannot be read, and the answers of a class. */
+const FOLDER = mkdtempSync(join(tmpdir(), 'tidy-sum-sight-'));
+const EXERCISES = join(FOLDER, 'exercises.csv');
+const ANSWERS = join(FOLDER, 'answers.csv');
+writeFileSync(
+	EXERCISES,
+	'prompt,start,wanted\n"A gust of 26.0 mi/h, in ft/s.",26.0 mi/h,ft/s\n,3 kg,m\nRope.,8.75 ft,ft and in\n',
+);
+writeFileSync(ANSWERS, 'student,exercise,answer\nAnn,wind-gust,27.1 ft/s\nBen,2,27.13 ft/s\nCy,flight,3 m\n');
 
 const AXE = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
 
@@ -16,6 +28,7 @@ beforeAll(async () => {
 
 afterAll(async () => {
 	await whole.stop();
+	rmSync(FOLDER, { recursive: true, force: true });
 });
 
 type Violation = { readonly id: string; readonly help: string; readonly nodes: readonly { readonly html: string }[] };
@@ -78,6 +91,21 @@ async function eachBrought(browser: Browser, look: (state: string) => Promise<vo
 	await browser.press('sheet-hand-in');
 	await browser.find('not-done');
 	await look('a sheet handed in');
+	await browser.driver.get(`${whole.url}/bring`);
+	await browser.give('bring-file', EXERCISES);
+	await browser.find('file-draft');
+	await look('a file of exercises, before anything is kept');
+	await browser.press('file-keep', 'take', 'take-qti');
+	await browser.untilSays('take-says', 'Saved as');
+	await look('a sheet taken along');
+	await browser.driver.get(`${whole.url}/marking`);
+	await browser.find('marking');
+	await look('answers to be marked');
+	await browser.press('marking-from-book');
+	await browser.give('marking-answers', ANSWERS);
+	await browser.press('marking-start');
+	await browser.find('report');
+	await look('what came of a class’s answers');
 	await browser.driver.get(`${whole.url}/working/wind-gust`);
 	await browser.fill('working-text', '18.5 mi/h × 5280 ft / 1 mi = 97680 ft/h × 3600 s / 1 h = 27.1 ft/s');
 	await browser.press('beside-key', 'working-check');

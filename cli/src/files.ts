@@ -37,7 +37,7 @@ export async function setNamed(named: string): Promise<Outcome<ReadSet>> {
 	if (named === BOOK) return good({ set: setOfBook(), rows: [] });
 	const bytes = await bytesOf(named);
 	if (bytes.ok) {
-		const file = readSetFile(bytes.value);
+		const file = readSetFile(bytes.value, named);
 		const read = file.ok ? orNone(lookedOver(file.value)) : file;
 		return read.ok ? read : bad(read.fault.code, `${named}: ${read.fault.message}`);
 	}

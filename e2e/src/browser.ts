@@ -119,6 +119,16 @@ export class Browser {
 		await field.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text);
 	}
 
+	/** Gives a file of the device to the field that takes it. */
+	async give(id: string, path: string): Promise<void> {
+		await (await this.find(id)).sendKeys(path);
+	}
+
+	/** Lets the page save files, into this folder. */
+	async savesInto(folder: string): Promise<void> {
+		await this.command('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+	}
+
 	/** The middle of an element on the screen, brought into view. */
 	private async middle(id: string): Promise<{ x: number; y: number }> {
 		const element = await this.find(id);

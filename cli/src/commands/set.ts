@@ -43,7 +43,9 @@ export async function written(set: ExerciseSet, flags: Flags, beside: string): P
 /** A set of exercises in another form. */
 export const set: PeopleCommand = {
 	name: 'set',
-	takes: [['set', 'a file with exercises (json, csv, a package or an item of QTI), the code of a Round, or book']],
+	takes: [
+		['set', 'a file with exercises (json, csv, a package or an item of QTI, a text), the code of a Round, or book'],
+	],
 	flags: FORM_FLAGS,
 	says: 'a set of exercises in another form, with what came of each row',
 	examples: ['tidy-sum set sheet.csv --form html -o sheet.html', 'tidy-sum set book --form qti -o book.zip'],

@@ -1,8 +1,9 @@
 import { bad, type Outcome } from '@tidy-sum/core';
+import { cutSheet } from '@tidy-sum/core/problem';
 import { isArchive } from '../qti/archive';
 import { setPackage } from '../qti/package';
 import { readItemFile, readPackage } from '../qti/read-package';
-import type { ExerciseSet, ReadSet, RowTold } from '../set/exercise-set';
+import { type ExerciseSet, orNone, type ReadSet, type RowTold, setOfHanded } from '../set/exercise-set';
 import { readSetCsv, setCsv } from '../set/set-csv';
 import { readSetJson, setJson } from '../set/set-json';
 import { UTF8_MARK } from '../set/table';
@@ -42,15 +43,26 @@ export function writeSet(form: FormName, set: ExerciseSet, ask: SheetAsk = {}): 
 	return WRITES[form](set, ask);
 }
 
+/** Whether a file holds problems as they are typed, by its name. */
+const TYPED = /\.(?:txt|md)$/iu;
+
+/** The problems of a page as they are typed, each read by its text. */
+function readPage(text: string): Outcome<ReadSet> {
+	const problems = cutSheet(text).map(({ label, text: one }) => ({ label, text: one }));
+	return orNone(setOfHanded({ tidySum: 1, title: '', problems }));
+}
+
 /**
  * A set from a file, whichever of the forms it is in.
+ * @param name what the file is called: a text is read as problems that are typed.
  * @returns it with what came of each row; or what the form ends with, `encoding` for bytes that are no text.
  */
-export function readSetFile(bytes: Uint8Array): Outcome<ReadSet> {
+export function readSetFile(bytes: Uint8Array, name = ''): Outcome<ReadSet> {
 	if (isArchive(bytes)) return readPackage(bytes);
 	if (!bytes.length) return bad('empty', 'This file is empty.');
 	const text = textOf(bytes);
-	return text.ok ? readSetText(text.value) : text;
+	if (!text.ok) return text;
+	return TYPED.test(name) ? readPage(text.value) : readSetText(text.value);
 }
 
 /** The same of a text. */

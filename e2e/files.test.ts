@@ -1,0 +1,127 @@
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Browser, DESKTOP, PHONE, SCREENS } from './src/browser';
+import { Whole } from './src/whole';
+import { answerWith, takeFact } from './src/work-through';
+
+jest.setTimeout(180_000);
+
+const BIN = join(__dirname, '..', 'cli', 'bin', 'tidy-sum.mjs');
+
+let whole: Whole;
+let folder: string;
+
+beforeAll(async () => {
+	whole = await Whole.start();
+	folder = mkdtempSync(join(tmpdir(), 'tidy-sum-files-'));
+});
+
+afterAll(async () => {
+	await whole?.stop();
+	rmSync(folder, { recursive: true, force: true });
+});
+
+function file(name: string, content: string): string {
+	const path = join(folder, name);
+	writeFileSync(path, content);
+	return path;
+}
+
+/** A file the page has saved, once all of it is there. */
+async function saved(browser: Browser, name: string): Promise<Buffer> {
+	const path = join(folder, name);
+	await browser.driver.wait(
+		() => existsSync(path),
+		8000,
+		`no ${name} was saved; there is ${readdirSync(folder).join(', ')}`,
+	);
+	return readFileSync(path);
+}
+
+const EXERCISES = [
+	'prompt,start,wanted,rounding,answer,set,class',
+	'"The mast records 26.0 mi/h. What is that in ft/s?",26.0 mi/h,ft/s,,38.1 ft/s,Week 9,support light',
+	'A jar holds 454 g of honey. What is that in kg?,,,,0.454 kg,,',
+	'A rope of 3 kg.,3 kg,m,,,,',
+].join('\n');
+
+describe.each(SCREENS)('a file of exercises, on %s', (_, screen) => {
+	it('is looked over, kept as a sheet, worked, and taken along in a form that another device reads', async () => {
+		const browser = await Browser.open({ screen });
+		await browser.savesInto(folder);
+		await browser.driver.get(`${whole.url}/bring`);
+		await browser.give('bring-file', file('week9.csv', EXERCISES));
+		await browser.untilSays('file-says', 'Week 9: 2 exercises were read, 1 left out. Nothing is kept yet.');
+		await browser.untilSays('file-draft', 'row 4: nothing leads to what is wanted');
+		await browser.press('file-keep');
+		await browser.untilSays('sheet-says', '2 problems');
+		await browser.press('problem-2');
+		await browser.find('line');
+		await takeFact(browser, 'unit--1-top-g', '1kg=1000g', 'g');
+		await answerWith(browser, '0.454 kg');
+		await browser.untilSays('verdict-value', 'right');
+
+		await browser.driver.navigate().back();
+		await browser.find('sheet');
+		await browser.press('take', 'take-qti');
+		await browser.untilSays('take-says', 'Saved as week-9.zip');
+		await saved(browser, 'week-9.zip');
+		const other = await Browser.open({ screen: DESKTOP });
+		await other.driver.get(`${whole.url}/bring`);
+		await other.give('bring-file', join(folder, 'week-9.zip'));
+		await other.untilSays('file-says', 'Week 9: 2 exercises were read. Nothing is kept yet.');
+		await other.press('file-keep', 'problem-1');
+		await other.untilSays('problem', '26.0 mi/h');
+		expect(await other.errors()).toEqual([]);
+		await other.close();
+		rmSync(join(folder, 'week-9.zip'));
+		await browser.close();
+	});
+});
+
+describe('the answers of a class', () => {
+	const ANSWERS = [
+		'student,exercise,answer,working',
+		'Ann,wind-gust,27.1 ft/s,',
+		'Ben,2,27.13 ft/s,',
+		'Cy,honey-jar,,454 g × 1 kg/1000 g = 0.454 kg',
+		'Di,flight,3 m,',
+	].join('\n');
+
+	it('are marked on the screen as on the command line, to the letter', async () => {
+		const browser = await Browser.open({ screen: PHONE });
+		await browser.savesInto(folder);
+		await browser.driver.get(`${whole.url}/marking`);
+		await browser.press('marking-from-book');
+		const answers = file('answers.csv', ANSWERS);
+		await browser.give('marking-answers', answers);
+		await browser.press('marking-start');
+		await browser.untilSays('report-says', '4 answers: 2 right, 1 value right, not its figures or unit, 1 not read.');
+		await browser.untilSays('report-slips', 'Too many figures');
+		await browser.press('take', 'take-marked', 'take-report');
+		const there = await saved(browser, 'the-book-of-fennel-ridge-marked.csv');
+		const out = join(folder, 'marked.csv');
+		spawnSync(process.execPath, [BIN, 'mark', answers, '--set', 'book', '-o', out]);
+		expect(there.toString('utf8')).toBe(readFileSync(out, 'utf8'));
+		expect((await saved(browser, 'the-book-of-fennel-ridge-marked.html')).toString('utf8')).toContain(
+			'What slipped most',
+		);
+		expect(await browser.errors()).toEqual([]);
+		await browser.close();
+	});
+
+	it('of a thousand and more can be stopped, and what is done is shown', async () => {
+		const many = Array.from({ length: 60_000 }, (_, i) => `S${i % 40},wind-gust,${i}.${i % 10} ft/s`).join('\n');
+		const browser = await Browser.open({ screen: DESKTOP });
+		await browser.driver.get(`${whole.url}/marking`);
+		await browser.press('marking-from-book');
+		await browser.give('marking-answers', file('many.csv', `student,exercise,answer\n${many}\n`));
+		await browser.press('marking-start');
+		await browser.untilSays('marking-progress', 'of 60000 marked');
+		await browser.press('marking-stop');
+		await browser.untilSays('marking-came', 'Stopped');
+		await browser.close();
+	});
+});
