@@ -1,4 +1,5 @@
-import { mkdirSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Browser, DESKTOP, PHONE, type Screen } from '../e2e/src/browser';
 import { Whole } from '../e2e/src/whole';
@@ -18,6 +19,22 @@ type Shot = {
 const BROUGHT =
 	'12 jars of honey go to a crate, and a jar holds 454 g. How many kilograms of honey are in 36 crates? Give 3 significant figures. The sled takes 250 kg.';
 
+/** The answers of a made-up class to some exercises of the book. */
+const CLASS_ANSWERS = join(mkdtempSync(join(tmpdir(), 'tidy-sum-shots-')), 'answers.csv');
+const GIVEN: readonly (readonly [string, readonly string[]])[] = [
+	['wind-gust', ['27.1 ft/s', '27.13 ft/s', '27.1', '27.1 ft/s']],
+	['honey-jar', ['0.454 kg', '0.454 kg', '454 kg', '0.454 kg']],
+	['mast-log', ['1.5e4 min', '15120 min', '1.5e4 min', '15120 min']],
+	['soil-bin', ['90.6 L', '6.59 L', '90.6 L', '90.6 L']],
+];
+writeFileSync(
+	CLASS_ANSWERS,
+	[
+		'student,exercise,answer',
+		...GIVEN.flatMap(([name, answers]) => answers.map((answer, i) => `Student ${i + 1},${name},${answer}`)),
+	].join('\n'),
+);
+
 /** One picture of each main view, made from the demo desk. */
 const SHOTS: readonly Shot[] = [
 	{
@@ -27,11 +44,15 @@ const SHOTS: readonly Shot[] = [
 		show: (b) => b.press('lane-bottom-h', 'fact-1h=60min'),
 	},
 	{
-		name: 'desk-beside-phone',
+		name: 'marking-phone',
 		screen: PHONE,
-		exercise: 'drip-line',
+		page: '/marking',
+		exercise: 'new-snow',
 		show: async (b) => {
-			await b.press('unit--1-top-mL', 'fact-1L=1000mL', 'place-mL-below', 'tool-more', 'more-beside', 'beside-key');
+			await b.press('marking-from-book');
+			await b.give('marking-answers', CLASS_ANSWERS);
+			await b.press('marking-start');
+			await b.find('report');
 		},
 	},
 	{
