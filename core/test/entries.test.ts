@@ -126,7 +126,8 @@ describe('the writings of a unit', () => {
 		['in²', ['in²', 'in^2', 'square inches', 'square inch']],
 		['kJ/(mol·K)', ['kJ/(mol·K)', 'kJ/(mol K)']],
 		['1/s', ['1/s']],
-		['seed', ['seed']],
+		['seed', ['seed', 'seeds']],
+		['box/d', ['box/d', 'boxes per day']],
 	])('of %s hold the common ones', (unit, some) => {
 		expect(writings(unit)).toEqual(expect.arrayContaining(some));
 		expect(writings(unit)[0]).toBe(some[0]);

@@ -3,15 +3,10 @@ import type { Quantity } from '../quantity/quantity';
 import { isCounted } from '../unit/dimension';
 import { rowOf } from '../unit/find-unit';
 import { parseUnit } from '../unit/parse-unit';
+import { pluralOf } from '../unit/singular';
 import type { Unit, UnitPart } from '../unit/unit';
 import { quoted } from './listed';
 import { printWritten } from './say';
-
-/** The plural of a counted thing, by the regular rule: jars, boxes, berries. */
-function pluralOf(thing: string): string {
-	if (/(s|x|ch|sh|zz)$/.test(thing)) return `${thing}es`;
-	return /[^aeiou]y$/.test(thing) ? `${thing.slice(0, -1)}ies` : `${thing}s`;
-}
 
 /** Whether a part of a unit is a thing one counts: it has no row in the tables, or its row is that of a count. */
 function isThing({ unit, prefix }: UnitPart): boolean {

@@ -18,3 +18,9 @@ export function singular(word: string): string {
 	if (/[^aeiou]ies$/.test(name) && name.length > 4) return `${name.slice(0, -3)}y`;
 	return /[a-z]s$/.test(name) ? name.slice(0, -1) : name;
 }
+
+/** The plural of a counted thing, by the regular rule: jars, boxes, berries. */
+export function pluralOf(thing: string): string {
+	if (/(s|x|ch|sh|zz)$/.test(thing)) return `${thing}es`;
+	return /[^aeiou]y$/.test(thing) ? `${thing.slice(0, -1)}ies` : `${thing}s`;
+}

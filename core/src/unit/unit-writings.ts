@@ -1,6 +1,7 @@
 import { toSuperscript } from '../numeral/superscript';
 import { rowOf } from './find-unit';
 import { printUnit, ucumOf } from './print-unit';
+import { pluralOf } from './singular';
 import type { Unit, UnitPart } from './unit';
 
 /** The most writings of one unit. */
@@ -33,7 +34,8 @@ const RAISED_NAMES: Readonly<Record<number, readonly string[]>> = { 2: ['square'
 function namesOf({ unit, prefix, power }: UnitPart, many: boolean): readonly string[] {
 	const row = rowOf(unit);
 	const by = Math.abs(power);
-	if (!row || prefix || by > 3) return [];
+	if (!row) return by === 1 && many ? [pluralOf(unit), unit] : by === 1 ? [unit] : [];
+	if (prefix || by > 3) return [];
 	const plain = many ? [row.plural ?? `${row.name}s`, row.name] : [row.name];
 	const all = [...plain, ...(row.names ?? []).map((name) => (many ? `${name}s` : name))];
 	return by === 1 ? all : (RAISED_NAMES[by] ?? []).flatMap((first) => all.map((name) => `${first} ${name}`));
