@@ -224,6 +224,13 @@ describe('a work sheet to print', () => {
 		expect(key).toContain('Key: The book');
 	});
 
+	it('says what is to be done where an exercise has no text', () => {
+		const { set } = rows('start,range to,wanted', '26.0 mi/h,,ft/s', '50 °F,68 °F,°C');
+		expect(sheet(set)).toContain('<p>26.0 mi/h → ft/s</p>');
+		expect(sheet(set)).toContain('<p>50 to 68 °F → °C</p>');
+		expect(read(writeSet('qti', set).content).set.exercises[0]?.prompt).toBe('');
+	});
+
 	it('shows the picture of a code that opens the same Round, or its letters', () => {
 		const made = setOfRound('910k-s5fa-f');
 		if (!made.ok) throw new Error(made.fault.message);

@@ -1,12 +1,11 @@
 import { SHEET_PROBLEMS_LIMIT } from '@tidy-sum/schema';
 import type { Handed } from '@tidy-sum/schema/handed';
-import { GAP } from '../theme/tokens';
-import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Words } from '../ui/words';
 import { handedTitle } from '../work/handed';
 import { ProblemRow } from './problem-row';
+import { useRowStyles } from './rows';
 import type { SetBrought } from './use-file';
 
 type Props = { readonly brought: SetBrought; readonly onLeave: () => void };
@@ -22,7 +21,7 @@ const SHOWN = 60;
 
 /** A file of exercises before anything of it is kept: what came of each row, and what is left out and why. */
 export function FileDraft({ brought, onLeave }: Props) {
-	const styles = useStyles();
+	const styles = useRowStyles();
 	const { read, handed, name } = brought;
 	const left = read.rows.filter(({ taken }) => !taken);
 	const { title, problems } = keptOf(brought);
@@ -76,17 +75,3 @@ export function FileDraft({ brought, onLeave }: Props) {
 		</Box>
 	);
 }
-
-const useStyles = makeStyles((palette) => ({
-	part: { gap: GAP.s },
-	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
-	rows: { gap: GAP.xs },
-	item: {
-		flexDirection: 'row',
-		gap: GAP.m,
-		paddingVertical: GAP.s,
-		borderBottomWidth: 1,
-		borderBottomColor: palette.rule,
-	},
-	words: { flex: 1, gap: 2 },
-}));

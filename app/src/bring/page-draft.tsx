@@ -1,12 +1,11 @@
 import type { SheetProblem } from '@tidy-sum/core/problem';
 import { SHEET_PROBLEMS_LIMIT } from '@tidy-sum/schema';
 import { useMemo } from 'react';
-import { GAP } from '../theme/tokens';
-import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Notice } from '../ui/notice';
 import { Words } from '../ui/words';
 import { ProblemRow } from './problem-row';
+import { useRowStyles } from './rows';
 import { useTold } from './use-told';
 
 /** How many problems of a page are shown before it is kept; the sheet has them all. */
@@ -14,7 +13,7 @@ const SHOWN = 40;
 
 /** A page as it was cut into problems, each with what was read of it. */
 export function PageDraft({ problems }: { readonly problems: readonly SheetProblem[] }) {
-	const styles = useStyles();
+	const styles = useRowStyles();
 	const shown = useMemo(() => problems.slice(0, SHOWN), [problems]);
 	const told = useTold(useMemo(() => shown.map(({ text }) => text), [shown]));
 	return (
@@ -41,15 +40,3 @@ export function PageDraft({ problems }: { readonly problems: readonly SheetProbl
 		</Box>
 	);
 }
-
-const useStyles = makeStyles((palette) => ({
-	part: { gap: GAP.s },
-	item: {
-		flexDirection: 'row',
-		gap: GAP.m,
-		paddingVertical: GAP.s,
-		borderBottomWidth: 1,
-		borderBottomColor: palette.rule,
-	},
-	words: { flex: 1, gap: 2 },
-}));

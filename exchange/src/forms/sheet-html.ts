@@ -4,7 +4,7 @@ import qrcode from 'qrcode-generator';
 import { handedLink } from '../handed-link';
 import { Html, html, htmlPage, type Paper } from '../html';
 import { lineMathml } from '../line-forms';
-import { type ExerciseSet, exercisesOf, handedOfSet } from '../set/exercise-set';
+import { type ExerciseSet, exercisesOf, handedOfSet, textOfExercise } from '../set/exercise-set';
 
 export type SheetAsk = {
 	/** Where the app is found: the picture of the code leads there. */
@@ -49,7 +49,9 @@ function problem(exercise: Exercise, i: number): Html {
 	const wanted = sayWanted(exercise, goalOf(exercise));
 	return html`<section class="problem whole">
 <h2>${i + 1}.</h2>
-<div>${exercise.prompt.split(/\n+/u).map((text) => html`<p>${text}</p>`)}
+<div>${textOfExercise(exercise)
+		.split(/\n+/u)
+		.map((text) => html`<p>${text}</p>`)}
 <p class="soft"><small>Wanted: ${wanted}</small></p>
 <div class="room"></div>
 <p class="answer">Answer:</p></div>

@@ -1,5 +1,6 @@
 import type { Exercise } from '@tidy-sum/core';
 import type { Entries, Entry } from '@tidy-sum/core/entries';
+import { textOfExercise } from '../set/exercise-set';
 import { all, choiceName, judgedBy, overNames, typedName } from './judged-by';
 import { type Element, element, type Node } from './xml';
 
@@ -116,7 +117,7 @@ const ANSWER = 'tidy-sum-answer';
  * judged: the value by `qti-round-to` and `qti-equal`, how it is written by `qti-pattern-match` on what was typed (1EdTech
  * QTI 3.0 ASI, "Response Processing").
  */
-export function itemOf(name: string, title: string, { prompt }: Exercise, { entries, shows }: Entries): Element {
+export function itemOf(name: string, title: string, exercise: Exercise, { entries, shows }: Entries): Element {
 	const asked = entries.map(askedOf);
 	const numbers = entries.filter((entry) => !isUnit(entry)).map(judgedBy);
 	const unit = entries.filter(isUnit).map((entry) => judgedBy(entry).value);
@@ -153,7 +154,13 @@ export function itemOf(name: string, title: string, { prompt }: Exercise, { entr
 		element(
 			'qti-item-body',
 			{},
-			element('div', { class: PROBLEM }, ...prompt.split(/\n+/u).map((text) => element('p', {}, text))),
+			element(
+				'div',
+				{ class: PROBLEM },
+				...textOfExercise(exercise)
+					.split(/\n+/u)
+					.map((text) => element('p', {}, text)),
+			),
 			...(shows ? [element('div', { class: 'tidy-sum-line' }, element('p', {}, shows))] : []),
 			isChoice
 				? element('div', { class: ANSWER }, ...asks)

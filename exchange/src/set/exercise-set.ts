@@ -1,4 +1,15 @@
-import { BOOK, type BookExercise, type Exercise, inClass, judge, type Outcome, shownCode } from '@tidy-sum/core';
+import {
+	BOOK,
+	type BookExercise,
+	type Exercise,
+	goalOf,
+	inClass,
+	judge,
+	type Outcome,
+	sayWanted,
+	shownCode,
+} from '@tidy-sum/core';
+import { startingText } from '@tidy-sum/core/help';
 import { answerKey, readRoundCode, roundExercises } from '@tidy-sum/core/practice';
 import { PROBLEM_LIMIT, readProblem } from '@tidy-sum/core/problem';
 import type { Told } from '@tidy-sum/schema';
@@ -80,6 +91,15 @@ export function bookInSet(exercises: readonly BookExercise[]): readonly SetExerc
 /** The same exercise for the schema, which knows no lists that are only read. */
 export function mutable(exercise: Exercise): Omit<SetExercise, 'name'> {
 	return exercise as Omit<SetExercise, 'name'>;
+}
+
+/** The text of an exercise; of one that has none, what it starts from and what is wanted: "26.0 mi/h → ft/s". */
+export function textOfExercise(exercise: Exercise): string {
+	const { prompt, start, until, terms } = exercise;
+	if (prompt.trim() !== '') return prompt;
+	const wanted = sayWanted(exercise, goalOf(exercise));
+	if (!start) return wanted;
+	return `${startingText({ start, ...(until ? { until } : {}), terms: terms ?? [] })} → ${wanted}`;
 }
 
 /** What is said of an exercise beside its text, as far as it is said. */
