@@ -96,6 +96,12 @@ export function MorePanel({ view, acts }: PanelProps<'more'>) {
 				<Button label="Hand in" onPress={acts.onHandIn} testID="more-hand-in" />
 				<Button label="Try it anew" say="and keep this line beside it" onPress={acts.onAnew} testID="more-anew" />
 				<Button label="Bring a problem" onPress={acts.onBring} testID="more-own" />
+				<Button
+					label="Replay"
+					say="how this line came about"
+					onPress={() => acts.go(`/replay/${view.exercise.name}`)}
+					testID="more-replay"
+				/>
 				<Button label="A working" say="laid beside this line" onPress={acts.onWorking} testID="more-working" />
 				<Button label="Mark a class’s answers" onPress={() => acts.go('/marking')} testID="more-marking" />
 				<Button label="Keys of the keyboard" onPress={() => show({ kind: 'keys' })} testID="more-keys" />

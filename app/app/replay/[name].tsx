@@ -1,0 +1,9 @@
+import { useLocalSearchParams } from 'expo-router';
+import { later } from '../../src/ui/later';
+
+const ReplayScreen = later(async () => (await import('../../src/replay/replay-screen')).ReplayScreen);
+
+export default function ReplayRoute() {
+	const { name } = useLocalSearchParams<{ name: string }>();
+	return <ReplayScreen name={name} />;
+}

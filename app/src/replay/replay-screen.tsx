@@ -1,0 +1,177 @@
+import { sayWanted, workChain } from '@tidy-sum/core';
+import { unroundedText } from '@tidy-sum/core/help';
+import type { WorkBody } from '@tidy-sum/schema';
+import { useRouter } from 'expo-router';
+import Back from 'lucide-react-native/icons/arrow-left';
+import Halt from 'lucide-react-native/icons/pause';
+import Play from 'lucide-react-native/icons/play';
+import Before from 'lucide-react-native/icons/skip-back';
+import On from 'lucide-react-native/icons/skip-forward';
+import { type ChangeEvent, useCallback, useMemo, useState } from 'react';
+import createElement from 'react-native-web/dist/exports/createElement';
+import { WorkedLine } from '../line/worked-line';
+import { useAppSelector } from '../store/store';
+import { WithExercise } from '../store/with-exercise';
+import { GAP, TARGET } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Button } from '../ui/button';
+import { Choices } from '../ui/choices';
+import { Page } from '../ui/page';
+import { Words } from '../ui/words';
+import type { DeskView } from '../work/desk-view';
+import { exerciseOf } from '../work/exercises';
+import { answerOf, chainOf, startOf, wantOf } from '../work/line-of-work';
+import { bodyAfter, sayStep } from '../work/said-steps';
+import { workOf } from '../work/work';
+import { type Pace, usePlaying } from './use-playing';
+import { useReplayKeys } from './use-replay-keys';
+
+const PACES: readonly { readonly value: Pace; readonly label: string }[] = [
+	{ value: 'slow', label: 'slow' },
+	{ value: 'steady', label: 'steady' },
+	{ value: 'quick', label: 'quick' },
+];
+
+/** What stood on the line after so many steps. */
+function stateAfter(body: WorkBody, name: string, count: number) {
+	const work = workOf(bodyAfter(body, count));
+	const exercise = exerciseOf(name, work);
+	if (!exercise) return null;
+	const chain = chainOf(exercise, work);
+	const started = startOf(exercise, work) !== null;
+	const worked = started ? workChain(chain) : null;
+	return {
+		exercise,
+		chain,
+		started,
+		wanted: sayWanted(exercise, wantOf(exercise, work)),
+		comesTo: worked?.ok ? unroundedText(worked.value) : '',
+		answer: answerOf(exercise, work),
+	};
+}
+
+type Props = { readonly view: DeskView; readonly body: WorkBody };
+
+/** How a line came about, one step after another: by a slider, by keys, or by itself at a pace. */
+function Replay({ view, body }: Props) {
+	const styles = useStyles();
+	const router = useRouter();
+	const { name, title } = view.exercise;
+	const count = body.steps.length;
+	const { at, goTo, playing, toggle, pace, setPace } = usePlaying(count);
+	const [large, setLarge] = useState(false);
+	const [numbers, setNumbers] = useState(false);
+	const state = useMemo(() => stateAfter(body, name, at), [body, name, at]);
+	const says = useMemo(() => sayStep(body, view.exercise, at), [body, view.exercise, at]);
+	const onStep = useCallback((by: number) => goTo(at + by), [goTo, at]);
+	useReplayKeys({ onStep, onToggle: toggle });
+	return (
+		<Page
+			title={`Replay: ${title}`}
+			testID="replay"
+			tools={
+				<>
+					<Button
+						label="Desk"
+						kind="tool"
+						icon={Back}
+						onPress={() => router.navigate(`/desk/${name}`)}
+						testID="to-desk"
+					/>
+					<Button
+						label="Back"
+						say="one step"
+						kind="tool"
+						icon={Before}
+						disabled={at === 0}
+						onPress={() => onStep(-1)}
+						testID="replay-back"
+					/>
+					<Button
+						label={playing ? 'Halt' : 'Play'}
+						kind="tool"
+						icon={playing ? Halt : Play}
+						onPress={toggle}
+						testID="replay-play"
+					/>
+					<Button
+						label="On"
+						say="one step"
+						kind="tool"
+						icon={On}
+						disabled={at === count}
+						onPress={() => onStep(1)}
+						testID="replay-on"
+					/>
+				</>
+			}
+		>
+			<Box style={large ? styles.large : styles.plain}>
+				{state?.exercise.prompt ? <Words>{state.exercise.prompt}</Words> : null}
+				<Words strong role="status" aria-live="polite" testID="replay-says">
+					{at === 0 ? says : `${at} of ${count}. ${says}`}
+				</Words>
+				{createElement('input', {
+					type: 'range',
+					min: 0,
+					max: count,
+					value: at,
+					onChange: ({ target }: ChangeEvent<HTMLInputElement>) => goTo(Number(target.value)),
+					'aria-label': 'The step that is shown',
+					'aria-valuetext': `Step ${at} of ${count}: ${says}`,
+					style: styles.slider,
+					testID: 'replay-slider',
+				})}
+				{state?.started ? (
+					<WorkedLine chain={state.chain} testID="replay-line" />
+				) : (
+					<Words tone="soft">Nothing stands on the line yet.</Words>
+				)}
+				<Words size="small" tone="soft">
+					Wanted: {state?.wanted ?? ''}
+				</Words>
+				{numbers && state?.comesTo ? <Words testID="replay-comes">It comes to {state.comesTo}.</Words> : null}
+				{numbers && state?.answer ? <Words testID="replay-answer">Answer: {state.answer}</Words> : null}
+			</Box>
+			<Box style={styles.row}>
+				<Button label="Show the numbers" on={numbers} onPress={() => setNumbers(!numbers)} testID="replay-numbers" />
+				<Button label="Large, for a class" on={large} onPress={() => setLarge(!large)} testID="replay-large" />
+			</Box>
+			<Choices label="The pace" choices={PACES} chosen={pace} onChoose={setPace} testID="replay-pace" />
+			<Words size="small" tone="soft">
+				The arrow keys go step by step, the space bar plays and halts. What was tried and taken back is shown too.
+			</Words>
+		</Page>
+	);
+}
+
+function ReplayOf({ view }: { readonly view: DeskView }) {
+	const router = useRouter();
+	const { name, title } = view.exercise;
+	const body = useAppSelector(({ works }) => works.byId[works.open[name] ?? '']?.body);
+	if (body?.steps.length) return <Replay key={name} view={view} body={body} />;
+	return (
+		<Page
+			title={`Replay: ${title}`}
+			testID="replay"
+			tools={
+				<Button label="To the line" kind="strong" onPress={() => router.navigate(`/desk/${name}`)} testID="to-desk" />
+			}
+		>
+			<Words>Nothing is done here yet. Once you have worked on it, each step can be looked at again here.</Words>
+		</Page>
+	);
+}
+
+/** How the work on an exercise came about. */
+export function ReplayScreen({ name = '' }: { readonly name?: string | undefined }) {
+	return <WithExercise name={name}>{(view) => <ReplayOf view={view} />}</WithExercise>;
+}
+
+const useStyles = makeStyles((palette) => ({
+	plain: { gap: GAP.m },
+	large: { gap: GAP.m, ...({ zoom: 1.5 } as object) },
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+	slider: { width: '100%', height: TARGET, margin: 0, ...({ accentColor: palette.pine } as object) },
+}));

@@ -1,0 +1,152 @@
+import { act, fireEvent, render, screen } from '@testing-library/react';
+import { bookExercise } from '@tidy-sum/core';
+import type { Step } from '@tidy-sum/schema';
+import { Provider } from 'react-redux';
+import { ReplayScreen } from '../src/replay/replay-screen';
+import { type AppStore, makeStore } from '../src/store/store';
+import { bodyAfter, sayStep } from '../src/work/said-steps';
+import { workOf } from '../src/work/work';
+import { did, redid, undid } from '../src/work/works-slice';
+
+const mockNavigate = jest.fn();
+jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));
+
+const GUST = bookExercise('wind-gust');
+const MILE = { top: { number: '5280', unit: 'ft' }, bottom: { number: '1', unit: 'mi' } };
+const HOUR = { top: { number: '1', unit: 'h' }, bottom: { number: '3600', unit: 's' } };
+
+/** The steps of a line that was laid with a slip, mended, and answered. */
+const STEPS: readonly Step[] = [
+	{ do: 'place', block: 'a', factor: { top: MILE.bottom, bottom: MILE.top } },
+	{ do: 'turn', block: 'a' },
+	{ do: 'place', block: 'b', factor: HOUR },
+	{ do: 'undo' },
+	{ do: 'redo' },
+	{ do: 'answer', text: '27.1 ft/s' },
+	{ do: 'check' },
+];
+
+const body = { exercise: 'wind-gust', steps: [...STEPS] };
+
+function says(steps: readonly Step[]): readonly string[] {
+	if (!GUST) throw new Error('there is no such exercise');
+	return steps.map((_, i) => sayStep({ exercise: 'wind-gust', steps: [...steps] }, GUST, i + 1));
+}
+
+function storeWith(steps: readonly Step[]): AppStore {
+	const store = makeStore();
+	for (const step of steps)
+		store.dispatch(
+			step.do === 'undo' ? undid('wind-gust') : step.do === 'redo' ? redid('wind-gust') : did('wind-gust', step),
+		);
+	return store;
+}
+
+function show(steps: readonly Step[] = STEPS): void {
+	render(
+		<Provider store={storeWith(steps)}>
+			<ReplayScreen name="wind-gust" />
+		</Provider>,
+	);
+}
+
+const text = (id: string) => screen.getByTestId(id).textContent;
+const press = (id: string) => fireEvent.click(screen.getByTestId(id));
+
+describe('how a line came about, in words', () => {
+	it('says each step, with what was tried and taken back', () => {
+		expect(says(STEPS)).toEqual([
+			'Block 1 is laid: 1 mi over 5280 ft.',
+			'Block 1 is turned over: 5280 ft over 1 mi.',
+			'Block 2 is laid: 1 h over 3600 s.',
+			'Taken back: Block 2 is laid: 1 h over 3600 s.',
+			'Done again: Block 2 is laid: 1 h over 3600 s.',
+			'The answer is written: 27.1 ft/s.',
+			'It is sent to the check.',
+		]);
+	});
+
+	it('says what one touch did together as one step', () => {
+		const both: Step = {
+			do: 'together',
+			steps: [
+				{ do: 'start', start: { number: '18.5', unit: 'mi/h' } },
+				{ do: 'want', unit: 'ft/s' },
+			],
+		};
+		expect(says([both])).toEqual(['The line starts from 18.5 mi/h. Wanted is ft/s.']);
+	});
+
+	it.each<[Step, string]>([
+		[{ do: 'remove', block: 'a' }, 'A block is taken off: 5280 ft over 1 mi.'],
+		[{ do: 'raise', block: 'a', power: 3 }, 'Block 1 is raised to the power 3.'],
+		[{ do: 'exact', block: 'a', exact: false }, 'Block 1 is taken for measured.'],
+		[{ do: 'zeros', block: null, figures: 2 }, 'The start: 2 figures count.'],
+		[{ do: 'write', block: 'a', side: 'top', number: '', unit: 'ft' }, 'Block 1: above is written, ft.'],
+		[{ do: 'move', block: 'a', to: 0 }, 'Block 1 is moved to place 1.'],
+		[{ do: 'state', fact: { left: MILE.top, right: MILE.bottom } }, 'A fact is noted: 5280 ft = 1 mi.'],
+		[{ do: 'mark', at: [35, 44], role: 'start' }, '“18.5 mi/h” is taken for the start.'],
+		[{ do: 'ask', want: { mixed: ['ft', 'in'] } }, 'Wanted is ft and in.'],
+		[{ do: 'round', rounding: { place: -1 } }, 'The answer is to be rounded to the tenths.'],
+		[{ do: 'undo' }, 'Taken back: Block 1 is laid: 5280 ft over 1 mi.'],
+		[{ do: 'nudge', steps: 1 }, 'A nudge is asked for.'],
+	])('has a sentence for %j', (step, sentence) => {
+		expect(says([{ do: 'place', block: 'a', factor: MILE }, step])[1]).toBe(sentence);
+	});
+
+	it('is the work as it was after so many steps', () => {
+		expect(workOf(bodyAfter(body, 1)).blocks[0]?.factor.top.unit).toBe('mi');
+		expect(workOf(bodyAfter(body, 4)).blocks).toHaveLength(1);
+		expect(workOf(bodyAfter(body, 5)).blocks).toHaveLength(2);
+	});
+});
+
+describe('the replay', () => {
+	it('stands at the end, and goes back and on step by step, by buttons, slider and keys', () => {
+		show();
+		expect(text('replay-says')).toBe('7 of 7. It is sent to the check.');
+		press('replay-back');
+		expect(text('replay-says')).toContain('6 of 7. The answer is written');
+		fireEvent.change(screen.getByTestId('replay-slider'), { target: { value: '1' } });
+		expect(text('replay-says')).toBe('1 of 7. Block 1 is laid: 1 mi over 5280 ft.');
+		expect(screen.getByTestId('replay-slider').getAttribute('aria-valuetext')).toContain('Step 1 of 7');
+		fireEvent.keyDown(document.body, { key: 'ArrowRight' });
+		expect(text('replay-says')).toContain('2 of 7');
+		for (let i = 0; i < 4; i++) fireEvent.keyDown(document.body, { key: 'ArrowLeft' });
+		expect(text('replay-says')).toBe('Nothing is done yet.');
+		expect(screen.getByTestId('replay-back').getAttribute('aria-disabled')).toBe('true');
+	});
+
+	it('covers the numbers until they are asked for', () => {
+		show();
+		expect(screen.queryByTestId('replay-answer')).toBeNull();
+		press('replay-numbers');
+		expect(text('replay-comes')).toContain('27.13333');
+		expect(text('replay-answer')).toBe('Answer: 27.1 ft/s');
+	});
+
+	it('plays by itself at a pace, from the beginning where it was at its end, and halts', () => {
+		jest.useFakeTimers();
+		show();
+		press('replay-pace-quick');
+		press('replay-play');
+		expect(text('replay-says')).toBe('Nothing is done yet.');
+		act(() => jest.advanceTimersByTime(700));
+		expect(text('replay-says')).toContain('1 of 7');
+		press('replay-play');
+		act(() => jest.advanceTimersByTime(5000));
+		expect(text('replay-says')).toContain('1 of 7');
+		press('replay-play');
+		for (let i = 0; i < 12; i++) act(() => jest.advanceTimersByTime(700));
+		expect(text('replay-says')).toContain('7 of 7');
+		expect(text('replay-play')).toContain('Play');
+		jest.useRealTimers();
+	});
+
+	it('says where nothing is done yet, and leads to the line', () => {
+		show([]);
+		expect(screen.getByTestId('replay').textContent).toContain('Nothing is done here yet');
+		press('to-desk');
+		expect(mockNavigate).toHaveBeenLastCalledWith('/desk/wind-gust');
+	});
+});
