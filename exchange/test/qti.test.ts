@@ -159,6 +159,45 @@ describe('an item of somebody else', () => {
 		expect(isRight(exercise as Exercise, '38.1 ft/s')).toBe(true);
 	});
 
+	it.each([
+		[
+			'inside its sentence',
+			FLOAT('88.5'),
+			`<p>A sled runs at 55.0 mi/h. Its speed is ${ENTRY()} km/h.</p>`,
+			'88.5 km/h',
+		],
+		['as a gap of an equation', FLOAT('2500'), `<p>2.5 km = ${ENTRY()} m</p>`, '2500 m'],
+		[
+			'without its unit, which the text says',
+			FLOAT('0.35'),
+			`<qti-prompt>How many litres are 350 mL?</qti-prompt><p>${ENTRY()}</p>`,
+			'0.35 L',
+		],
+		[
+			'in two parts',
+			FLOAT('8', 'A') + FLOAT('9', 'B'),
+			`<p>How much is 8.75 ft in feet and inches?</p><p>${ENTRY('A')} ft ${ENTRY('B')} in</p>`,
+			'8 ft 9 in',
+		],
+		[
+			'with figures of its own',
+			FLOAT('14.20'),
+			`<p>Rope costs $3.55 per metre. What do 4.00 m cost, in dollars?</p><p>$ ${ENTRY()}</p>`,
+			'14.20 $',
+		],
+	])('that asks %s is worked', (_, declared, body, key) => {
+		const { exercise, says } = theirs(item(declared, body));
+		expect(says).toBe('');
+		expect(isRight(exercise as Exercise, key)).toBe(true);
+		expect(exercise?.start).not.toEqual(undefined);
+	});
+
+	it('may name its elements in any space of names', () => {
+		const text = item(FLOAT('88.5'), `<p>A sled runs at 55.0 mi/h. Its speed is ${ENTRY()} km/h.</p>`);
+		const named = text.replace(/<(\/?)qti-/g, '<$1q:qti-').replace('xmlns=', 'xmlns:q=');
+		expect(theirs(named)).toEqual(theirs(text));
+	});
+
 	it('that tells nothing of how one comes there can still be marked', () => {
 		const { exercise, says } = theirs(
 			item(FLOAT('9.81'), `<p>What is the pull at the ridge?</p><p>${ENTRY()} m/s²</p>`),

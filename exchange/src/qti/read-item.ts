@@ -72,21 +72,38 @@ function cutLast(text: string): readonly [before: string, last: string] {
 /** Words that only name an entry: "Number:", "Answer =". */
 const LABEL = /[\p{L} ]+[:=]\s*$/u;
 
-/** What was found round the entries: the problem's text, and the answer put together with what stands between. */
+/** What stands before a number and belongs to it: a sign of money. */
+const SIGN = /[$€£]\s*$/u;
+
+function squeezed(text: string): string {
+	return text.replace(/\s+/gu, ' ').trim();
+}
+
+/** What was found round the entries: what may be the problem's text, and the answer put together with what stands between. */
 function around(pieces: readonly Piece[], answers: ReadonlyMap<string, string>) {
 	const first = pieces.findIndex((piece) => 'entry' in piece);
+	const last = pieces.reduce((at, piece, i) => ('entry' in piece ? i : at), first);
 	const textOf = (some: readonly Piece[]) => some.map((piece) => ('text' in piece ? piece.text : ' ___ ')).join('');
 	const [above, beside] = cutLast(textOf(pieces.slice(0, first)));
-	const prompt = plainText(above) || plainText(textOf(pieces));
-	const last = pieces.reduce((at, piece, i) => ('entry' in piece ? i : at), first);
-	const behind = pieces[last + 1];
-	const [after = ''] = behind && 'text' in behind ? behind.text.split('\n') : [];
+	const [behind = ''] = textOf(pieces.slice(last + 1)).split('\n');
+	const unit = behind.trim().replace(/[.,;:?!]+$/u, '');
 	const between = pieces
 		.slice(first, last + 1)
 		.map((piece) => ('text' in piece ? piece.text.replace(LABEL, ' ') : ` ${answers.get(piece.entry) ?? ''} `));
-	const unit = parseUnit(after.trim(), { counted: true });
-	const given = [beside.replace(LABEL, ''), ...between, unit.ok ? after : ''].join('');
-	return { prompt, answer: given.replace(/\s+/gu, ' ').trim() };
+	const isUnit = unit !== '' && parseUnit(unit, { counted: true }).ok;
+	const given = [SIGN.exec(beside)?.[0] ?? '', ...between, ' ', isUnit ? unit : ''].join('');
+	const prompts = [plainText(above), plainText(textOf(pieces))].filter(Boolean);
+	return { prompts, answer: squeezed(given).replace(/^([$€£]) /u, '$1') };
+}
+
+/** A number as it is rounded: what a program compares may have more digits than the answer it takes. */
+function roundedAnswer(answer: string, rounding: Rounding | null): string {
+	return answer.replace(/^-?[\d.]+(?:e[-+]?\d+)?/iu, (text) => {
+		const number = Number(text);
+		if (typeof rounding !== 'object' || rounding === null || !Number.isFinite(number)) return text;
+		if ('significant' in rounding) return number.toPrecision(Math.min(100, rounding.significant));
+		return rounding.place <= 0 ? number.toFixed(Math.min(100, -rounding.place)) : text;
+	});
 }
 
 /** The right responses of an item by their names: as it declares them, else as its processing compares them. */
@@ -172,6 +189,28 @@ function toldBy(answer: string): AnswerTold | null {
 }
 
 /**
+ * The exercise a text poses whose key is an answer: by what the text says, with what the answer is of where it does not
+ * say that; null where none agrees.
+ */
+function workedBy(prompt: string, answer: string, rounding: Rounding | null): Exercise | null {
+	const said: SaidOf = rounding ? { rounding } : {};
+	const told = toldBy(answer);
+	const wanted: SaidOf = told ? { want: told.want } : {};
+	const read = readAnswer(answer);
+	const figures = rounding === null && read.ok ? (read.value.number?.significant ?? null) : null;
+	for (const one of [said, {}, { ...said, ...wanted }, wanted]) {
+		const { exercise } = fromText(prompt, one);
+		if (!exercise) continue;
+		// Of a bare number the text says the unit; figures that no input gives are those the item asks for.
+		const unit = 'unit' in exercise.want ? exercise.want.unit : '';
+		const answers = unit ? [answer, `${answer} ${unit}`] : [answer];
+		for (const as of [exercise, ...(figures ? [{ ...exercise, rounding: { significant: figures } }] : [])])
+			if (answers.some((text) => isRight(as, text))) return as;
+	}
+	return null;
+}
+
+/**
  * An item of QTI 3.0 that asks for a number, with its unit or without, as an exercise: the text tells what it starts from
  * where it does, and the item what is right.
  */
@@ -185,18 +224,17 @@ export function readItem(root: Element): ReadItem {
 	const pieces = body ? piecesOf(body.children) : [];
 	if (!pieces.some((piece) => 'entry' in piece)) return none('nothing is to be typed in it');
 	const answers = answersOf(root);
-	const { prompt, answer } = around(pieces, answers);
-	if (!answers.size || answer === '') return none('it does not say what is right');
+	const { prompts, answer: declared } = around(pieces, answers);
+	if (!answers.size || declared === '') return none('it does not say what is right');
 	const rounding = roundingOf(root);
-	const said: SaidOf = rounding ? { rounding } : {};
-	const told = toldBy(answer);
-	const wanted: SaidOf = told ? { want: told.want } : {};
-	// What the text says by itself, with what the answer is of where it does not say that; the first whose key agrees.
-	for (const one of [said, {}, { ...said, ...wanted }, wanted]) {
-		const { exercise } = fromText(prompt, one);
-		if (exercise && isRight(exercise, answer)) return { title, exercise, says: '' };
+	const answer = roundedAnswer(declared, rounding);
+	for (const prompt of prompts) {
+		const exercise = workedBy(prompt, answer, rounding);
+		if (exercise) return { title, exercise, says: '' };
 	}
 	// An exercise that is only marked: what it starts from is its answer.
+	const told = toldBy(answer);
+	const [prompt = ''] = prompts;
 	const only = told && { prompt, start: told.start, facts: [], want: told.want, rounding: rounding ?? 'figures' };
 	if (!only || !isRight(only, answer))
 		return none(`what is right there, “${answer.slice(0, 60)}”, is no number with a unit`);
