@@ -98,12 +98,17 @@ function around(pieces: readonly Piece[], answers: ReadonlyMap<string, string>) 
 
 /** A number as it is rounded: what a program compares may have more digits than the answer it takes. */
 function roundedAnswer(answer: string, rounding: Rounding | null): string {
-	return answer.replace(/^-?[\d.]+(?:e[-+]?\d+)?/iu, (text) => {
-		const number = Number(text);
-		if (typeof rounding !== 'object' || rounding === null || !Number.isFinite(number)) return text;
-		if ('significant' in rounding) return number.toPrecision(Math.min(100, rounding.significant));
-		return rounding.place <= 0 ? number.toFixed(Math.min(100, -rounding.place)) : text;
-	});
+	const read = readAnswer(answer);
+	const number = read.ok ? read.value.number : null;
+	if (!read.ok || !number || typeof rounding !== 'object' || rounding === null) return answer;
+	const value = Number(read.value.written.number);
+	const { unit } = read.value.written;
+	if (!Number.isFinite(value) || number.significant === null || number.lastPlace === null) return answer;
+	const text =
+		'significant' in rounding
+			? number.significant > rounding.significant && value.toExponential(rounding.significant - 1)
+			: number.lastPlace < rounding.place && rounding.place <= 0 && value.toFixed(-rounding.place);
+	return text ? squeezed(`${text} ${unit}`) : answer;
 }
 
 /** The right responses of an item by their names: as it declares them, else as its processing compares them. */
