@@ -106,11 +106,19 @@ async function eachBrought(browser: Browser, look: (state: string) => Promise<vo
 	await browser.press('marking-start');
 	await browser.find('report');
 	await look('what came of a class’s answers');
+	await browser.driver.get(`${whole.url}/replay/wind-gust`);
+	await browser.find('replay');
+	await look('nothing to replay yet');
 	await browser.driver.get(`${whole.url}/working/wind-gust`);
 	await browser.fill('working-text', '18.5 mi/h × 5280 ft / 1 mi = 97680 ft/h × 3600 s / 1 h = 27.1 ft/s');
 	await browser.press('beside-key', 'working-check');
 	await browser.find('slip');
 	await look('a working');
+	await browser.press('working-to-desk');
+	await browser.find('line');
+	await browser.driver.get(`${whole.url}/replay/wind-gust`);
+	await browser.press('replay-back', 'replay-numbers', 'replay-large');
+	await look('a replay');
 }
 
 /** Shows each state of the Desk in turn. */

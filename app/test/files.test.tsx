@@ -183,6 +183,7 @@ describe('Take it with you', () => {
 		expect(data[0]).toMatchObject({
 			exercise: 'honey-jar',
 			title: 'A jar of honey',
+			skill: 'one-prefix',
 			answer: '0.4540 kg',
 			right: 'no',
 			slips: 'digits-many',

@@ -15,6 +15,7 @@ import { forms } from './forms';
 import { judging, refused } from './judging';
 import { median, microseconds, percentile, type Row, row, table } from './measure';
 import { reading } from './reading';
+import { replay } from './replay';
 import { namingSlips } from './slips';
 
 /** The bench runs from the folder of the house. */
@@ -286,6 +287,7 @@ function main(): void {
 		...readings(),
 		...commandLine(),
 		...forms(CLI),
+		replay(),
 		fuzz(),
 		scriptSize(),
 	];

@@ -1,5 +1,4 @@
-import { placeInRound } from '@tidy-sum/core';
-import { readRoundCode, skillAt } from '@tidy-sum/core/practice';
+import { skillOfName } from '@tidy-sum/core/record';
 import type { TryTaken } from '@tidy-sum/exchange/record';
 import { bodiesIn } from '../work/bodies-in';
 import { exerciseOf } from '../work/exercises';
@@ -7,13 +6,6 @@ import { workOf } from '../work/work';
 import type { WorksState } from '../work/works-slice';
 import { workOnFiles } from '../worker/form-worker';
 import type { TakeForm } from './take-form';
-
-/** The skill an exercise of a Round trains; '' for any other. */
-function skillOf(name: string): string {
-	const at = placeInRound(name);
-	const plan = at && readRoundCode(at.code);
-	return plan?.ok ? skillAt(plan.value, at?.place ?? 0) : '';
-}
 
 /** Every try that is kept, with what came of it. */
 export function triesTaken(works: WorksState): readonly TryTaken[] {
@@ -25,7 +17,7 @@ export function triesTaken(works: WorksState): readonly TryTaken[] {
 			when,
 			exercise,
 			title,
-			skill: skillOf(exercise),
+			skill: skillOfName(exercise),
 			answer,
 			right,
 			seconds,

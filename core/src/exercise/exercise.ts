@@ -58,10 +58,11 @@ export type UnitExercise = Asking<'unit'>;
 /** An exercise that is worked as a line: from a start to a quantity. */
 export type LineExercise = UnitExercise & { readonly start: Start };
 
-/** An exercise of a book, which always has something to start from: a short name, a title for lists, and what it trains. */
+/** An exercise of a book, which always has something to start from: a short name, a title for lists, what it trains, and the skill that is of, where it is of one. */
 export type BookExercise = Exercise & {
 	readonly start: Start;
 	readonly name: string;
 	readonly title: string;
 	readonly trains: string;
+	readonly skill?: string;
 };

@@ -5,6 +5,7 @@ import { asked } from './asked';
 export const AREAS_AND_VOLUMES: readonly BookExercise[] = [
 	asked({
 		name: 'vent-pane',
+		skill: 'areas',
 		title: 'A pane for the vent',
 		trains: 'an area: the factor squared',
 		text: 'A roof vent of the glasshouse needs a pane of {0.420 m²|start}. What is its area in cm²?',
@@ -14,6 +15,7 @@ export const AREAS_AND_VOLUMES: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'roof-film',
+		skill: 'areas',
 		title: 'Film for the roof',
 		trains: 'an area between systems: two factors squared',
 		text: 'A patch of roof film has an area of {1.75 m²|start}. The knife table is marked in inches. What is that in in²?',
@@ -23,6 +25,7 @@ export const AREAS_AND_VOLUMES: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'soil-bin',
+		skill: 'volumes',
 		title: 'The soil bin',
 		trains: 'a volume between systems: two factors cubed',
 		text: 'The potting bin holds {3.20 ft³|start} of soil. How many litres is that?',
@@ -32,6 +35,7 @@ export const AREAS_AND_VOLUMES: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'snow-density',
+		skill: 'volumes',
 		title: 'How dense the snow is',
 		trains: 'a density: a prefix above, a cube below',
 		text: 'Settled snow on the ridge has a density of {215 kg/m³|start}. What is that in g/cm³?',

@@ -5,6 +5,7 @@ import { asked } from './asked';
 export const BETWEEN_SYSTEMS: readonly BookExercise[] = [
 	asked({
 		name: 'beam-length',
+		skill: 'across-systems',
 		title: 'A beam for the shed',
 		trains: 'customary to metric, by way of the inch',
 		text: 'A beam for the tool shed is {11.5 ft|start} long. What is that in cm?',
@@ -14,6 +15,7 @@ export const BETWEEN_SYSTEMS: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'sled-load',
+		skill: 'across-systems',
 		title: 'The sled load',
 		trains: 'a mass between systems',
 		text: 'The loaded sled weighs {86.0 lb|start}. What is that in kg?',
@@ -23,6 +25,7 @@ export const BETWEEN_SYSTEMS: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'trail-mile',
+		skill: 'customary-fact',
 		title: 'Along the ridge trail',
 		trains: 'customary alone',
 		text: 'The ridge trail is {2.40 mi|start} long. The flags stand by the yard. How many yards is that?',
@@ -32,6 +35,7 @@ export const BETWEEN_SYSTEMS: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'heater-energy',
+		skill: 'across-systems',
 		title: 'The night heater',
 		trains: 'an energy of two units, through prefixes',
 		text: 'Over one night the glasshouse heater takes {3.60 kW·h|start}. How many MJ is that?',
@@ -41,6 +45,7 @@ export const BETWEEN_SYSTEMS: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'mast-pressure',
+		skill: 'across-systems',
 		title: 'Air at the mast',
 		trains: 'a rounded fact, and a prefix',
 		text: 'The old barometer by the mast reads {642 mmHg|start}. What is that in kPa?',

@@ -5,6 +5,7 @@ import { asked } from './asked';
 export const FACTS_OF_THE_PROBLEM: readonly BookExercise[] = [
 	asked({
 		name: 'nutrient-tank',
+		skill: 'density',
 		title: 'Nutrient tank',
 		trains: 'a density from the problem, as a factor',
 		text: 'The glasshouse tank holds {2.50 L|start} of nutrient concentrate. The label gives its density: {1.18 g|fact} for each {1 mL|fact}. What is the mass of the concentrate in kg?',
@@ -15,6 +16,7 @@ export const FACTS_OF_THE_PROBLEM: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'wax-block',
+		skill: 'density',
 		title: 'A block of wax',
 		trains: 'a density the other way up',
 		text: 'The candle mould takes {0.85 kg|start} of wax. The wax has {0.96 g|fact} in each {1 cm³|fact}. How many litres does it fill?',
@@ -25,6 +27,7 @@ export const FACTS_OF_THE_PROBLEM: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'honey-crates',
+		skill: 'rate-as-factor',
 		title: 'Crates of honey',
 		trains: 'counts from the problem',
 		text: 'The station sends down {36 crates|start}. There are {12 jars|fact} to {1 crate|fact}, and {454 g|fact} of honey in {1 jar|fact}. What is the mass of the honey in kg?',
@@ -36,6 +39,7 @@ export const FACTS_OF_THE_PROBLEM: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'seed-trays',
+		skill: 'rate-as-factor',
 		title: 'Seed trays',
 		trains: 'counts alone: everything is exact',
 		text: 'For the spring there are {15 trays|start}, each of {48 cells|fact} to {1 tray|fact}, with {2 seeds|fact} in {1 cell|fact}. How many seeds are needed?',
@@ -47,6 +51,7 @@ export const FACTS_OF_THE_PROBLEM: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'tank-empty',
+		skill: 'rate-as-factor',
 		title: 'Until the tank is empty',
 		trains: 'a rate from the problem is never the start',
 		text: 'The drip tank holds {4.8 L|start}, and the line takes {72 mL|fact} each {1 min|fact}. For how many minutes does it last?',
@@ -57,6 +62,7 @@ export const FACTS_OF_THE_PROBLEM: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'balloon-climb',
+		skill: 'number-to-spare',
 		title: 'The balloon climbs',
 		trains: 'a rate from the problem, and a quantity to spare',
 		text: 'A balloon of {3.2 m³|spare} climbs {5.00 m|fact} each {1 s|fact}. How many metres does it climb in {4.0 min|start}?',
@@ -67,6 +73,7 @@ export const FACTS_OF_THE_PROBLEM: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'dog-dose',
+		skill: 'doses',
 		title: 'A dose for the sled dog',
 		trains: 'two facts from the problem, one of mass for mass',
 		text: 'The sled dog weighs {24.0 kg|start}. It is given {1.5 mg|fact} for each {1 kg|fact} of dog, and the bottle has {25 mg|fact} in {5.0 mL|fact}. How many mL is that?',

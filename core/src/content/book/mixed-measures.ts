@@ -5,6 +5,7 @@ import { asked } from './asked';
 export const MIXED_MEASURES: readonly BookExercise[] = [
 	asked({
 		name: 'roof-beam',
+		skill: 'into-parts',
 		title: 'A beam for the roof',
 		trains: 'a decimal as feet and inches',
 		text: 'The plan asks for a beam of {8.75 ft|start}. The saw bench is marked in feet and inches. What is that in ft and in?',
@@ -13,6 +14,7 @@ export const MIXED_MEASURES: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'sled-scale',
+		skill: 'into-parts',
 		title: 'Load on the sled',
 		trains: 'a decimal as pounds and ounces',
 		text: 'The scale of the sled shed shows {46.375 lb|start}. The load book wants lb and oz. What is written there?',
@@ -21,6 +23,7 @@ export const MIXED_MEASURES: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'lamp-hours',
+		skill: 'into-parts',
 		title: 'Hours of light',
 		trains: 'a decimal as hours and minutes',
 		text: 'In midwinter the lamps over the seedlings burn {7.35 h|start} a day. What is that in h and min?',
@@ -29,6 +32,7 @@ export const MIXED_MEASURES: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'shelf-plank',
+		skill: 'out-of-parts',
 		title: 'A plank for the shelf',
 		trains: 'feet and inches as one decimal',
 		text: 'A plank measures 7 ft and {5.4 in|start}. The parts list wants decimal feet. What is that in ft?',

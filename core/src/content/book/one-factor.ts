@@ -5,6 +5,7 @@ import { asked } from './asked';
 export const ONE_FACTOR: readonly BookExercise[] = [
 	asked({
 		name: 'heater-factor',
+		skill: 'missing-factor',
 		title: 'One block for the heater',
 		trains: 'the missing factor: a prefix',
 		text: 'The frost heater gave off {2400 J|start} in a test. Which one factor turns that into kJ?',
@@ -14,6 +15,7 @@ export const ONE_FACTOR: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'rope-factor',
+		skill: 'missing-factor',
 		title: 'One block for the rope',
 		trains: 'the missing factor: a customary fact',
 		text: 'The hauling rope is {66 ft|start} long. Which one factor turns that into yd?',
@@ -23,6 +25,7 @@ export const ONE_FACTOR: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'pane-factor',
+		skill: 'missing-factor',
 		title: 'One block for the pane',
 		trains: 'the missing factor: an area',
 		text: 'A pane covers {1.5 m²|start}. Which one factor, raised as it must be, turns that into cm²?',

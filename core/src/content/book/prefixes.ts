@@ -5,6 +5,7 @@ import { asked } from './asked';
 export const PREFIXES_TO_CLIMB: readonly BookExercise[] = [
 	asked({
 		name: 'honey-jar',
+		skill: 'one-prefix',
 		title: 'A jar of honey',
 		trains: 'one prefix',
 		text: 'A jar from the south hives holds {454 g|start} of honey. What is that in kg?',
@@ -14,6 +15,7 @@ export const PREFIXES_TO_CLIMB: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'lamp-power',
+		skill: 'one-prefix',
 		title: 'Lamp power',
 		trains: 'one prefix, and zeros that are unclear',
 		text: 'One row of lamps in the glasshouse draws {1250 W|start}. What is that in kW?',
@@ -23,6 +25,7 @@ export const PREFIXES_TO_CLIMB: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'balloon-battery',
+		skill: 'two-prefixes',
 		title: 'Balloon battery',
 		trains: 'two prefixes, through the base unit',
 		text: 'The radio under the weather balloon draws {0.64 mA|start} while it listens. What is that in µA?',
@@ -32,6 +35,7 @@ export const PREFIXES_TO_CLIMB: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'mast-cable',
+		skill: 'two-prefixes',
 		title: 'Cable for the mast',
 		trains: 'two prefixes, through the base unit',
 		text: 'The mast needs {0.0820 km|start} of cable. The workshop cuts it by the centimetre. What is that in cm?',

@@ -5,6 +5,7 @@ import { asked } from './asked';
 export const RATES: readonly BookExercise[] = [
 	asked({
 		name: 'new-snow',
+		skill: 'rate-both-ends',
 		title: 'New snow',
 		trains: 'a rate, changed above and below',
 		text: 'During a squall, new snow on the Fennel Ridge snow board deepens at {2.75 in/h|start}. The station log wants millimetres per minute. How fast is that in mm/min?',
@@ -14,6 +15,7 @@ export const RATES: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'wind-gust',
+		skill: 'rate-both-ends',
 		title: 'A gust at the mast',
 		trains: 'a rate: customary above, time below',
 		text: 'The weather mast records a gust of {18.5 mi/h|start}. What is that in ft/s?',
@@ -23,6 +25,7 @@ export const RATES: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'drip-line',
+		skill: 'rate-both-ends',
 		title: 'The drip line',
 		trains: 'a rate: a prefix above, time below',
 		text: 'A drip line in the glasshouse gives {72 mL/min|start}. What is that in L/h?',
@@ -32,6 +35,7 @@ export const RATES: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'spring-flow',
+		skill: 'rate-both-ends',
 		title: 'The spring',
 		trains: 'a rate between systems',
 		text: 'The spring above the station runs at {2.75 gal/min|start}. What is that in L/s?',
@@ -41,6 +45,7 @@ export const RATES: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'sled-run',
+		skill: 'rate-both-ends',
 		title: 'The sled run',
 		trains: 'one quantity over another, turned into a speed',
 		text: 'A sled comes down the whole route, {3.6 km in 12.5 min|start}. What is its mean speed in m/s?',

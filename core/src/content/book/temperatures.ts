@@ -5,6 +5,7 @@ import { asked } from './asked';
 export const TEMPERATURES: readonly BookExercise[] = [
 	asked({
 		name: 'seed-store',
+		skill: 'temperatures',
 		title: 'The seed store',
 		trains: 'a temperature: shift only',
 		text: 'The seed store is kept at {4.5 °C|start}. What is that in kelvins?',
@@ -13,6 +14,7 @@ export const TEMPERATURES: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'glasshouse-noon',
+		skill: 'temperatures',
 		title: 'The glasshouse at noon',
 		trains: 'a temperature: shift, then scale',
 		text: 'At noon the old dial in the glasshouse shows {77 °F|start}. What is that in °C?',
@@ -21,6 +23,7 @@ export const TEMPERATURES: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'freezer-dial',
+		skill: 'temperatures',
 		title: 'The freezer dial',
 		trains: 'a temperature: scale, then shift',
 		text: 'The sample freezer is set to {-18.0 °C|start}. The spare dial is marked in °F. Where must it stand, to the nearest tenth of a degree?',
@@ -30,6 +33,7 @@ export const TEMPERATURES: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'night-range',
+		skill: 'temperature-ranges',
 		title: 'From night to noon',
 		trains: 'a range of temperatures: both ends',
 		text: 'The seedlings thrive from {50 °F to 68 °F|start}. What range is that in °C?',
@@ -39,6 +43,7 @@ export const TEMPERATURES: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'night-drop',
+		skill: 'temperature-differences',
 		title: 'A cold night',
 		trains: 'a difference of temperatures: no shift',
 		text: 'During the night the mast cooled by {12.6 °C|start}. How many degrees Fahrenheit did it drop by?',

@@ -5,6 +5,7 @@ import { asked } from './asked';
 export const TIMES: readonly BookExercise[] = [
 	asked({
 		name: 'freezer-cycle',
+		skill: 'time-chains',
 		title: 'The freezer',
 		trains: 'a short chain in time units',
 		text: 'The sample freezer runs for {0.84 h|start} and then rests. How many seconds does it run?',
@@ -14,6 +15,7 @@ export const TIMES: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'mast-log',
+		skill: 'time-chains',
 		title: 'The mast log',
 		trains: 'a chain in time units',
 		text: 'The weather mast has logged without a gap for {1.5 wk|start}. How many minutes is that?',
@@ -23,6 +25,7 @@ export const TIMES: readonly BookExercise[] = [
 	}),
 	asked({
 		name: 'hive-winter',
+		skill: 'time-chains',
 		title: 'Winter in the hives',
 		trains: 'a chain in time units',
 		text: 'Under the snow the hives stay shut for {0.42 yr|start}. How many hours is that, with years of 365 days?',
