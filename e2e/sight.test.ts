@@ -106,6 +106,9 @@ async function eachBrought(browser: Browser, look: (state: string) => Promise<vo
 	await browser.press('marking-start');
 	await browser.find('report');
 	await look('what came of a class’s answers');
+	await browser.driver.get(`${whole.url}/record`);
+	await browser.find('record-empty');
+	await look('the Record on the first day');
 	await browser.driver.get(`${whole.url}/replay/wind-gust`);
 	await browser.find('replay');
 	await look('nothing to replay yet');

@@ -27,6 +27,7 @@ const never: LaterJobs = {
 	round: () => new Promise(() => {}),
 	bring: () => new Promise(() => {}),
 	tell: async () => [],
+	record: async () => ({ skills: [], slips: [], times: [], due: [] }),
 	slips: async () => ({ slips: [], rulesOut: null }),
 };
 

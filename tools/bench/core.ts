@@ -15,6 +15,7 @@ import { forms } from './forms';
 import { judging, refused } from './judging';
 import { median, microseconds, percentile, type Row, row, table } from './measure';
 import { reading } from './reading';
+import { record } from './record';
 import { replay } from './replay';
 import { namingSlips } from './slips';
 
@@ -288,6 +289,7 @@ function main(): void {
 		...commandLine(),
 		...forms(CLI),
 		replay(),
+		record(),
 		fuzz(),
 		scriptSize(),
 	];

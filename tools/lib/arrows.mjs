@@ -37,7 +37,7 @@ export const ROOMS = {
 		'line',
 		'problem',
 		'taking',
-		['bring', 'hand-in', 'marking', 'replay', 'rounds', 'shelf', 'working'],
+		['bring', 'hand-in', 'marking', 'record', 'replay', 'rounds', 'shelf', 'working'],
 		'ways',
 		'desk',
 	],
@@ -48,7 +48,7 @@ export const ROOMS = {
 };
 
 /** Rooms that know nothing of each other, whatever stands between them: the screens of the app. */
-const APART = { 'app/src': ['bring', 'desk', 'hand-in', 'marking', 'replay', 'rounds', 'shelf', 'working'] };
+const APART = { 'app/src': ['bring', 'desk', 'hand-in', 'marking', 'record', 'replay', 'rounds', 'shelf', 'working'] };
 
 const SOURCE = /\.tsx?$/;
 const TEST = /\.test\.tsx?$/;

@@ -268,6 +268,12 @@ export function RoundsScreen() {
 				<TakeWith forms={taken} />
 				<Box style={styles.row}>
 					<Button
+						label="The Record"
+						say="skills, slips, times"
+						onPress={() => router.navigate('/record' as '/')}
+						testID="to-record"
+					/>
+					<Button
 						label="Mark a class’s answers"
 						onPress={() => router.navigate('/marking' as '/')}
 						testID="to-marking"

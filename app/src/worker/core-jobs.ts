@@ -1,6 +1,26 @@
 import { type Chain, type Exercise, judge, type Slip } from '@tidy-sum/core';
-import { nameSlips, readRoundCode, roundExercises, slipNamed } from '@tidy-sum/core/practice';
+import {
+	begunRounds,
+	nameSlips,
+	practisedIn,
+	readRoundCode,
+	roundExercises,
+	skillStates,
+	slipNamed,
+	type Tried,
+} from '@tidy-sum/core/practice';
 import { cutSheet, readProblem, readWorking, type SheetProblem } from '@tidy-sum/core/problem';
+import {
+	type DueDay,
+	dueDays,
+	type SkillTimes,
+	type SkillWeeks,
+	type SlipRecord,
+	skillTimes,
+	skillWeeks,
+	slipRecords,
+	workedIn,
+} from '@tidy-sum/core/record';
 import type { Told } from '@tidy-sum/schema';
 import { toldOf } from './told-of';
 
@@ -15,6 +35,14 @@ export type Brought = {
 	readonly problems: readonly SheetProblem[];
 	readonly told: Told;
 	readonly isWorking: boolean;
+};
+
+/** What follows from the tries that are kept. */
+export type RecordMade = {
+	readonly skills: readonly SkillWeeks[];
+	readonly slips: readonly SlipRecord[];
+	readonly times: readonly SkillTimes[];
+	readonly due: readonly DueDay[];
 };
 
 /** How a problem asks; a working asks nothing. */
@@ -46,6 +74,17 @@ export const coreJobs = {
 	/** Reads problems one by one. */
 	tell(texts: readonly string[]): readonly Told[] {
 		return texts.map((text) => toldOf(readProblem(text)));
+	},
+	/** What was learned, by the tries that are kept; `zone` is the minutes the device's clock is ahead of UTC. */
+	record(tried: readonly Tried[], now: number, zone: number): RecordMade {
+		const worked = workedIn(tried);
+		const states = skillStates(practisedIn(begunRounds(tried)), now);
+		return {
+			skills: skillWeeks(worked, zone),
+			slips: slipRecords(worked),
+			times: skillTimes(worked),
+			due: dueDays(states, now, zone),
+		};
 	},
 	/** The slips that would have given an answer, by it and by the line it came from; or what its value rules out. */
 	slips(exercise: Exercise, answer: string, chain: Chain | undefined): Naming {

@@ -89,3 +89,9 @@ export function spreadOf(shares: readonly number[], size: { readonly width: numb
 	const ticks = [0, PARTS / 2, PARTS].map((part) => ({ x: x(part), label: `${(part / PARTS) * 100} %` }));
 	return { ...size, fill: fill ?? '', edge: edge ?? '', ticks };
 }
+
+/** Where values stand on a line from nothing to the most of them, in pixels. */
+export function spanOn(values: readonly number[], most: number, width: number): readonly number[] {
+	const x = scaleLinear([0, Math.max(1, most)], [0, width]);
+	return values.map((value) => x(value));
+}
