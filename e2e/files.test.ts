@@ -54,7 +54,7 @@ describe.each(SCREENS)('a file of exercises, on %s', (_, screen) => {
 		await browser.driver.get(`${whole.url}/bring`);
 		await browser.give('bring-file', file('week9.csv', EXERCISES));
 		await browser.untilSays('file-says', 'Week 9: 2 exercises were read, 1 left out. Nothing is kept yet.');
-		await browser.untilSays('file-draft', 'row 4: nothing leads to what is wanted');
+		await browser.untilSays('file-draft', 'row 4: it cannot be worked');
 		await browser.press('file-keep');
 		await browser.untilSays('sheet-says', '2 problems');
 		await browser.press('problem-2');

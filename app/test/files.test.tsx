@@ -61,7 +61,7 @@ describe('a file of exercises', () => {
 		expect(screen.getByTestId('file-says').textContent).toBe(
 			'Monday: 1 exercise was read, 1 left out. Nothing is kept yet.',
 		);
-		expect(screen.getByTestId('file-draft').textContent).toContain('row 3: nothing leads to what is wanted');
+		expect(screen.getByTestId('file-draft').textContent).toContain('row 3: it cannot be worked');
 		expect(screen.getByTestId('file-rows').textContent).toContain('3.2 kg → g');
 		expect(broughtIn(store.getState().works)).toEqual([]);
 		press('file-leave');

@@ -332,7 +332,7 @@ describe('a set looked over', () => {
 		]);
 		expect(told.map(({ taken, says }) => `${taken} ${says}`)).toEqual([
 			'true ',
-			expect.stringMatching(/^false nothing leads to what is wanted: .*kg.*m/),
+			expect.stringMatching(/^false it cannot be worked: .*kg.*m/),
 			'true its own answer, 38 ft/s, is not what it comes to here: 38.1 ft/s',
 			'true ',
 		]);

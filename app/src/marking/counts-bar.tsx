@@ -6,6 +6,8 @@ import { usePalette } from '../theme/use-palette';
 import { Box } from '../ui/box';
 
 const WIDTH = 280;
+/** What keeps the parts of a bar apart where their colours are close, in pixels. */
+const GAP_BETWEEN = 1.5;
 const HEIGHT = 18;
 
 /** The colour of each way an answer went; each is said in words beside it as well. */
@@ -27,7 +29,7 @@ export function CountsBar({ counts, most }: { readonly counts: Counts; readonly 
 							key={WENT[i]}
 							x={x}
 							y={bar.y}
-							width={wide}
+							width={Math.max(1, wide - GAP_BETWEEN)}
 							height={bar.height}
 							fill={colourOf(palette, WENT[i] as AnswerWent)}
 						/>

@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { plainCode } from '@tidy-sum/core';
+import { placeInRound, plainCode, shownCode } from '@tidy-sum/core';
 import { roundCode, seedFrom, skillNamed } from '@tidy-sum/core/practice';
 import { OWN_SKILL, type SkillWeeks, type SlipRecord, workedCount } from '@tidy-sum/core/record';
 import { useRouter } from 'expo-router';
@@ -136,6 +136,8 @@ function Parts({ record }: { readonly record: RecordMade }) {
 	const longest = Math.max(1, ...times.map(({ spread }) => spread[4]));
 	const coming = due.filter((day) => day.skills.length);
 	const titled = (name: string) => {
+		const at = placeInRound(name);
+		if (at) return `exercise ${at.place + 1} of Round ${shownCode(at.code)}`;
 		const work = workNamed(works, name);
 		return (work && exerciseOf(name, work)?.title) ?? name;
 	};

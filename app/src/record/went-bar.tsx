@@ -26,6 +26,8 @@ function coloursOf(palette: Palette): readonly string[] {
 }
 
 const WIDTH = 280;
+/** What keeps the parts of a bar apart where their colours are close, in pixels. */
+const GAP_BETWEEN = 1.5;
 const HEIGHT = 16;
 
 /** How exercises went as a bar; the same stands beside it in words. */
@@ -44,7 +46,7 @@ export function WentBar({ counts, most }: { readonly counts: WentCounts; readonl
 							key={SHOWN[i]?.[0]}
 							x={x}
 							y={bar.y}
-							width={wide}
+							width={Math.max(1, wide - GAP_BETWEEN)}
 							height={bar.height}
 							fill={colours[i] ?? palette.edge}
 						/>

@@ -219,7 +219,7 @@ export function toldOfExercise(exercise: Exercise): Told {
 /** What is said of an exercise that is taken, once its key is worked; null where it has none. */
 function saidOfKey(exercise: Exercise, answer: string | undefined): { readonly taken: boolean; readonly says: string } {
 	const key = answerKey(exercise);
-	if (!key.ok) return { taken: false, says: `nothing leads to what is wanted: ${key.fault.message}` };
+	if (!key.ok) return { taken: false, says: `it cannot be worked: ${key.fault.message}` };
 	if (answer === undefined) return { taken: true, says: '' };
 	const judged = judge(exercise, answer);
 	if (judged.ok && judged.value.lines.right) return { taken: true, says: '' };
