@@ -107,8 +107,8 @@ async function eachBrought(browser: Browser, look: (state: string) => Promise<vo
 	await browser.find('report');
 	await look('what came of a class’s answers');
 	await browser.driver.get(`${whole.url}/record`);
-	await browser.find('record-empty');
-	await look('the Record on the first day');
+	await browser.find('record-says');
+	await look('the Record');
 	await browser.driver.get(`${whole.url}/replay/wind-gust`);
 	await browser.find('replay');
 	await look('nothing to replay yet');
