@@ -13,6 +13,7 @@ export * from './check/judge';
 export * from './content/book';
 export * from './exercise/exercise';
 export * from './exercise/goes-by';
+export * from './exercise/in-class';
 export { isStated } from './exercise/is-stated';
 export { partsOfLine } from './exercise/parts-of-line';
 export * from './fact/fact';

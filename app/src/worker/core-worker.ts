@@ -1,5 +1,6 @@
 import type { CoreJobs } from './core-jobs';
-import { type Later, workerDoor } from './worker-door';
+import type { Later } from './later-jobs';
+import { workerDoor } from './worker-door';
 
 export { Stopped } from './worker-door';
 

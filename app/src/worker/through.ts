@@ -1,4 +1,4 @@
-import type { Later, NamesOf } from './worker-door';
+import type { Later, NamesOf } from './later-jobs';
 
 /** The jobs of a worker, reached through its door; comlink comes when it is first needed. */
 export async function through<J>(worker: Worker, names: NamesOf<J>): Promise<Later<J>> {

@@ -1,15 +1,5 @@
+import type { Later, NamesOf } from './later-jobs';
 import { through } from './through';
-
-/** Jobs that are done away from the screen, by their names. */
-export type Jobs = Readonly<Record<string, (...asked: never[]) => unknown>>;
-
-/** The same as they look from outside: each answers later. */
-export type Later<J> = {
-	readonly [K in keyof J]: J[K] extends (...asked: infer A) => infer R ? (...asked: A) => Promise<Awaited<R>> : never;
-};
-
-/** The names of some jobs; the compiler misses one that is not there. */
-export type NamesOf<J> = { readonly [K in keyof J]: true };
 
 type Running<J> = { readonly end: () => void; readonly jobs: Promise<Later<J>>; readonly stops: Set<() => void> };
 

@@ -1,7 +1,6 @@
 import type { Fact } from '../fact/fact';
 import type { TableName } from '../fact/fact-tables';
 import type { Ties } from '../numeral/round';
-import type { Exercise } from './exercise';
 
 /** How much is said before the check. */
 export type SupportLevel = 'close' | 'light' | 'none';
@@ -20,14 +19,3 @@ export type GoesBy = {
 	readonly support?: SupportLevel;
 	readonly numbers?: NumbersShown;
 };
-
-/** An exercise as a class takes it: the class's facts beside its own, and what else it goes by. */
-export function inClass<E extends Exercise>(exercise: E, by: GoesBy | undefined): E {
-	if (!by) return exercise;
-	const { facts = [], ...rest } = { ...by, ...exercise.goesBy };
-	return {
-		...exercise,
-		...(facts.length ? { facts: [...exercise.facts, ...facts] } : {}),
-		...(Object.keys(rest).length ? { goesBy: rest } : {}),
-	};
-}
