@@ -6,6 +6,10 @@ function withExamples({ examples }: PeopleCommand): string {
 	return `\nFor example:\n${examples.map((example) => `  ${example}`).join('\n')}\n`;
 }
 
+/** How a command ends, for scripts. */
+const ENDS =
+	'It ends with 0 where all is well, with 1 where what was asked about does not hold or a part was left out, and with 2 where it cannot be read.';
+
 /** The commands that are needed: the one that is asked for by name, else all of them, for their help. */
 function needed(asked: string | undefined): Promise<readonly PeopleCommand[]> {
 	const named = COMMANDS.filter(({ name }) => name === asked);
@@ -17,6 +21,7 @@ function program(commands: readonly PeopleCommand[]): Command {
 	const all = new Command('tidy-sum')
 		.description('The core of Tidy Sum without a screen.')
 		.showHelpAfterError('(tidy-sum help tells what there is)')
+		.addHelpText('after', `\n${ENDS}\n`)
 		.exitOverride();
 	all
 		.command('ask')
