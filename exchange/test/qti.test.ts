@@ -275,6 +275,19 @@ describe('a package that is none, or means harm', () => {
 			expect(fault(zip({ 'imsmanifest.xml': manifest(), [path]: '<a/>' }))).toMatch(/^archive: .*leads outside/);
 	});
 
+	it('is held to the size it tells, where it unpacks to more', () => {
+		const lying = zip({ 'imsmanifest.xml': manifest('a.xml'), 'a.xml': new Uint8Array(40_000_000) });
+		const view = new DataView(lying.buffer, lying.byteOffset);
+		// The size a file unpacks to stands at its own head and in the list at the end.
+		for (let at = 0; at < lying.length - 30; at++) {
+			if (view.getUint32(at, true) === 0x02014b50 && view.getUint32(at + 24, true) === 40_000_000)
+				view.setUint32(at + 24, 100, true);
+			if (view.getUint32(at, true) === 0x04034b50 && view.getUint32(at + 22, true) === 40_000_000)
+				view.setUint32(at + 22, 100, true);
+		}
+		expect(fault(lying)).toMatch(/In a\.xml: .*no text in UTF-8.*try once more\.$/);
+	});
+
 	it('is not unpacked where it would fill the machine', () => {
 		const big = new Uint8Array(60_000_000);
 		const bomb = zip({ 'imsmanifest.xml': manifest('a.xml', 'b.xml'), 'a.xml': big, 'b.xml': big });

@@ -255,7 +255,7 @@ export function orNone(read: ReadSet): Outcome<ReadSet> {
 		fault: {
 			code: 'empty',
 			message: first
-				? `No exercise of this file could be read. In ${first.where}: ${first.says}.`
+				? `No exercise of this file could be read. In ${first.where}: ${first.says.replace(/\.$/u, '')}.`
 				: 'There is no exercise in this file.',
 		},
 	};
