@@ -197,6 +197,27 @@ describe('what was brought', () => {
 		rmSync(profile, { recursive: true, force: true });
 	});
 
+	it('is shared from another app into the field, once the app is installed as one', async () => {
+		browser = await Browser.open({ screen: PHONE });
+		await browser.driver.get(
+			`${whole.url}/bring?text=${encodeURIComponent('1. 14 ft to yd\n2. How many mL are 0.35 L?')}`,
+		);
+		await says('page-says', '2 problems');
+		expect(await browser.driver.getCurrentUrl()).toBe(`${whole.url}/bring`);
+		const { data, errors } = (await browser.command('Page.getAppManifest', {})) as { data: string; errors: unknown[] };
+		expect(errors).toEqual([]);
+		expect(JSON.parse(data)).toMatchObject({
+			name: 'Tidy Sum',
+			display: 'standalone',
+			share_target: { action: '/bring' },
+		});
+		const { installabilityErrors } = (await browser.command('Page.getInstallabilityErrors', {})) as {
+			installabilityErrors: unknown[];
+		};
+		expect(installabilityErrors).toEqual([]);
+		await browser.close();
+	});
+
 	it('is brought, read and worked by keyboard alone', async () => {
 		browser = await Browser.open({ screen: DESKTOP });
 		await browser.driver.get(`${whole.url}/bring`);

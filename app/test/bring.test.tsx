@@ -155,6 +155,13 @@ describe('a problem that is brought', () => {
 		expect(screen.getByText(/A picture cannot be read here/)).toBeTruthy();
 	});
 
+	it('takes a text that another app has shared, once, and leaves the address as it was', async () => {
+		globalThis.history.replaceState(null, '', '/bring?title=Sheet&text=1.+14+ft+to+yd%0A2.+How+many+mL+are+0.35+L%3F');
+		show(<BringScreen />);
+		expect((await screen.findByTestId('page-says')).textContent).toContain('2 problems were found');
+		expect(globalThis.location.search).toBe('');
+	});
+
 	it('takes the text of a file that is dropped', async () => {
 		show(<BringScreen />);
 		const file = fileOf(PAGE, 'sheet.txt', 'text/plain');

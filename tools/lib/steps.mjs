@@ -65,7 +65,7 @@ async function offline() {
 	const dist = join(ROOT, 'app', 'dist');
 	const { warnings } = await generateSW({
 		globDirectory: dist,
-		globPatterns: ['**/*.{html,js,css,woff2,ttf,svg,png,ico,json}'],
+		globPatterns: ['**/*.{html,js,css,woff2,ttf,svg,png,ico,json,webmanifest}'],
 		globIgnores: ['metadata.json', '_sitemap.html', '+not-found.html'],
 		swDest: join(dist, 'sw.js'),
 		// Names with a hash of what is in them need no other version.

@@ -35,6 +35,7 @@ import { MARKED_LIMIT, questionOf, type Token, tokensOf } from './tokens';
 import { useBrought } from './use-brought';
 import { useChosen } from './use-chosen';
 import { READ_FILES, useFile } from './use-file';
+import { useShared } from './use-shared';
 
 const NO_TOKENS: readonly Token[] = [];
 
@@ -107,6 +108,7 @@ function Bring({ name }: { readonly name: string }) {
 		router.navigate(`/working/${as}` as '/');
 	};
 	const file = useFile(putText);
+	useShared(putText);
 	const onFile = (one: File) => void file.take(one);
 	const isWhole = questionOf(work) === null && isKept;
 	const go = file.brought ? (
