@@ -1,4 +1,4 @@
-import type { Exercise, WantField } from '../exercise/exercise';
+import type { Exercise, Want, WantField } from '../exercise/exercise';
 import type { Outcome } from '../numeral/fault';
 import { type AnswerKind, type Asked, askedOf, type Solution } from './answer-kind';
 import { count } from './count';
@@ -15,6 +15,16 @@ const KINDS: { readonly [K in WantField]: AnswerKind<K> } = {
 	factor: oneFactor,
 	slip: wrongBlock,
 };
+
+/**
+ * The field of what is wanted by which its kind is known, as the type and the schema of `want` see to.
+ * @throws TypeError where it has none.
+ */
+export function wantFieldOf(want: Want): WantField {
+	const field = (Object.keys(KINDS) as WantField[]).find((one) => one in want);
+	if (!field) throw new TypeError('This exercise does not say what is wanted.');
+	return field;
+}
 
 /** A kind behind the one question that can be put to any: is this exercise yours? */
 function opened<K extends WantField>(field: K): (exercise: Exercise) => Asked | null {

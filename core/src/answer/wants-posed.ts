@@ -85,6 +85,11 @@ export function wantText(want: Want | null): string {
 	return want ? posedBy(want).written(want) : '';
 }
 
+/** What is wanted, with its number asked for in a form; of what is no number in a unit, no form is asked. */
+export function wantInForm(want: Want, form: WantForm): Want {
+	return 'unit' in want && form ? { ...want, form } : want;
+}
+
 /** The form its number is asked for in; null where any will do. */
 export function formOf(want: Want | null): WantForm {
 	return (want && 'unit' in want ? want.form : null) ?? null;

@@ -1,5 +1,6 @@
 import {
 	type Exercise,
+	goalOf,
 	judge,
 	parseUnit,
 	type Quantity,
@@ -207,7 +208,7 @@ function workedBy(prompt: string, answer: string, rounding: Rounding | null): Ex
 		const { exercise } = fromText(prompt, one);
 		if (!exercise) continue;
 		// Of a bare number the text says the unit; figures that no input gives are those the item asks for.
-		const unit = 'unit' in exercise.want ? exercise.want.unit : '';
+		const unit = goalOf(exercise);
 		const answers = unit ? [answer, `${answer} ${unit}`] : [answer];
 		for (const as of [exercise, ...(figures ? [{ ...exercise, rounding: { significant: figures } }] : [])])
 			if (answers.some((text) => isRight(as, text))) return as;

@@ -105,8 +105,18 @@ export function textOfExercise(exercise: Exercise): string {
 /** What is said of an exercise beside its text, as far as it is said. */
 export type SaidOf = { readonly [K in keyof Exercise]?: Exercise[K] | undefined };
 
-/** Whether nothing is said by a text of what is to be done. */
+/** What was made of a text and what is said beside it: an exercise, or why there is none. */
 export type FromText = { readonly exercise: Exercise | null; readonly says: string };
+
+/** What is said, without what is left open. */
+export function saidOnly(said: SaidOf): Partial<Exercise> {
+	return Object.fromEntries(Object.entries(said).filter(([, value]) => value !== undefined));
+}
+
+/** Whether an exercise is worked on a line, and nothing says what the line starts from. */
+export function lacksStart(exercise: Exercise): boolean {
+	return !exercise.start && !exercise.terms?.length && goalOf(exercise) !== null;
+}
 
 /**
  * An exercise by its text, with what is said of it beside: what is said holds, and the reader of problems fills in the
@@ -114,15 +124,13 @@ export type FromText = { readonly exercise: Exercise | null; readonly says: stri
  */
 export function fromText(prompt: string, said: SaidOf): FromText {
 	const told = readProblem(prompt.slice(0, PROBLEM_LIMIT));
-	const given = Object.fromEntries(Object.entries(said).filter(([, value]) => value !== undefined)) as SaidOf;
+	const given = saidOnly(said);
 	const want = given.want ?? told.want;
 	// A text that does not ask by itself tells its start where it holds one quantity.
 	const [only, ...others] = told.numbers;
 	const lone = only && !others.length ? { number: only.number, unit: only.unit } : null;
 	const start = given.start ?? told.start ?? lone;
 	if (!want) return { exercise: null, says: 'it does not say what is wanted' };
-	const line = 'figures' in want || 'slip' in want;
-	if (!start && !line && !given.terms?.length) return { exercise: null, says: 'it does not say what it starts from' };
 	const marks = told.numbers.flatMap(({ at, role }) => (role ? [{ at, role }] : []));
 	const read = given.start
 		? {}
@@ -132,19 +140,19 @@ export function fromText(prompt: string, said: SaidOf): FromText {
 				...(told.difference ? { difference: true } : {}),
 				...(told.exactStart ? { exactStart: true } : {}),
 			};
-	return {
-		exercise: {
-			prompt,
-			...(start ? { start } : {}),
-			...read,
-			facts: told.facts,
-			...(marks.length ? { marks } : {}),
-			rounding: told.rounding ?? 'figures',
-			...given,
-			want,
-		},
-		says: '',
+	const exercise: Exercise = {
+		prompt,
+		...(start ? { start } : {}),
+		...read,
+		facts: told.facts,
+		...(marks.length ? { marks } : {}),
+		rounding: told.rounding ?? 'figures',
+		...given,
+		want,
 	};
+	return lacksStart(exercise)
+		? { exercise: null, says: 'it does not say what it starts from' }
+		: { exercise, says: '' };
 }
 
 /** Problems that were handed on as a set: what was told of each holds. */

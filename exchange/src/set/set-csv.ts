@@ -1,11 +1,14 @@
 import { bad, type Exercise, good, type Outcome } from '@tidy-sum/core';
+import { formOf, wantInForm } from '@tidy-sum/core/help';
 import { answerKey } from '@tidy-sum/core/practice';
 import * as cell from './cells';
 import { CellFault } from './cells';
 import {
 	type ExerciseSet,
 	exercisesOf,
+	type FromText,
 	fromText,
+	lacksStart,
 	mutable,
 	orNone,
 	placeName,
@@ -13,6 +16,7 @@ import {
 	type RowTold,
 	type SaidOf,
 	type SetExercise,
+	saidOnly,
 	setOf,
 } from './exercise-set';
 import { NO_ROWS, type Row, readTable, tableText } from './table';
@@ -97,11 +101,11 @@ const COLUMNS: readonly Column[] = [
 	},
 	{
 		name: 'form',
-		write: ({ want }) => ('unit' in want ? (want.form ?? '') : ''),
+		write: ({ want }) => formOf(want) ?? '',
 		read: (text, said) => {
 			const form = (['scientific', 'plain', 'fraction'] as const).find((one) => one === text.toLowerCase());
 			if (!form) throw new CellFault(`“${text}” is none of scientific, plain, fraction`);
-			if (said.want && 'unit' in said.want) said.want = { ...said.want, form };
+			if (said.want) said.want = wantInForm(said.want, form);
 		},
 	},
 	{
@@ -203,28 +207,10 @@ function saidIn(row: Row): Outcome<Said> {
 }
 
 /** An exercise by what its row says; where that is not all, the text of its prompt says the rest. */
-function exerciseIn(said: Said): { readonly exercise: Exercise | null; readonly says: string } {
-	const { prompt = '', want, start, terms, rounding = 'figures', facts = [] } = said;
-	const startless = want && ('figures' in want || 'slip' in want);
-	if (!want || (!start && !terms && !startless)) return fromText(prompt, said);
-	const { goesBy, until, difference, exactStart, line, marks } = said;
-	return {
-		exercise: {
-			prompt,
-			...(start ? { start } : {}),
-			...(exactStart ? { exactStart } : {}),
-			...(until ? { until } : {}),
-			...(terms ? { terms } : {}),
-			...(difference ? { difference } : {}),
-			facts,
-			...(marks ? { marks } : {}),
-			want,
-			rounding,
-			...(line ? { line } : {}),
-			...(goesBy ? { goesBy } : {}),
-		},
-		says: '',
-	};
+function exerciseIn(said: Said): FromText {
+	const { prompt = '', want } = said;
+	const exercise = want && { prompt, facts: [], rounding: 'figures' as const, ...saidOnly(said), want };
+	return exercise && !lacksStart(exercise) ? { exercise, says: '' } : fromText(prompt, said);
 }
 
 /** The columns an exercise can be read from: at least one of them must be there. */

@@ -12,6 +12,7 @@ import { printLine } from '../../say/print-line';
 import { printUnitText } from '../../say/say';
 import { worthOf } from '../../slip/evidence';
 import { unitWritings } from '../../unit/unit-writings';
+import { wantFieldOf } from '../answer-kinds';
 import { countText } from '../count';
 import { mixedParts } from '../mixed';
 import { oneFactor, writtenFactor } from '../one-factor';
@@ -156,7 +157,5 @@ const ENTRIES: { readonly [K in WantField]: EntriesOf<Asking<K>> } = {
  * @returns the parts, or what the key of the exercise ends with.
  */
 export function entriesOf(exercise: Exercise): Outcome<Entries> {
-	for (const field of Object.keys(ENTRIES) as WantField[])
-		if (field in exercise.want) return (ENTRIES[field] as EntriesOf<Exercise>)(exercise);
-	return bad('shape', 'This exercise does not say what is wanted.');
+	return (ENTRIES[wantFieldOf(exercise.want)] as EntriesOf<Exercise>)(exercise);
 }
