@@ -2,7 +2,16 @@ import { readFile, rename, rm, writeFile } from 'node:fs/promises';
 import { buffer } from 'node:stream/consumers';
 import { bad, good, type Outcome } from '@tidy-sum/core';
 import { readRoundCode } from '@tidy-sum/core/practice';
-import { lookedOver, orNone, type ReadSet, readSetFile, setOfBook, setOfRound } from '@tidy-sum/exchange/set';
+import {
+	lookedOver,
+	orNone,
+	PAPERS,
+	type Paper,
+	type ReadSet,
+	readSetFile,
+	setOfBook,
+	setOfRound,
+} from '@tidy-sum/exchange/set';
 
 /** The bytes of a file; - is standard input. */
 export async function bytesOf(file: string): Promise<Outcome<Uint8Array>> {
@@ -44,6 +53,12 @@ export async function setNamed(named: string): Promise<Outcome<ReadSet>> {
 	if (!readRoundCode(named).ok) return bytes;
 	const made = setOfRound(named);
 	return made.ok ? good({ set: made.value, rows: [] }) : made;
+}
+
+/** The paper a page is for, by its name; a4 where none is named. */
+export function paperNamed(named = 'a4'): Outcome<Paper> {
+	const paper = PAPERS.find((one) => one === named);
+	return paper ? good(paper) : bad('shape', `The paper is ${PAPERS.join(' or ')}.`);
 }
 
 /** What came of the rows of a file, as far as there is something to say: a line each, and how many more. */

@@ -13,7 +13,7 @@ import {
 	type Report,
 	tableLines,
 } from '@tidy-sum/exchange/marking';
-import { delimiterOf, isEmptyRow, UTF8_MARK } from '@tidy-sum/exchange/set';
+import { delimiterOf, encodingOf, isEmptyRow, UTF8_MARK } from '@tidy-sum/exchange/set';
 import Papa from 'papaparse';
 
 /** How far marking is: bytes read of all there are (0 where that is not known). */
@@ -39,12 +39,6 @@ class MarkFault extends Error {
 
 function refused(code: Fault['code'], message: string): MarkFault {
 	return new MarkFault({ code, message });
-}
-
-/** The encodings a text may begin with a mark of. */
-function encodingOf(first: Uint8Array): string {
-	if (first[0] === 0xff && first[1] === 0xfe) return 'utf-16le';
-	return first[0] === 0xfe && first[1] === 0xff ? 'utf-16be' : 'utf-8';
 }
 
 /** The text of a stream of bytes, piece by piece. */

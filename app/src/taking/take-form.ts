@@ -1,4 +1,5 @@
 import type { Outcome } from '@tidy-sum/core';
+import { cannotSay } from '@tidy-sum/exchange/cannot-say';
 import { FORM_NAMES, FORM_ROWS, type FormName, fileName } from '@tidy-sum/exchange/form-rows';
 import type { Taken } from '@tidy-sum/exchange/set';
 import type { Handed } from '@tidy-sum/schema/handed';
@@ -23,11 +24,10 @@ export type TakeForm = {
 /** The most sentences that are shown of what a form cannot say. */
 const SENTENCES = 4;
 
-/** What a form cannot say of a set, each sentence once. */
+/** What is left out of a form, and what it cannot say. */
 function saysOf({ report }: Taken): readonly string[] {
 	const left = report.filter(({ taken }) => !taken).map(({ where, says }) => `Left out, ${where}: ${says}`);
-	const cannot = report.filter(({ taken }) => taken).flatMap(({ says }) => says.split(/(?<=\.) /u));
-	return [...new Set([...left, ...cannot])].filter(Boolean).slice(0, SENTENCES);
+	return [...left, ...cannotSay(report)].slice(0, SENTENCES);
 }
 
 function fileOf(form: FormName, title: string, taken: Taken): TakenFile {

@@ -16,6 +16,7 @@ import {
 	type ExerciseSet,
 	type FormName,
 	handedOfSet,
+	isTyped,
 	lookedOver,
 	NO_ROWS,
 	orNone,
@@ -69,14 +70,11 @@ function setFrom(from: SetFrom): Outcome<ExerciseSet> {
 	return read.ok ? good(read.value.set) : bad(read.fault.code, `The file of exercises: ${read.fault.message}`);
 }
 
-/** Whether a file is a text to be read as problems are typed. */
-const TEXT = /\.(?:txt|md)$/iu;
-
 /** What is done with files away from the screen. */
 export const formJobs = {
 	/** Reads a file of exercises, in whichever form; or the text of one that holds problems as they are typed. */
 	readFile(bytes: Uint8Array, name: string): Outcome<FileRead> {
-		if (TEXT.test(name)) {
+		if (isTyped(name)) {
 			const text = textOf(bytes);
 			return text.ok ? good({ is: 'text', text: text.value }) : text;
 		}

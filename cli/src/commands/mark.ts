@@ -1,6 +1,6 @@
 import { markerOf, type Report, readPoints, reportHtml, sayCounts } from '@tidy-sum/exchange/marking';
 import cliProgress from 'cli-progress';
-import { sayRows, setNamed, writeWhole } from '../files';
+import { paperNamed, sayRows, setNamed, writeWhole } from '../files';
 import { markFile, type Progress } from '../marking';
 import { type PeopleCommand, textOf, unread } from './command';
 
@@ -70,8 +70,8 @@ export const mark: PeopleCommand = {
 		const asked = textOf(flags, 'points');
 		const points = asked === undefined ? null : readPoints(asked);
 		if (points && !points.ok) return unread(points.fault.message);
-		const paper = textOf(flags, 'paper') ?? 'a4';
-		if (paper !== 'a4' && paper !== 'letter') return unread('The paper is a4 or letter.');
+		const paper = paperNamed(textOf(flags, 'paper'));
+		if (!paper.ok) return unread(paper.fault.message);
 		const set = await setNamed(named);
 		if (!set.ok) return unread(set.fault.message);
 		const bar = progressBar();
@@ -89,7 +89,7 @@ export const mark: PeopleCommand = {
 		if (!done.ok) return unread(done.fault.message);
 		const { report, stopped } = done.value;
 		const page = textOf(flags, 'report');
-		const kept = page === undefined ? null : await writeWhole(page, reportHtml(report, paper));
+		const kept = page === undefined ? null : await writeWhole(page, reportHtml(report, paper.value));
 		if (kept && !kept.ok) return unread(kept.fault.message);
 		const told = [
 			sayRows(set.value),

@@ -1,5 +1,5 @@
-import { type ExerciseSet, FORM_NAMES, FORM_ROWS, isFormName, writeSet } from '@tidy-sum/exchange/set';
-import { sayRows, setNamed, writeWhole } from '../files';
+import { cannotSay, type ExerciseSet, FORM_NAMES, FORM_ROWS, isFormName, writeSet } from '@tidy-sum/exchange/set';
+import { paperNamed, sayRows, setNamed, writeWhole } from '../files';
 import { type Flags, type PeopleCommand, type Said, textOf, unread } from './command';
 
 /** What both commands that write sets are asked. */
@@ -15,14 +15,12 @@ export async function written(set: ExerciseSet, flags: Flags, beside: string): P
 	const name = textOf(flags, 'form') ?? 'json';
 	if (!isFormName(name)) return unread(`There is no form “${name}”; there are ${FORM_NAMES.join(', ')}.`);
 	const form = FORM_ROWS[name];
-	const paper = textOf(flags, 'paper') ?? 'a4';
-	if (paper !== 'a4' && paper !== 'letter') return unread('The paper is a4 or letter.');
+	const paper = paperNamed(textOf(flags, 'paper'));
+	if (!paper.ok) return unread(paper.fault.message);
 	const url = textOf(flags, 'url');
-	const { content, report } = writeSet(name, set, { paper, ...(url ? { url } : {}) });
-	// What no item can say is the same for many; each is told once.
-	const cannot = [...new Set(report.filter(({ taken }) => taken).flatMap(({ says }) => says.split(/(?<=\.) /u)))];
+	const { content, report } = writeSet(name, set, { paper: paper.value, ...(url ? { url } : {}) });
 	const left = sayRows({ rows: report.filter(({ taken }) => !taken) });
-	const told = [beside, left, ...cannot].filter(Boolean).join('\n');
+	const told = [beside, left, ...cannotSay(report)].filter(Boolean).join('\n');
 	const out = textOf(flags, 'out');
 	if (out === undefined) {
 		if (typeof content !== 'string')

@@ -44,7 +44,9 @@ export function writeSet(form: FormName, set: ExerciseSet, ask: SheetAsk = {}): 
 }
 
 /** Whether a file holds problems as they are typed, by its name. */
-const TYPED = /\.(?:txt|md)$/iu;
+export function isTyped(name: string): boolean {
+	return /\.(?:txt|md)$/iu.test(name);
+}
 
 /** The problems of a page as they are typed, each read by its text. */
 function readPage(text: string): Outcome<ReadSet> {
@@ -62,7 +64,7 @@ export function readSetFile(bytes: Uint8Array, name = ''): Outcome<ReadSet> {
 	if (!bytes.length) return bad('empty', 'This file is empty.');
 	const text = textOf(bytes);
 	if (!text.ok) return text;
-	return TYPED.test(name) ? readPage(text.value) : readSetText(text.value);
+	return isTyped(name) ? readPage(text.value) : readSetText(text.value);
 }
 
 /** The same of a text. */

@@ -39,6 +39,18 @@ function titleIn(files: Files, manifest: Element): string {
 	return '';
 }
 
+type InSet = { readonly row: RowTold; readonly exercise: readonly SetExercise[] };
+
+/** An item as a set holds it, with what came of it; where it cannot be read, no exercise. */
+function readIn(root: Element, where: string, place: number): InSet {
+	const { title, exercise, says } = readItem(root);
+	const name = root.attributes.identifier ?? placeName(place);
+	return {
+		row: { where, name, taken: exercise !== null, says },
+		exercise: exercise ? [{ name, ...(title ? { title } : {}), ...mutable(exercise) }] : [],
+	};
+}
+
 /** The items of a package, each by itself: what cannot be read is told, and the others are taken. */
 function itemsIn(files: Files, manifest: Element): ReadSet {
 	const items = allNamed(manifest, 'resource').filter(({ attributes }) => /^imsqti_item/u.test(attributes.type ?? ''));
@@ -51,10 +63,9 @@ function itemsIn(files: Files, manifest: Element): ReadSet {
 			rows.push({ where, name: where, taken: false, says: root.fault.message });
 			continue;
 		}
-		const { title, exercise, says } = readItem(root.value);
-		const name = root.value.attributes.identifier ?? placeName(exercises.length);
-		rows.push({ where, name, taken: exercise !== null, says });
-		if (exercise) exercises.push({ name, ...(title ? { title } : {}), ...mutable(exercise) });
+		const { row, exercise } = readIn(root.value, where, exercises.length);
+		rows.push(row);
+		exercises.push(...exercise);
 	}
 	return { set: setOf(titleIn(files, manifest), exercises), rows };
 }
@@ -85,11 +96,6 @@ export function readPackage(bytes: Uint8Array, from: { readonly items?: boolean 
 export function readItemFile(text: string): Outcome<ReadSet> {
 	const root = readXml(text);
 	if (!root.ok) return bad('shape', `This is no item that can be read: ${root.fault.message}.`);
-	const { title, exercise, says } = readItem(root.value);
-	const name = root.value.attributes.identifier ?? placeName(0);
-	const exercises = exercise ? [{ name, ...(title ? { title } : {}), ...mutable(exercise) }] : [];
-	return orNone({
-		set: setOf('', exercises),
-		rows: [{ where: 'the item', name, taken: exercise !== null, says }],
-	});
+	const { row, exercise } = readIn(root.value, 'the item', 0);
+	return orNone({ set: setOf('', exercise), rows: [row] });
 }
