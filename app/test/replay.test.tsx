@@ -88,6 +88,8 @@ describe('how a line came about, in words', () => {
 		[{ do: 'mark', at: [35, 44], role: 'start' }, '“18.5 mi/h” is taken for the start.'],
 		[{ do: 'ask', want: { mixed: ['ft', 'in'] } }, 'Wanted is ft and in.'],
 		[{ do: 'round', rounding: { place: -1 } }, 'The answer is to be rounded to the tenths.'],
+		[{ do: 'round', rounding: { significant: 1 } }, 'The answer is to be rounded to 1 figure.'],
+		[{ do: 'round', rounding: 'none' }, 'The answer is not to be rounded.'],
 		[{ do: 'undo' }, 'Taken back: Block 1 is laid: 5280 ft over 1 mi.'],
 		[{ do: 'nudge', steps: 1 }, 'A nudge is asked for.'],
 	])('has a sentence for %j', (step, sentence) => {

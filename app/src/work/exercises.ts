@@ -1,4 +1,5 @@
 import { BOOK, type BookExercise, bookExercise, type Exercise, placeInRound } from '@tidy-sum/core';
+import type { Told } from '@tidy-sum/schema';
 import { NOTHING, roundExercise } from './made-rounds';
 import { readText } from './own-reader';
 import type { Work } from './work';
@@ -80,11 +81,14 @@ function spansOf(read: Spans, placed: Spans): readonly (readonly [number, number
 	return [...spans.values()].sort((a, b) => a[0] - b[0]);
 }
 
+/** The line of the key a problem came with: it belongs to the start and the wanted it was told for. */
+export function lineTold({ told, start, asked }: Pick<OwnParts, 'told' | 'start' | 'asked'>): Pick<Told, 'line'> {
+	return told?.line && start === told.start && asked === told.want ? { line: told.line } : {};
+}
+
 /** A problem of one's own as an exercise: what its text tells, and what the student has said. */
 export function ownExercise(name: string, own: OwnParts): BookExercise {
 	const { text, told, placed, stated, start, until, terms, difference, exactStart, want, asked, rounding } = own;
-	// The line of a key belongs to the start and the wanted it came with.
-	const asTold = told && start === told.start && asked === told.want;
 	const role = (at: readonly [number, number]) =>
 		placed.find((one) => one.at[0] === at[0] && one.at[1] === at[1])?.role ?? 'spare';
 	return {
@@ -101,7 +105,7 @@ export function ownExercise(name: string, own: OwnParts): BookExercise {
 		facts: stated,
 		want: asked ?? { unit: want ?? '' },
 		rounding: rounding ?? (told ? null : readText(text).rounding) ?? 'figures',
-		...(asTold && told.line ? { line: told.line } : {}),
+		...lineTold(own),
 		...(told?.goesBy ? { goesBy: told.goesBy } : {}),
 	};
 }

@@ -1,7 +1,7 @@
 import type { SheetProblem } from '@tidy-sum/core/problem';
 import type { KeptProblem, SingleStep, Step, Told } from '@tidy-sum/schema';
 import type { Handed } from '@tidy-sum/schema/handed';
-import { titleOf } from './exercises';
+import { lineTold, titleOf } from './exercises';
 import { workNamed } from './how-far';
 import { isSheet, problemName, sheetOf } from './sheet';
 import type { Work } from './work';
@@ -22,7 +22,7 @@ export function toldIn(work: Work): Told {
 		facts: stated.map((fact) => ({ ...fact })),
 		want: asked,
 		rounding,
-		...(told?.line && start === told.start && asked === told.want ? { line: told.line } : {}),
+		...lineTold(work),
 		...(told?.goesBy ? { goesBy: told.goesBy } : {}),
 		says: told?.says ?? { want: null, rounding: null },
 	};

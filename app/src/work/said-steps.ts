@@ -3,12 +3,12 @@ import {
 	type Factor,
 	goalOf,
 	isBareStep,
-	placeText,
 	printQuantity,
 	printUnitText,
 	type Quantity,
 	type Rounding,
 	type Start,
+	sayRounding,
 	sayWanted,
 	sidesOfStart,
 } from '@tidy-sum/core';
@@ -62,9 +62,8 @@ function quotedAt([from, to]: readonly [number, number], { exercise, after }: Sc
 const ROLES = { start: 'the start', fact: 'a fact', spare: 'not needed', none: 'nothing yet' } as const;
 
 function roundingText(rounding: Rounding): string {
-	if (rounding === 'figures') return 'as the inputs give';
-	if (rounding === 'none') return 'not rounded';
-	return 'place' in rounding ? `to ${placeText(rounding.place)}` : `to ${rounding.significant} figures`;
+	if (rounding === 'none') return 'The answer is not to be rounded.';
+	return `The answer is to be rounded ${sayRounding(rounding) ?? 'as the inputs give'}.`;
 }
 
 const SIDES = {
@@ -92,7 +91,7 @@ const SENTENCES: Sentences = {
 		want
 			? `Wanted is ${sayWanted({ ...exercise, want }, goalOf({ ...exercise, want }))}.`
 			: 'What is wanted is taken back.',
-	round: ({ rounding }) => `The answer is to be rounded ${roundingText(rounding)}.`,
+	round: ({ rounding }) => roundingText(rounding),
 	paste: ({ text }) => (text ? 'A written working is laid beside it.' : 'The written working is taken away.'),
 	place: ({ block, factor }, scene) => `${blockText(block, scene)} is laid: ${factorText(factor)}.`,
 	write: ({ block, side, number, unit }, scene) =>
