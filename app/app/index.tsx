@@ -1,1 +1,3 @@
-export { LastExercise as default } from '../src/desk/last-exercise';
+import { later } from '../src/ui/later';
+
+export default later(async () => (await import('../src/today/today-screen')).TodayScreen);

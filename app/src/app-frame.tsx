@@ -1,33 +1,46 @@
 import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { type ReactNode, useEffect, useState } from 'react';
 import { useColorScheme, View } from 'react-native';
 import { Provider } from 'react-redux';
+import { applySettings } from './device/settings';
+import { NewVersion } from './new-version';
+import { WithRail } from './places/with-rail';
 import { openDesk } from './store/open-desk';
-import type { AppStore } from './store/store';
-import { keepOffline } from './sync/keep-offline';
+import { type AppStore, useAppSelector } from './store/store';
 import { FONTS } from './theme/fonts';
 import { DARK, LIGHT } from './theme/tokens';
 import { PaletteContext } from './theme/use-palette';
 
-/** The frame of every screen: the theme the device asks for, the shipped fonts, and the desk as it was left. */
+/** The colours and the size this device is set to, round everything. */
+function AsSet({ children }: { readonly children: ReactNode }) {
+	const settings = useAppSelector((state) => state.settings);
+	const asked = useColorScheme() === 'dark' ? 'dark' : 'light';
+	const palette = (settings.theme === 'device' ? asked : settings.theme) === 'dark' ? DARK : LIGHT;
+	useEffect(() => applySettings(settings, globalThis.document.documentElement), [settings]);
+	return (
+		<PaletteContext value={palette}>
+			<View style={{ flex: 1, backgroundColor: palette.page }}>{children}</View>
+		</PaletteContext>
+	);
+}
+
+/** The frame of every screen: the theme, the shipped fonts, the desk as it was left, and the ways to the four places. */
 export function AppFrame() {
-	const palette = useColorScheme() === 'dark' ? DARK : LIGHT;
 	const [ready, failed] = useFonts(FONTS);
 	const [store, setStore] = useState<AppStore | null>(null);
 	useEffect(() => {
 		void openDesk().then(setStore);
-		keepOffline();
 	}, []);
+	if (!store || !(ready || failed)) return null;
 	return (
-		<PaletteContext value={palette}>
-			<View style={{ flex: 1, backgroundColor: palette.page }}>
-				{store && (ready || failed) ? (
-					<Provider store={store}>
-						<Slot />
-					</Provider>
-				) : null}
-			</View>
-		</PaletteContext>
+		<Provider store={store}>
+			<AsSet>
+				<NewVersion />
+				<WithRail>
+					<Slot />
+				</WithRail>
+			</AsSet>
+		</Provider>
 	);
 }

@@ -3,21 +3,18 @@ import { type Exercise, roundName, sayWanted } from '@tidy-sum/core';
 import { roundCode } from '@tidy-sum/core/practice';
 import { Provider } from 'react-redux';
 import { DeskScreen } from '../src/desk/desk-screen';
-import { LastExercise } from '../src/desk/last-exercise';
 import { AnswerPanel } from '../src/desk/panels/answer-panel';
-import { BookPanel } from '../src/desk/panels/book-panel';
 import { NudgePanel } from '../src/desk/panels/nudge-panel';
 import { VerdictPanel } from '../src/desk/panels/verdict-panel';
 import { makeStore } from '../src/store/store';
+import { useLastDesk } from '../src/store/use-last-desk';
+import { followingOf } from '../src/work/following';
 import { makeRound } from '../src/work/made-rounds';
 import { did, opened } from '../src/work/works-slice';
 import { layGust, pressButton, showPanel } from './on-desk';
 
 const mockNavigate = jest.fn();
-jest.mock('expo-router', () => ({
-	useRouter: () => ({ navigate: mockNavigate }),
-	Redirect: ({ href }: { href: string }) => href,
-}));
+jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));
 
 /** What the worker is at: answered when the test says so. */
 const mockPending: { slips: (() => void)[]; stopped: number } = { slips: [], stopped: 0 };
@@ -146,11 +143,9 @@ describe('what may have happened', () => {
 });
 
 describe('the ways to a Round', () => {
-	it('are on the panel of exercises: the one under way, and all', () => {
-		showPanel(COUNT, BookPanel, { kind: 'book' });
-		pressButton(/^How this Round goes/);
-		pressButton(/^Rounds/);
-		expect(mockNavigate.mock.calls).toEqual([[`/round/${CODE.replace(/-/g, '')}`], ['/rounds']]);
+	it('are the way out of the Desk, which leads from the book to all problems', () => {
+		expect(followingOf(COUNT).out.path).toBe(`/round/${CODE.replace(/-/g, '')}`);
+		expect(followingOf('honey-jar').out.path).toBe('/problems');
 	});
 
 	it('lead back to where one was: an exercise of a Round, a problem of one’s own, one of the book', () => {
@@ -162,9 +157,10 @@ describe('the ways to a Round', () => {
 		] as const) {
 			const store = makeStore();
 			store.dispatch(opened(last));
+			const LastDesk = () => useLastDesk();
 			const { container, unmount } = render(
 				<Provider store={store}>
-					<LastExercise />
+					<LastDesk />
 				</Provider>,
 			);
 			expect(container.textContent).toBe(href);

@@ -5,6 +5,7 @@ import { Provider } from 'react-redux';
 import { BringScreen } from '../src/bring/bring-screen';
 import { SheetScreen } from '../src/bring/sheet-screen';
 import { HandInScreen } from '../src/hand-in/hand-in-screen';
+import { ProblemsScreen } from '../src/problems/problems-screen';
 import { type AppStore, makeStore } from '../src/store/store';
 import { WithExercise } from '../src/store/with-exercise';
 import { broughtIn, DRAFT } from '../src/work/brought';
@@ -15,7 +16,7 @@ import { fileOf } from './files-here';
 import { pressButton } from './on-desk';
 
 const mockNavigate = jest.fn();
-jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));
+jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate, setParams: () => {} }) }));
 
 jest.mock('../src/worker/core-worker', () => jest.requireActual('./jobs-here').jobsHere());
 jest.mock('../src/worker/form-worker', () => jest.requireActual('./files-here').filesHere());
@@ -230,13 +231,13 @@ describe('what was brought', () => {
 			store.dispatch(did(`own-${i}`, { do: 'pose', text: `Problem ${i}: convert ${i} km to m.` }));
 			store.dispatch(did('brought', { do: 'bring', what: `own-${i}` }));
 		}
-		show(<BringScreen />, store);
+		show(<ProblemsScreen />, store);
 		expect(broughtIn(store.getState().works)[0]).toBe('own-7');
 		press('brought-1-more');
 		fireEvent.change(screen.getByTestId('brought-1-title'), { target: { value: 'Trail signs' } });
 		press('brought-1-down');
 		expect(broughtIn(store.getState().works).slice(0, 3)).toEqual(['own-6', 'own-7', 'own-5']);
-		fireEvent.change(screen.getByTestId('brought-search'), { target: { value: 'trail' } });
+		fireEvent.change(screen.getByTestId('problems-search'), { target: { value: 'trail' } });
 		expect(screen.getByTestId('brought').textContent).toContain('Trail signs');
 		expect(screen.getByTestId('brought').querySelectorAll('[role="listitem"]')).toHaveLength(1);
 		press('brought-2-remove');
@@ -248,7 +249,7 @@ describe('what was brought', () => {
 	it('shows the first forty of many, and all of them when asked', () => {
 		const store = makeStore();
 		for (let i = 1; i <= 60; i++) store.dispatch(did(`own-${i}`, { do: 'pose', text: `Convert ${i} km to m.` }));
-		show(<BringScreen />, store);
+		show(<ProblemsScreen />, store);
 		const rows = () => screen.getByTestId('brought').querySelectorAll('[role="listitem"]').length;
 		expect(rows()).toBe(40);
 		press('brought-all');

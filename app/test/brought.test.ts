@@ -185,6 +185,7 @@ describe('a sheet', () => {
 			title: '12 jars go to a …',
 			aside: '1 of 2',
 			among: { path: `/sheet/${SHEET}`, label: 'How this sheet goes' },
+			out: { path: `/sheet/${SHEET}`, says: 'to the sheet' },
 			next: second,
 		});
 		expect(followingOf(second, placeInSheet(worksOf(store), second)).next).toBeNull();

@@ -25,7 +25,7 @@ function server(works: readonly StoredWork[] | null): ServerStore & { readonly a
 describe('the demo desk, opened by its link', () => {
 	it('is copied to a desk of one’s own, with all its work still to be sent', async () => {
 		const device = memoryStore();
-		const copy = await demoCopy(device, server([SNOW]));
+		const copy = await demoCopy(DEMO_DESK, device, server([SNOW]));
 		expect(copy).not.toBeNull();
 		expect(copy).not.toBe(DEMO_DESK);
 		const { works } = await device.load(copy ?? '');
@@ -39,8 +39,8 @@ describe('the demo desk, opened by its link', () => {
 	it('is copied once: the link leads back to the copy', async () => {
 		const device = memoryStore();
 		const from = server([SNOW]);
-		const first = await demoCopy(device, from);
-		expect(await demoCopy(device, from)).toBe(first);
+		const first = await demoCopy(DEMO_DESK, device, from);
+		expect(await demoCopy(DEMO_DESK, device, from)).toBe(first);
 		expect(from.asked).toEqual([DEMO_DESK]);
 	});
 
@@ -48,11 +48,11 @@ describe('the demo desk, opened by its link', () => {
 		const device = memoryStore();
 		const mine = { id: 'demo-snow', body: { exercise: 'new-snow', steps: [] }, version: 2, ahead: true };
 		await device.keepEntry(DEMO_DESK, mine);
-		const copy = await demoCopy(device, server([SNOW]));
+		const copy = await demoCopy(DEMO_DESK, device, server([SNOW]));
 		expect((await device.load(copy ?? '')).works.byId['demo-snow']).toEqual({ ...mine, version: 0 });
 	});
 
 	it('is no desk while the server cannot be asked for it', async () => {
-		expect(await demoCopy(memoryStore(), server(null))).toBeNull();
+		expect(await demoCopy(DEMO_DESK, memoryStore(), server(null))).toBeNull();
 	});
 });

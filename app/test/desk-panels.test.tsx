@@ -1,15 +1,16 @@
-import { act, fireEvent, screen } from '@testing-library/react';
+import { act, fireEvent, render, screen } from '@testing-library/react';
 import { addingStep, asideStep, termStep } from '@tidy-sum/core';
+import { Provider } from 'react-redux';
 import { AnswerPanel } from '../src/desk/panels/answer-panel';
 import { BesidePanel } from '../src/desk/panels/beside-panel';
 import { BlockPanel } from '../src/desk/panels/block-panel';
 import { CalculatorPanel } from '../src/desk/panels/calculator-panel';
 import { FactsPanel } from '../src/desk/panels/facts-panel';
-import { MorePanel } from '../src/desk/panels/more-panel';
 import { OwnPanel } from '../src/desk/panels/own-panel';
 import { PlacesPanel } from '../src/desk/panels/places-panel';
 import { StartPanel } from '../src/desk/panels/start-panel';
 import { TakePanel } from '../src/desk/panels/take-panel';
+import { SettingsScreen } from '../src/settings/settings-screen';
 import { type AppStore, makeStore } from '../src/store/store';
 import { SHELF } from '../src/work/my-shelf';
 import { begunAnew, did } from '../src/work/works-slice';
@@ -229,7 +230,12 @@ describe('the Shelf', () => {
 
 	it('keeps facts, tables and support with the work, and undoes none of them by accident', () => {
 		const store = makeStore();
-		const { view } = showPanel('wind-gust', MorePanel, { kind: 'more' }, { store });
+		const view = () => viewOf('wind-gust', store);
+		render(
+			<Provider store={store}>
+				<SettingsScreen />
+			</Provider>,
+		);
 		press('support-none', 'table-between');
 		expect(view().support).toBe('none');
 		expect(view().facts.allowed).not.toContain('between');

@@ -5,7 +5,9 @@ export function jobsHere() {
 		round: async (code: string) => coreJobs.round(code),
 		bring: async (text: string) => coreJobs.bring(text),
 		tell: async (texts: readonly string[]) => coreJobs.tell(texts),
-		record: async (...asked: unknown[]) => coreJobs.record(...asked),
+		today: async (...asked: unknown[]) => coreJobs.today(...asked),
+		beginRecord: async (...asked: unknown[]) => coreJobs.beginRecord(...asked),
+		recordPart: async (...asked: unknown[]) => coreJobs.recordPart(...asked),
 		slips: async (...asked: unknown[]) => coreJobs.slips(...asked),
 	};
 	return { work: (job: (of: typeof jobs) => Promise<unknown>) => job(jobs), stopWork: () => {} };

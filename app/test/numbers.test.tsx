@@ -1,8 +1,9 @@
-import { act, screen } from '@testing-library/react';
+import { act, fireEvent, render, screen } from '@testing-library/react';
+import { Provider } from 'react-redux';
 import { Numbers } from '../src/desk/numbers';
 import type { PanelProps } from '../src/desk/panel-row';
 import { CalculatorPanel } from '../src/desk/panels/calculator-panel';
-import { MorePanel } from '../src/desk/panels/more-panel';
+import { SettingsScreen } from '../src/settings/settings-screen';
 import { makeStore } from '../src/store/store';
 import { SHELF } from '../src/work/my-shelf';
 import { numbersOf } from '../src/work/numbers';
@@ -14,7 +15,7 @@ const mockRouter = { navigate: jest.fn() };
 jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
 
 /** The numbers under the line, as a panel, so that they stand over a true store. */
-function NumbersAlone({ view, acts }: PanelProps<'more'>) {
+function NumbersAlone({ view, acts }: PanelProps<'line'>) {
 	return <Numbers view={view} onZeros={acts.onZeros} onCalculator={acts.onCalculator} onUncover={acts.onUncover} />;
 }
 
@@ -25,7 +26,11 @@ function gust(way: 'worked' | 'laid-out' | 'covered') {
 	return store;
 }
 
-const show = (store: ReturnType<typeof makeStore>) => showPanel('wind-gust', NumbersAlone, { kind: 'more' }, { store });
+const show = (store: ReturnType<typeof makeStore>) => showPanel('wind-gust', NumbersAlone, { kind: 'line' }, { store });
+
+const press = (...ids: string[]) => {
+	for (const id of ids) fireEvent.click(screen.getByTestId(id));
+};
 
 const page = () => document.body.textContent ?? '';
 
@@ -69,12 +74,16 @@ describe('the numbers of a line', () => {
 
 	it('go with the support until a way is chosen beside it, and in a Round are laid out', () => {
 		const store = makeStore();
-		const { view } = showPanel('wind-gust', MorePanel, { kind: 'more' }, { store });
+		const view = () => viewOf('wind-gust', store);
+		render(
+			<Provider store={store}>
+				<SettingsScreen />
+			</Provider>,
+		);
 		expect(view().numbers).toBe('worked');
-		pressButton(/^light/);
+		press('support-light');
 		expect(view().numbers).toBe('laid-out');
-		pressButton(/^covered/);
-		pressButton(/^close/);
+		press('numbers-way-covered', 'support-close');
 		expect(view().numbers).toBe('covered');
 		const shelf = { own: [], allowed: [], support: 'close', numbers: 'covered' } as const;
 		expect(numbersOf({ name: 'round-910kh26fgh-01' }, shelf)).toBe('laid-out');

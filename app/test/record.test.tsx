@@ -8,7 +8,7 @@ import { keepRound } from '../src/work/made-rounds';
 import { did, tried } from '../src/work/works-slice';
 
 const mockNavigate = jest.fn();
-jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));
+jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate, setParams: () => {} }) }));
 
 jest.mock('../src/worker/core-worker', () => jest.requireActual('./jobs-here').jobsHere());
 jest.mock('../src/worker/form-worker', () => jest.requireActual('./files-here').filesHere());
@@ -73,36 +73,74 @@ describe('the Record', () => {
 
 	it('shows for each skill how its exercises went, and week by week', async () => {
 		await show(storeWith());
-		expect(text('record-says')).toBe('4 exercises worked, of 2 kinds.');
-		expect(text('record-skills')).toMatch(/2 right at once, 1 right after another try/);
-		expect(text('record-skills')).toContain('1 not yet right');
-		press('weeks-one-prefix');
-		const weeks = screen.getByTestId('weeks-of-one-prefix');
-		expect(weeks.textContent).toContain('1 right after another try');
+		expect(text('skills-say')).toContain('4 exercises worked, of 2 kinds.');
+		expect(text('skills')).toMatch(/2 right at once, 1 right after another try/);
+		expect(text('skills')).toContain('1 not yet right');
+		press('skill-one-prefix');
+		const points = screen.getByRole('slider', { name: 'One prefix, week by week' });
 		// Weeks in which nothing was worked stand there as such.
-		expect(weeks.querySelectorAll('[role="listitem"]').length).toBeGreaterThan(2);
+		expect(Number(points.getAttribute('aria-valuemax'))).toBeGreaterThan(2);
+		fireEvent.keyDown(points, { key: 'Home' });
+		expect(text('weeks-point')).toMatch(/^Week of .*: 1 right after another try\.$/);
+		fireEvent.keyDown(points, { key: 'End' });
+		expect(text('weeks-point')).toMatch(/1 right at once/);
+		press('weeks-as-table');
+		const rows = screen.getByTestId('weeks-table').querySelectorAll('[role="row"]');
+		expect(rows).toHaveLength(1 + Number(points.getAttribute('aria-valuemax')));
 	});
 
-	it('tells of each slip where it came, leads to that very line, and to a short Round on it', async () => {
+	it('tells of each slip where it came, shows that very line, and leads to it and to a short Round on it', async () => {
 		await show(storeWith());
-		expect(text('record-slips')).toContain('Too many figures, 1 time');
-		expect(text('record-slips')).toContain('It has stayed away for 2 exercises since.');
-		press('slip-flipped-factor-wind-gust-0');
-		expect(mockNavigate).toHaveBeenLastCalledWith('/replay/wind-gust');
-		expect(screen.getByTestId('slip-flipped-factor-wind-gust-0').textContent).toContain('A gust at the mast');
+		press('record-slips');
+		expect(text('slips')).toContain('Too many figures, 1 time');
+		expect(text('slips')).toContain('It has stayed away for 2 exercises since.');
+		expect(text('slip-times-point')).toContain('A gust at the mast');
+		expect(text('slip-answer')).toBe('Answer: x');
+		press('slip-replay');
+		expect(mockNavigate.mock.lastCall?.[0]).toMatch(/^\/replay\/wind-gust\?line=[^&]+&at=1$/);
+		press('slip-digits-many');
 		press('round-on-digits-many');
 		const code = `${mockNavigate.mock.lastCall?.[0]}`.replace('/round/', '');
 		expect(readRoundCode(code)).toMatchObject({ ok: true, value: { skills: ['one-prefix'], count: 5 } });
 	});
 
-	it('shows times as a spread', async () => {
+	it('shows times as a spread, the same in words and as a table', async () => {
 		await show(storeWith());
-		expect(text('record-times')).toContain('3 exercises: half of them took');
+		press('record-time');
+		expect(screen.getByRole('slider', { name: 'Time' }).getAttribute('aria-valuetext')).toContain(
+			'3 exercises: half of them took',
+		);
+		press('times-as-table');
+		expect(text('times-table')).toMatch(/One prefix3\d:\d\d/);
 	});
 
 	it('lays what is due on the days of the next two weeks', async () => {
 		await show(storeWith([[roundName(CODE, 0), 0, null]]));
-		expect(text('record-due')).toMatch(/^(?:Tomorrow|\d+ \p{L}+): /u);
-		expect(screen.queryByTestId('record-times')).toBeNull();
+		press('record-due');
+		const days = screen.getByRole('slider', { name: 'Due in the next two weeks' });
+		expect(days.getAttribute('aria-valuetext')).toBe('Today: nothing is due.');
+		press('due-as-table');
+		expect(text('due-table').match(/One prefix/g)).toHaveLength(1);
+		press('record-time');
+		expect(screen.queryByRole('slider', { name: 'Time' })).toBeNull();
+	});
+
+	it('has all work as a table: searched, chosen by how it went, put in order, and opened', async () => {
+		await show(storeWith());
+		press('record-everything');
+		const rows = () =>
+			[...screen.getByTestId('everything').querySelectorAll('[role="rowheader"]')].map((one) => one.textContent);
+		expect(rows()).toHaveLength(4);
+		expect(rows()[0]).toBe('A gust at the mast');
+		press('sort-0');
+		expect(screen.getAllByRole('columnheader')[0]?.getAttribute('aria-sort')).toBe('ascending');
+		fireEvent.change(screen.getByTestId('everything-search'), { target: { value: 'gust' } });
+		expect(text('everything-says')).toBe('1 of 4 pieces of work.');
+		fireEvent.click(screen.getByRole('link', { name: 'A gust at the mast' }));
+		expect(mockNavigate).toHaveBeenLastCalledWith('/desk/wind-gust');
+		press('everything-how-at-once');
+		expect(rows()).toEqual([]);
+		fireEvent.change(screen.getByTestId('everything-search'), { target: { value: '' } });
+		expect(rows()).toHaveLength(2);
 	});
 });

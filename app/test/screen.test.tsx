@@ -1,8 +1,9 @@
 import { act, fireEvent, render, screen } from '@testing-library/react';
+import { Provider } from 'react-redux';
 import { AnswerPanel } from '../src/desk/panels/answer-panel';
-import { BookPanel } from '../src/desk/panels/book-panel';
 import { FactsPanel } from '../src/desk/panels/facts-panel';
 import { NudgePanel } from '../src/desk/panels/nudge-panel';
+import { ProblemsScreen } from '../src/problems/problems-screen';
 import { makeStore } from '../src/store/store';
 import { Words } from '../src/ui/words';
 import { did } from '../src/work/works-slice';
@@ -91,7 +92,11 @@ describe('the book', () => {
 		store.dispatch(did('mast-log', { do: 'answer', text: '5 min' }));
 		store.dispatch(did('mast-log', { do: 'check' }));
 		store.dispatch(did('vent-pane', { do: 'answer', text: '4' }));
-		showPanel('new-snow', BookPanel, { kind: 'book' }, { store });
+		render(
+			<Provider store={store}>
+				<ProblemsScreen />
+			</Provider>,
+		);
 		const state = (name: string) => screen.getByTestId(`open-${name}`).textContent;
 		expect(state('honey-jar')).toMatch(/right$/);
 		expect(state('honey-jar')).not.toContain('not right');

@@ -73,7 +73,7 @@ describe('Figures', () => {
 		open(undefined);
 		expect((screen.getByTestId('number') as HTMLInputElement).value).toBe('30.0');
 		press('to-desk');
-		expect(mockNavigate).toHaveBeenCalledWith('/');
+		expect(mockNavigate).toHaveBeenCalledWith('/desk/new-snow');
 	});
 
 	it('takes nothing kept that is not its own', () => {

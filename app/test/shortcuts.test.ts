@@ -33,6 +33,15 @@ describe('the keys of the Desk', () => {
 		expect(says('z', { ctrlKey: true, target: field })).toBe('undo');
 	});
 
+	it('are silent where letters are turned off, but for arrows, Escape and what goes with Ctrl', () => {
+		const row = (key: string, ctrlKey = false) =>
+			shortcutFor({ key, ctrlKey, metaKey: false, altKey: false, shiftKey: false, target: page }, false)?.says;
+		expect([row('f'), row('?'), row('=')]).toEqual([undefined, undefined, undefined]);
+		expect(row('ArrowRight')).toBe('next block of the line');
+		expect(row('Escape')).toContain('close');
+		expect(row('z', true)).toBe('undo');
+	});
+
 	it('ask for one thing each', () => {
 		const pressed = SHORTCUTS.map(({ key, mod, shift }) => `${key} ${mod ?? false} ${shift ?? false}`);
 		expect(new Set(pressed).size).toBe(pressed.length);

@@ -55,7 +55,7 @@ describe('what is to be done next', () => {
 		expect(panelFor({ kind: 'block', id: 'b1' }, view, false)).toEqual({ kind: 'block', id: 'b1' });
 		expect(panelFor({ kind: 'block', id: 'gone' }, view, false)).toEqual(NONE);
 		expect(panelFor({ kind: 'verdict' }, view, false)).toEqual(NONE);
-		expect(panelFor({ kind: 'more' }, view, false)).toEqual({ kind: 'more' });
+		expect(panelFor({ kind: 'line' }, view, false)).toEqual({ kind: 'line' });
 	});
 });
 

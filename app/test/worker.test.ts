@@ -27,7 +27,9 @@ const never: LaterJobs = {
 	round: () => new Promise(() => {}),
 	bring: () => new Promise(() => {}),
 	tell: async () => [],
-	record: async () => ({ skills: [], slips: [], times: [], due: [] }),
+	beginRecord: async () => 1,
+	recordPart: async () => null,
+	today: () => new Promise(() => {}),
 	slips: async () => ({ slips: [], rulesOut: null }),
 };
 

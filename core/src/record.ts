@@ -3,5 +3,6 @@ export * from './record/due-days';
 export * from './record/skill-times';
 export * from './record/skill-weeks';
 export * from './record/slip-records';
+export * from './record/week-days';
 export * from './record/weeks';
 export * from './record/worked';

@@ -8,6 +8,7 @@ import {
 	skillTimes,
 	skillWeeks,
 	slipRecords,
+	weekDays,
 	weekOf,
 	weeksBetween,
 	workedIn,
@@ -137,5 +138,26 @@ describe('the Record', () => {
 		expect(days[0]?.skills).toEqual(['areas']);
 		expect(days.slice(1).flatMap(({ skills }) => skills)).toEqual(['one-prefix']);
 		expect(SKILLS.length).toBeGreaterThan(2);
+	});
+});
+
+describe('the days of this week', () => {
+	// A Thursday; the device is an hour ahead of UTC.
+	const NOW = Date.UTC(2026, 1, 5, 12);
+	const at = (day: number, hour = 12): number => Date.UTC(2026, 1, 2 + day, hour);
+	const tries = (...whens: number[]) =>
+		whens.map((when) => ({ when, seconds: 9, right: true, slips: [], nudges: 0, shown: false }));
+	const worked = (...days: (readonly number[])[]) =>
+		days.map((whens, i) => ({ exercise: `e${i}`, skill: 'own', tries: tries(...whens) }));
+
+	it('count each exercise on each day it was tried, from Monday in the device’s zone', () => {
+		const days = weekDays(worked([at(0)], [at(0), at(0, 13)], [at(1), at(3)], [at(-1)], [at(7)]), NOW, 60);
+		expect(days).toEqual({ counts: [2, 1, 0, 1, 0, 0, 0], today: 3 });
+	});
+
+	it('begin where the zone says', () => {
+		// Sunday at 23:30 UTC is Monday where clocks are an hour ahead.
+		expect(weekDays(worked([at(-1, 23) + 30 * 60_000]), NOW, 60).counts[0]).toBe(1);
+		expect(weekDays(worked([at(-1, 23) + 30 * 60_000]), NOW, 0).counts[0]).toBe(0);
 	});
 });

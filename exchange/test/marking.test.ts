@@ -9,11 +9,13 @@ import {
 	type Marked,
 	markedCsv,
 	markerOf,
+	placesInTime,
 	readPoints,
 	reportHtml,
 	reportOf,
 	spreadOf,
 	stackedBars,
+	stackedColumns,
 } from '../src/marking';
 import { BOOK_SET, keyText } from './sets';
 
@@ -206,6 +208,41 @@ describe('the report of a class', () => {
 });
 
 describe('the geometry of the charts', () => {
+	it('stacks the counts of a week from the foot of its column, the highest as high as the chart', () => {
+		const { columns, most } = stackedColumns(
+			[
+				[3, 1],
+				[0, 0],
+				[2, 0],
+			],
+			{ width: 300, height: 100 },
+		);
+		expect(most).toBe(4);
+		expect(columns.map(({ parts }) => parts.map(({ y, height }) => [y, height]))).toEqual([
+			[
+				[25, 75],
+				[0, 25],
+			],
+			[
+				[100, 0],
+				[100, 0],
+			],
+			[
+				[50, 50],
+				[50, 0],
+			],
+		]);
+		const [first, second] = columns;
+		expect(second?.x).toBeGreaterThan((first?.x ?? 0) + (first?.width ?? 0));
+		// Few columns stay narrow, however wide the chart is.
+		expect(stackedColumns([[1]], { width: 600, height: 100 }).columns[0]?.width).toBeLessThan(45);
+	});
+
+	it('places moments in time, and one alone in the middle', () => {
+		expect(placesInTime([0, 50, 100], [0, 100], 200)).toEqual([0, 100, 200]);
+		expect(placesInTime([7], [7, 7], 200)).toEqual([100]);
+	});
+
 	it('gives each count its share of the width, one behind the other', () => {
 		const { bars, ticks, height } = stackedBars(
 			[

@@ -231,8 +231,14 @@ export type KeepWork = z.infer<typeof keepWorkSchema>;
  */
 export const worksSchema = z.object({ works: z.array(z.unknown()), aside: z.array(idSchema).default([]) });
 
-/** The desk of made-up work whose link the server prints; it cannot be changed, and opening it makes a copy. */
+/** The desks of made-up work whose links the server prints: some work, and a term's. */
 export const DEMO_DESK = 'fennel-ridge-demo';
+export const TERM_DESK = 'fennel-ridge-term';
+
+/** Whether a desk is one of those of made-up work; it cannot be changed, and opening it makes a copy. */
+export function isDemoDesk(desk: string): boolean {
+	return desk === DEMO_DESK || desk === TERM_DESK;
+}
 
 /**
  * What the server can refuse, one code for each: `not-json` and `too-large` of a body, `shape` of what is in it, `conflict`

@@ -1,6 +1,7 @@
 import { quantityOfRow } from '@tidy-sum/core';
-import { DEMO_DESK, type Step, type WorkBody } from '@tidy-sum/schema';
+import { DEMO_DESK, type Step, TERM_DESK, type WorkBody } from '@tidy-sum/schema';
 import type { Database } from './database';
+import { termWork } from './demo-term';
 import { keepWork } from './works';
 
 /** A block placed, as it is written down: "2.54 cm" over "1 in". */
@@ -109,9 +110,24 @@ const WORKS: readonly (readonly [string, WorkBody])[] = [
 	['demo-nutrient-tank', body('nutrient-tank', [TANK_PLACED, place('a', '1 L', '1000 mL')])],
 ];
 
-/** Lays the demo work on its desk, once: what someone has done there since is left alone. */
+/** The demo desks, each with what lies on it. */
+const DESKS: readonly {
+	readonly desk: string;
+	readonly works: (now: Date) => readonly (readonly [string, WorkBody])[];
+}[] = [
+	{ desk: DEMO_DESK, works: (now) => [...WORKS, ...SHEETS, ...demoRound(now)] },
+	{ desk: TERM_DESK, works: (now) => [...termWork(now.getTime()), ...WORKS.slice(0, 1), ...SHEETS] },
+];
+
+/** Lays the demo work on its desks, once: what someone has done there since is left alone. */
 export async function layDemo(db: Database, now: Date): Promise<void> {
-	if (await db('desk').where({ id: DEMO_DESK }).first()) return;
-	for (const [id, work] of [...WORKS, ...SHEETS, ...demoRound(now)])
-		await keepWork(db, DEMO_DESK, id, { base: 0, body: work }, now.toISOString());
+	for (const { desk, works } of DESKS) {
+		if (await db('desk').where({ id: desk }).first()) continue;
+		await db.transaction(async (together) => {
+			for (const [id, work] of works(now)) {
+				const last = work.tries?.at(-1)?.when ?? now.getTime();
+				await keepWork(together, desk, id, { base: 0, body: work }, new Date(last).toISOString());
+			}
+		});
+	}
 }

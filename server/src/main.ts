@@ -2,7 +2,7 @@ import { existsSync, readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { DEMO_DESK } from '@tidy-sum/schema';
+import { DEMO_DESK, TERM_DESK } from '@tidy-sum/schema';
 import pino from 'pino';
 import { createApp } from './app';
 import { readConfig, StartFault } from './config';
@@ -47,7 +47,10 @@ async function start(): Promise<void> {
 	// Said last: whoever reads it may stop the server at once.
 	log.info({ address, data: config.dataFolder }, 'started');
 	process.stdout.write(`Tidy Sum is at ${address}/\n`);
-	if (config.demo) process.stdout.write(`A desk with some work on it: ${address}/?desk=${DEMO_DESK}\n`);
+	if (config.demo)
+		process.stdout.write(
+			`A desk with some work on it: ${address}/?desk=${DEMO_DESK}\nA desk with a term's work on it: ${address}/?desk=${TERM_DESK}\n`,
+		);
 }
 
 start().catch((error) => {

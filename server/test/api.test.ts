@@ -3,7 +3,15 @@ import type { AddressInfo } from 'node:net';
 import { gunzipSync } from 'node:zlib';
 import { bookExercise, type Chain, type Exercise, goalOf } from '@tidy-sum/core';
 import { check, readRoundCode, roundExercises } from '@tidy-sum/core/practice';
-import { DEMO_DESK, errorSchema, healthSchema, type StoredWork, type WorkBody, worksSchema } from '@tidy-sum/schema';
+import {
+	DEMO_DESK,
+	errorSchema,
+	healthSchema,
+	type StoredWork,
+	TERM_DESK,
+	type WorkBody,
+	worksSchema,
+} from '@tidy-sum/schema';
 import pino from 'pino';
 import { createApp } from '../src/app';
 import { type Database, openDatabase } from '../src/database';
@@ -296,6 +304,32 @@ describe('the demo', () => {
 		if (placed?.do !== 'together') throw new Error('the places are given with one touch');
 		const marked = placed.steps.flatMap((step) => (step.do === 'mark' ? { at: step.at, role: step.role } : []));
 		expect(marked).toEqual(bookExercise('nutrient-tank')?.marks);
+	});
+
+	it('has a desk with a term’s work, each try judged as the check judges it, and slips that become rarer', async () => {
+		const now = Date.UTC(2026, 1, 3);
+		await layDemo(db, new Date(now));
+		const term = (await works(TERM_DESK)).filter(({ id }) => id.startsWith('term-'));
+		expect(term.length).toBeGreaterThan(200);
+		const tries = term.flatMap(({ body }) => {
+			const exercise = body.posed ?? bookExercise(body.exercise);
+			if (!exercise) throw new Error(`${body.exercise} is not there`);
+			return (body.tries ?? []).map((one) => ({ ...one, exercise }));
+		});
+		for (const { exercise, answer, start, factors, right, slips } of tries) {
+			const judged = check(exercise, answer, start ? { start, factors, want: goalOf(exercise) ?? '' } : undefined);
+			expect(judged).toMatchObject({ ok: true, value: { right, first: slips[0] ?? null } });
+		}
+		// Nothing lies in the time to come, and a term is behind it.
+		const whens = tries.map(({ when }) => when);
+		expect(Math.max(...whens)).toBeLessThan(now);
+		expect(Math.min(...whens)).toBeLessThan(now - 90 * 86_400_000);
+		const half = now - 49 * 86_400_000;
+		const wrong = (of: typeof tries) => of.filter(({ right }) => !right).length / of.length;
+		expect(wrong(tries.filter(({ when }) => when < half))).toBeGreaterThan(
+			wrong(tries.filter(({ when }) => when >= half)),
+		);
+		expect(new Set(tries.flatMap(({ slips }) => slips[0] ?? [])).size).toBeGreaterThan(2);
 	});
 
 	it('is laid once, and stays as it is: a change is refused, whoever sends it', async () => {

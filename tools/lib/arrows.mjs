@@ -27,8 +27,10 @@ export const ROOMS = {
 	],
 	'app/src': [
 		'theme',
+		'device',
 		'quick',
 		'ui',
+		'places',
 		'worker',
 		'work',
 		'sync',
@@ -37,7 +39,19 @@ export const ROOMS = {
 		'line',
 		'problem',
 		'taking',
-		['bring', 'hand-in', 'marking', 'record', 'replay', 'rounds', 'shelf', 'working'],
+		[
+			'bring',
+			'hand-in',
+			'marking',
+			'problems',
+			'record',
+			'replay',
+			'rounds',
+			'settings',
+			'shelf',
+			'today',
+			'working',
+		],
 		'ways',
 		'desk',
 	],
@@ -48,7 +62,22 @@ export const ROOMS = {
 };
 
 /** Rooms that know nothing of each other, whatever stands between them: the screens of the app. */
-const APART = { 'app/src': ['bring', 'desk', 'hand-in', 'marking', 'record', 'replay', 'rounds', 'shelf', 'working'] };
+const APART = {
+	'app/src': [
+		'bring',
+		'desk',
+		'hand-in',
+		'marking',
+		'problems',
+		'record',
+		'replay',
+		'rounds',
+		'settings',
+		'shelf',
+		'today',
+		'working',
+	],
+};
 
 const SOURCE = /\.tsx?$/;
 const TEST = /\.test\.tsx?$/;

@@ -1,6 +1,9 @@
 import { useLocalSearchParams } from 'expo-router';
-import { DeskScreen } from '../../src/desk/desk-screen';
+import { later } from '../../src/ui/later';
+
+const DeskScreen = later(async () => (await import('../../src/desk/desk-screen')).DeskScreen);
 
 export default function DeskRoute() {
-	return <DeskScreen name={useLocalSearchParams<{ name: string }>().name} />;
+	const { name, block } = useLocalSearchParams<{ name: string; block?: string }>();
+	return <DeskScreen name={name} block={block ?? null} />;
 }

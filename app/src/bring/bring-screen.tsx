@@ -5,9 +5,7 @@ import Back from 'lucide-react-native/icons/arrow-left';
 import Redo from 'lucide-react-native/icons/redo-2';
 import Undo from 'lucide-react-native/icons/undo-2';
 import { useCallback, useMemo, useState } from 'react';
-import { useWindowDimensions } from 'react-native';
 import { useAppDispatch, useAppSelector } from '../store/store';
-import { WIDE_FROM } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
@@ -15,6 +13,7 @@ import { Choices } from '../ui/choices';
 import { FileButton } from '../ui/file-button';
 import { Notice } from '../ui/notice';
 import { Page } from '../ui/page';
+import { useRoom } from '../ui/use-room';
 import { Words } from '../ui/words';
 import { BROUGHT, DRAFT } from '../work/brought';
 import { ownName } from '../work/exercises';
@@ -23,7 +22,6 @@ import { canRedo, canUndo } from '../work/history';
 import { sheetName, sheetNameOf } from '../work/sheet';
 import { did, redid, renamed, undid } from '../work/works-slice';
 import type { Brought } from '../worker/core-jobs';
-import { BroughtList } from './brought-list';
 import { FileDraft, keptOf } from './file-draft';
 import { FromLink } from './from-link';
 import { HandOn } from './hand-on';
@@ -62,7 +60,7 @@ function Bring({ name }: { readonly name: string }) {
 	const styles = useStyles();
 	const router = useRouter();
 	const dispatch = useAppDispatch();
-	const wide = useWindowDimensions().width >= WIDE_FROM;
+	const { wide } = useRoom();
 	const { text, turn, onText, putText, settle: keepText, work, brought, isTooLong } = useBrought(name);
 	const body = useAppSelector(({ works }) => works.byId[works.open[name] ?? '']?.body);
 	const sheet = useAppSelector(({ works }) => sheetNameOf(works, name));
@@ -139,14 +137,15 @@ function Bring({ name }: { readonly name: string }) {
 		<Page
 			title={isDraft ? 'Bring a problem' : 'Change the problem'}
 			testID="bring"
-			beside={isDraft ? <BroughtList /> : undefined}
 			tools={
 				<>
 					<Button
 						kind="tool"
-						label={sheet ? 'Sheet' : 'Desk'}
+						label={sheet ? 'Sheet' : isDraft ? 'Problems' : 'Desk'}
 						icon={Back}
-						onPress={() => router.navigate((sheet ? `/sheet/${sheet}` : isDraft ? '/' : `/desk/${name}`) as '/')}
+						onPress={() =>
+							router.navigate((sheet ? `/sheet/${sheet}` : isDraft ? '/problems' : `/desk/${name}`) as '/')
+						}
 						testID="to-desk"
 					/>
 					<Button

@@ -2,21 +2,22 @@ import type { Told } from '@tidy-sum/schema';
 import { useRouter } from 'expo-router';
 import Back from 'lucide-react-native/icons/arrow-left';
 import { useMemo, useState } from 'react';
+import { NotHere } from '../places/not-here';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Field } from '../ui/field';
-import { NotHere } from '../ui/not-here';
+import { Listed } from '../ui/listed';
 import { Page } from '../ui/page';
 import { Words } from '../ui/words';
 import { toldIn } from '../work/handed';
-import { type HowFar, howFarNamed, SAYS_HOW_FAR, workNamed } from '../work/how-far';
+import { type HowFar, SAYS_HOW_FAR, workNamed } from '../work/how-far';
 import { problemName, type Sheet, sheetOf, sheetTitle } from '../work/sheet';
+import { sheetProgress } from '../work/sheet-progress';
 import { did, undid, type WorksState } from '../work/works-slice';
 import { HandOn } from './hand-on';
-import { Listed } from './listed';
 import { ProblemRow } from './problem-row';
 import { useTold } from './use-told';
 
@@ -46,12 +47,7 @@ function Problems({ name, sheet }: { readonly name: string; readonly sheet: Shee
 	const [removed, setRemoved] = useState(false);
 	const { problems } = sheet;
 	const read = useTold(useMemo(() => problems.filter(({ told }) => !told).map(({ text }) => text), [problems]));
-	const states = problems.map(({ id }) => howFarNamed(works, problemName(name, id)));
-	const right = states.filter((state) => state.startsWith('right')).length;
-	const begun = states.filter((state) => state !== 'not-begun').length;
-	const next = [states.indexOf('begun'), states.indexOf('not-right'), states.indexOf('not-begun')].find(
-		(at) => at >= 0,
-	);
+	const { states, right, begun, next } = sheetProgress(works, name, sheet);
 	const open = (at: number) => router.navigate(`/desk/${problemName(name, problems[at]?.id ?? '')}`);
 	const title = sheetTitle(sheet);
 	return (
@@ -61,11 +57,10 @@ function Problems({ name, sheet }: { readonly name: string; readonly sheet: Shee
 			tools={
 				<>
 					<Button
-						label="Brought"
-						say="problems and sheets"
+						label="Problems"
 						icon={Back}
-						onPress={() => router.navigate('/bring' as '/')}
-						testID="to-bring"
+						onPress={() => router.navigate('/problems' as '/')}
+						testID="to-problems"
 					/>
 					<Button label="Hand in" onPress={() => router.navigate(`/hand-in/${name}`)} testID="sheet-hand-in" />
 					<Box style={styles.grow}>

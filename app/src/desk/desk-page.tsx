@@ -1,10 +1,10 @@
 import Bulb from 'lucide-react-native/icons/lightbulb';
-import type { ReactNode } from 'react';
+import { type ReactNode, useContext } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Balance } from '../line/balance';
 import { Line } from '../line/line';
 import { useFollowing } from '../store/use-following';
-import { GAP } from '../theme/tokens';
+import { BESIDE, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
@@ -15,6 +15,7 @@ import { isOwn, mustPlace } from '../work/exercises';
 import { needsLine, wantOf } from '../work/line-of-work';
 import type { Panel } from '../work/panel-slice';
 import { firstUnit } from './first-unit';
+import { GuideContext, Guided } from './guide';
 import { laterPanels } from './later-panels';
 import { hasPicture } from './may-add';
 import { PANELS } from './panels';
@@ -135,7 +136,13 @@ export function DeskPage(props: Props) {
 	const balance = needsLine(view.exercise) ? (
 		<Balance view={view} touched={touchedIn(props)} onUnit={acts.onUnit} brief={!wide && (tall || pictured)} />
 	) : null;
-	const help = <HelpRow view={view} acts={acts} wide={wide} />;
+	const guide = useContext(GuideContext);
+	const help = guide ? (
+		// On a wide screen a panel stands beside the line, and says there what is done in it.
+		<Guided at={wide ? ['touch', 'turn', 'cancel'] : ['touch', 'turn', 'cancel', 'done']} />
+	) : (
+		<HelpRow view={view} acts={acts} wide={wide} />
+	);
 	const open =
 		panel.kind === 'none' ? null : <ShownPanel view={view} panel={panel} chosen={chosen} wide={wide} acts={acts} />;
 	const tools = (
@@ -147,6 +154,7 @@ export function DeskPage(props: Props) {
 			checked={view.verdict !== null}
 			first={firstUnit(view)}
 			started={view.started}
+			out={useFollowing(view.exercise.name).out}
 		/>
 	);
 	const page = (below: ReactNode, within: ReactNode = null) => (
@@ -197,7 +205,7 @@ const useStyles = makeStyles((palette) => ({
 	screen: { flex: 1, backgroundColor: palette.page },
 	wide: { flex: 1, flexDirection: 'row', backgroundColor: palette.page },
 	left: { flex: 1 },
-	right: { width: 420, borderLeftWidth: 1, borderLeftColor: palette.rule, backgroundColor: palette.panel },
+	right: { width: BESIDE, borderLeftWidth: 1, borderLeftColor: palette.rule, backgroundColor: palette.panel },
 	shelf: { flex: 1 },
 	working: { flex: 1 },
 	workingIn: { paddingHorizontal: GAP.l, paddingBottom: GAP.l },

@@ -1,12 +1,15 @@
 import { useEffect } from 'react';
-import { useWindowDimensions } from 'react-native';
 import { useAppDispatch, useAppSelector } from '../store/store';
+import { useFollowing } from '../store/use-following';
 import { WithExercise } from '../store/with-exercise';
-import { SHORT_UNDER, WIDE_FROM } from '../theme/tokens';
+import { useBackCloses } from '../ui/use-back-closes';
+import { useRoom } from '../ui/use-room';
+import { useTitle } from '../ui/use-title';
 import type { DeskView } from '../work/desk-view';
-import { closed } from '../work/panel-slice';
+import { closed, showed } from '../work/panel-slice';
 import { opened } from '../work/works-slice';
 import { DeskPage } from './desk-page';
+import { GuideContext, useGuide } from './guide';
 import { PANELS } from './panels';
 import { useLaterPanels } from './shown-panel';
 import { useActs } from './use-acts';
@@ -14,15 +17,8 @@ import { useDeskKeys } from './use-desk-keys';
 import { useInView } from './use-in-view';
 import { panelFor } from './what-next';
 
-/** How the screen is cut up: beside each other, one under another, or with little height all on one page. */
-function useRoom(): { readonly wide: boolean; readonly short: boolean } {
-	const { width, height } = useWindowDimensions();
-	const wide = width >= WIDE_FROM;
-	return { wide, short: !wide && height < SHORT_UNDER };
-}
-
 /** One exercise on the Desk. */
-function Desk({ view }: { readonly view: DeskView }) {
+function Desk({ view, block }: { readonly view: DeskView; readonly block: string | null }) {
 	const { name } = view.exercise;
 	const dispatch = useAppDispatch();
 	const room = useRoom();
@@ -35,16 +31,26 @@ function Desk({ view }: { readonly view: DeskView }) {
 		keepsNumbers || (room.short && isOpen) ? 'end' : 'line',
 		`${panel.kind}${view.blocks.length}`,
 	);
+	const guide = useGuide(view, room.wide ? chosen.kind : panel.kind);
+	useTitle(useFollowing(name).title ?? view.exercise.title);
 	useEffect(() => {
 		dispatch(opened(name));
-		dispatch(closed());
-	}, [dispatch, name]);
+		dispatch(block === null ? closed() : showed({ kind: 'block', id: block }));
+	}, [dispatch, name, block]);
+	useBackCloses(chosen.kind !== 'none', acts.close);
 	useDeskKeys(view, panel, acts);
 	useLaterPanels();
-	return <DeskPage view={view} acts={acts} room={room} panel={panel} chosen={chosen.kind !== 'none'} inView={inView} />;
+	return (
+		<GuideContext value={guide}>
+			<DeskPage view={view} acts={acts} room={room} panel={panel} chosen={chosen.kind !== 'none'} inView={inView} />
+		</GuideContext>
+	);
 }
 
-/** The Desk: one exercise, worked from the problem to the checked answer; or why there is none of that name. */
-export function DeskScreen({ name }: { readonly name: string }) {
-	return <WithExercise name={name}>{(view) => <Desk view={view} />}</WithExercise>;
+/**
+ * The Desk: one exercise, worked from the problem to the checked answer; or why there is none of that name.
+ * @param block the block that is open at first; left out where none is.
+ */
+export function DeskScreen({ name, block = null }: { readonly name: string; readonly block?: string | null }) {
+	return <WithExercise name={name}>{(view) => <Desk view={view} block={block} />}</WithExercise>;
 }

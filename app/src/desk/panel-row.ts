@@ -34,7 +34,7 @@ export type PanelRow<K extends PanelKind> = {
 	/** What of the page stays in view over it: the end of the line, or the end of the page, where the numbers are. */
 	readonly keeps: 'line' | 'numbers';
 	/** The tool under the thumb it belongs to. */
-	readonly tool: 'facts' | 'answer' | 'book' | 'more' | null;
+	readonly tool: 'facts' | 'answer' | 'line' | null;
 	readonly mayOpen: (view: DeskView, panel: PanelOf<K>) => boolean;
 	/** What stands open where it may not; left out, what must be done first. */
 	readonly instead?: (view: DeskView) => Panel;

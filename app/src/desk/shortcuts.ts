@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react';
+import { useSettings } from '../store/use-settings';
 import type { PanelKey } from './panel-row';
 import { PANEL_KEYS } from './panels';
 
@@ -20,6 +21,8 @@ export type DeskActs = {
 	readonly write: () => void;
 	/** Sends what stands to the check. */
 	readonly check: () => void;
+	/** Leaves the Desk. */
+	readonly leave: () => void;
 };
 
 export type Shortcut = {
@@ -49,6 +52,7 @@ export const SHORTCUTS: readonly Shortcut[] = [
 	{ key: '[', shows: '[', says: 'move the open block earlier', act: (desk) => desk.move(-1) },
 	{ key: ']', shows: ']', says: 'move the open block later', act: (desk) => desk.move(1) },
 	{ key: 'delete', shows: 'Delete', says: 'remove the open block', act: (desk) => desk.remove() },
+	{ key: 'e', shows: 'E', says: 'to the other exercises', act: (desk) => desk.leave() },
 	{ key: 'escape', shows: 'Esc', says: 'close what is open', act: (desk) => desk.close() },
 ];
 
@@ -56,15 +60,20 @@ function isTyping(target: EventTarget | null): boolean {
 	return target instanceof HTMLElement && (target.tagName === 'INPUT' || target.tagName === 'TEXTAREA');
 }
 
-/** The row a key press asks for; while something is typed only those with Ctrl or Cmd, and Escape. */
+/**
+ * The row a key press asks for; while something is typed only those with Ctrl or Cmd, and Escape.
+ * @param letters whether single letters and signs are keys (WCAG 2.1.4 lets them be turned off).
+ */
 export function shortcutFor(
 	event: Pick<KeyboardEvent, 'key' | 'ctrlKey' | 'metaKey' | 'altKey' | 'shiftKey' | 'target'>,
+	letters = true,
 ) {
 	if (event.altKey) return undefined;
 	const mod = event.ctrlKey || event.metaKey;
 	const key = event.key.toLowerCase();
 	if (!mod && key !== 'escape' && isTyping(event.target)) return undefined;
 	const letter = /^[a-z]$/.test(key);
+	if (!letters && !mod && key.length === 1) return undefined;
 	return SHORTCUTS.find(
 		(row) => row.key === key && (row.mod ?? false) === mod && (!letter || (row.shift ?? false) === event.shiftKey),
 	);
@@ -72,18 +81,19 @@ export function shortcutFor(
 
 /** Lets the keys act on the Desk while it is on the screen. */
 export function useShortcuts(acts: DeskActs): void {
+	const [{ letterKeys }] = useSettings();
 	const latest = useRef(acts);
 	useEffect(() => {
 		latest.current = acts;
 	});
 	useEffect(() => {
 		const onKey = (event: KeyboardEvent) => {
-			const row = shortcutFor(event);
+			const row = shortcutFor(event, letterKeys);
 			if (!row) return;
 			event.preventDefault();
 			row.act(latest.current);
 		};
 		globalThis.addEventListener?.('keydown', onKey);
 		return () => globalThis.removeEventListener?.('keydown', onKey);
-	}, []);
+	}, [letterKeys]);
 }

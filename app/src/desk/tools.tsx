@@ -1,6 +1,6 @@
-import Book from 'lucide-react-native/icons/book-open';
-import More from 'lucide-react-native/icons/ellipsis';
+import Out from 'lucide-react-native/icons/arrow-left';
 import Shelf from 'lucide-react-native/icons/library';
+import Line from 'lucide-react-native/icons/list-ordered';
 import Pen from 'lucide-react-native/icons/pen-line';
 import Redo from 'lucide-react-native/icons/redo-2';
 import Undo from 'lucide-react-native/icons/undo-2';
@@ -24,15 +24,18 @@ type Props = {
 	readonly first: string;
 	/** Whether there is something to start from, so that a block can follow. */
 	readonly started: boolean;
+	/** Where one leaves the Desk to: the Round or the sheet of the exercise, else all problems. */
+	readonly out: { readonly says: string; readonly path: string };
 };
 
 /** The row under the thumb. */
-export const Tools = memo(function Tools({ acts, canUndo, canRedo, open, checked, first, started }: Props) {
+export const Tools = memo(function Tools({ acts, canUndo, canRedo, open, checked, first, started, out }: Props) {
 	const styles = useStyles();
-	const { show, undo, redo } = acts;
+	const { show, undo, redo, go } = acts;
 	const tool = open === 'none' ? null : PANELS[open].tool;
 	return (
 		<View style={styles.tools} role="toolbar" aria-label="Tools of the Desk">
+			<Button kind="tool" label="Out" say={out.says} icon={Out} onPress={() => go(out.path)} testID="way-out" />
 			<Button kind="tool" label="Undo" icon={Undo} disabled={!canUndo} onPress={undo} testID="undo" />
 			<Button kind="tool" label="Redo" icon={Redo} disabled={!canRedo} onPress={redo} testID="redo" />
 			<Button
@@ -54,20 +57,12 @@ export const Tools = memo(function Tools({ acts, canUndo, canRedo, open, checked
 			/>
 			<Button
 				kind="tool"
-				label="Book"
-				say="of exercises"
-				icon={Book}
-				on={tool === 'book'}
-				onPress={() => show({ kind: 'book' })}
-				testID="tool-book"
-			/>
-			<Button
-				kind="tool"
-				label="More"
-				icon={More}
-				on={tool === 'more'}
-				onPress={() => show({ kind: 'more' })}
-				testID="tool-more"
+				label="Line"
+				say="what can be done with it"
+				icon={Line}
+				on={tool === 'line'}
+				onPress={() => show({ kind: 'line' })}
+				testID="tool-line"
 			/>
 		</View>
 	);

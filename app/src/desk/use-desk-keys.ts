@@ -1,3 +1,4 @@
+import { useFollowing } from '../store/use-following';
 import type { DeskView } from '../work/desk-view';
 import type { Panel } from '../work/panel-slice';
 import { openable } from './panels';
@@ -10,7 +11,9 @@ export function useDeskKeys(view: DeskView, panel: Panel, acts: Acts): void {
 	const { onDo, undo, redo, close } = acts;
 	const openBlock = panel.kind === 'block' ? panel.id : null;
 	const blockAt = view.blocks.findIndex(({ id }) => id === openBlock);
+	const { out } = useFollowing(view.exercise.name);
 	useShortcuts({
+		leave: () => acts.go(out.path),
 		undo,
 		redo,
 		close,

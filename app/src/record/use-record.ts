@@ -1,37 +1,54 @@
 import { useEffect, useState } from 'react';
 import { useAppSelector } from '../store/store';
-import { bodiesIn } from '../work/bodies-in';
-import type { RecordMade } from '../worker/core-jobs';
+import { triedIn } from '../work/bodies-in';
+import { zoneNow } from '../work/zone-now';
 import { work } from '../worker/core-worker';
+import { RECORD_PARTS, type RecordMade } from '../worker/record-parts';
 
-/** The Record as it was worked out: still under way, there, or why it is not. */
-export type RecordState =
-	| { readonly is: 'coming' }
-	| { readonly is: 'here'; readonly record: RecordMade }
-	| { readonly is: 'none'; readonly why: string };
+/** The Record as far as it is worked out: each part once it is there; how far it is, where that takes a while; and why it broke off. */
+export type RecordSoFar = { readonly [P in keyof RecordMade]: RecordMade[P] | null } & {
+	readonly now: number;
+	readonly says: string;
+	readonly fault: string;
+};
 
-/** Minutes the device's clock is ahead of UTC. */
-function zoneNow(): number {
-	return -new Date().getTimezoneOffset();
+const AWAY = 'The Record could not be worked out here. Open it once more.';
+
+/** After how long it is said how far it is, in milliseconds. */
+const SAID_AFTER_MS = 500;
+
+function nothing(): RecordSoFar {
+	return { skills: null, slips: null, times: null, due: null, now: Date.now(), says: '', fault: '' };
 }
 
-/** What follows from all tries that are kept; the worker works it out. */
-export function useRecord(): RecordState {
+/** What follows from all tries that are kept; the worker works it out, a part after another. */
+export function useRecord(): RecordSoFar {
 	const works = useAppSelector((state) => state.works);
-	const [state, setState] = useState<RecordState>({ is: 'coming' });
+	const [state, setState] = useState(nothing);
 	useEffect(() => {
 		let gone = false;
-		// Only what the Record goes by crosses to the worker.
-		const tried = bodiesIn(works).flatMap(({ exercise, tries = [] }) =>
-			tries.length ? [{ exercise, tries: tries.map(({ answer: _, start: __, factors: ___, ...one }) => one) }] : [],
-		);
-		work((jobs) => jobs.record(tried, Date.now(), zoneNow())).then(
-			(record) => !gone && setState({ is: 'here', record }),
-			() => !gone && setState({ is: 'none', why: 'The Record could not be worked out here. Open it once more.' }),
-		);
+		const began = Date.now();
+		const workOut = async () => {
+			const tried = triedIn(works);
+			const tries = tried.reduce((sum, one) => sum + (one.tries?.length ?? 0), 0);
+			const token = await work((jobs) => jobs.beginRecord(tried, began, zoneNow()));
+			for (const [i, part] of RECORD_PARTS.entries()) {
+				if (gone) return;
+				const late = Date.now() - began > SAID_AFTER_MS;
+				if (late) setState((before) => ({ ...before, says: sayHowFar(i, tries) }));
+				const made = await work((jobs) => jobs.recordPart(token, part));
+				if (gone || made === null) return;
+				setState((before) => ({ ...before, ...made, now: began }));
+			}
+		};
+		workOut().catch(() => gone || setState((before) => ({ ...before, fault: AWAY })));
 		return () => {
 			gone = true;
 		};
 	}, [works]);
 	return state;
+}
+
+function sayHowFar(done: number, tries: number): string {
+	return `${tries} tries are gone through: ${done} of ${RECORD_PARTS.length} parts are there.`;
 }

@@ -1,11 +1,14 @@
 import type { Went } from '@tidy-sum/core/practice';
 import type { WentCounts } from '@tidy-sum/core/record';
-import type { Palette } from '../theme/tokens';
+import { GAP, type Palette } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
 import { PartsBar } from '../ui/parts-bar';
+import { Words } from '../ui/words';
 
 /** The ways an exercise can go, in the order they are drawn and said. */
-const SHOWN: readonly (readonly [Exclude<Went, 'untouched'>, string])[] = [
+export const WAYS_IT_WENT: readonly (readonly [Exclude<Went, 'untouched'>, string])[] = [
 	['at-once', 'right at once'],
 	['after-nudge', 'right after a nudge'],
 	['uncovered', 'right with numbers uncovered'],
@@ -16,12 +19,12 @@ const SHOWN: readonly (readonly [Exclude<Went, 'untouched'>, string])[] = [
 
 /** Counts in words: "8 right at once, 2 after another try"; none that is nothing. */
 export function sayWent(counts: WentCounts): string {
-	return SHOWN.flatMap(([went, says]) => (counts[went] ? [`${counts[went]} ${says}`] : [])).join(', ');
+	return WAYS_IT_WENT.flatMap(([went, says]) => (counts[went] ? [`${counts[went]} ${says}`] : [])).join(', ');
 }
 
 const HEIGHT = 16;
 
-function colourOf({ pine, edge, apricotEdge, look }: Palette, went: Exclude<Went, 'untouched'>): string {
+export function colourOf({ pine, edge, apricotEdge, look }: Palette, went: Exclude<Went, 'untouched'>): string {
 	return {
 		'at-once': pine,
 		'after-nudge': edge,
@@ -35,6 +38,36 @@ function colourOf({ pine, edge, apricotEdge, look }: Palette, went: Exclude<Went
 /** How exercises went as a bar; the same stands beside it in words. */
 export function WentBar({ counts, most }: { readonly counts: WentCounts; readonly most: number }) {
 	const palette = usePalette();
-	const parts = SHOWN.map(([name]) => ({ name, count: counts[name], colour: colourOf(palette, name) }));
+	const parts = WAYS_IT_WENT.map(([name]) => ({ name, count: counts[name], colour: colourOf(palette, name) }));
 	return <PartsBar parts={parts} most={most} height={HEIGHT} says={sayWent(counts) || 'nothing'} />;
 }
+
+/** What the colours of the bars mean; it stands in words beside each bar as well. */
+const LEGEND = [
+	['at-once', 'right at once'],
+	['after-nudge', 'right with help'],
+	['after-try', 'right after another try'],
+	['not-yet', 'line shown, or not yet right'],
+] as const;
+
+/** What the colours of the bars mean. */
+export function WentLegend() {
+	const styles = useStyles();
+	const palette = usePalette();
+	return (
+		<Box role="list" aria-label="What the colours mean" style={styles.legend}>
+			{LEGEND.map(([went, says]) => (
+				<Box key={went} role="listitem" style={styles.entry}>
+					<Box aria-hidden style={[styles.swatch, { backgroundColor: colourOf(palette, went) }]} />
+					<Words size="small">{says}</Words>
+				</Box>
+			))}
+		</Box>
+	);
+}
+
+const useStyles = makeStyles(() => ({
+	legend: { flexDirection: 'row', flexWrap: 'wrap', columnGap: GAP.l, rowGap: GAP.xs },
+	entry: { flexDirection: 'row', alignItems: 'center', gap: GAP.s },
+	swatch: { width: 12, height: 12, borderRadius: 2 },
+}));

@@ -51,15 +51,15 @@ function stateAfter(body: WorkBody, name: string, count: number) {
 	};
 }
 
-type Props = { readonly view: DeskView; readonly body: WorkBody };
+type Props = { readonly view: DeskView; readonly body: WorkBody; readonly from?: number };
 
 /** How a line came about, one step after another: by a slider, by keys, or by itself at a pace. */
-function Replay({ view, body }: Props) {
+function Replay({ view, body, from = body.steps.length }: Props) {
 	const styles = useStyles();
 	const router = useRouter();
 	const { name, title } = view.exercise;
 	const count = body.steps.length;
-	const { at, goTo, playing, toggle, pace, setPace } = usePlaying(count);
+	const { at, goTo, playing, toggle, pace, setPace } = usePlaying(count, from);
 	const [large, setLarge] = useState(false);
 	const [numbers, setNumbers] = useState(false);
 	const state = useMemo(() => stateAfter(body, name, at), [body, name, at]);
@@ -146,11 +146,19 @@ function Replay({ view, body }: Props) {
 	);
 }
 
-function ReplayOf({ view }: { readonly view: DeskView }) {
+/** Which line is played back, and from which of its steps. */
+type From = { readonly line?: string | undefined; readonly at?: string | undefined };
+
+function ReplayOf({ view, line, at }: From & { readonly view: DeskView }) {
 	const router = useRouter();
 	const { name, title } = view.exercise;
-	const body = useAppSelector(({ works }) => works.byId[works.open[name] ?? '']?.body);
-	if (body?.steps.length) return <Replay key={name} view={view} body={body} />;
+	const body = useAppSelector(({ works }) => {
+		const named = works.byId[line ?? '']?.body;
+		return named?.exercise === name ? named : works.byId[works.open[name] ?? '']?.body;
+	});
+	const from = at !== undefined && /^\d{1,5}$/.test(at) ? Number(at) : undefined;
+	if (body?.steps.length)
+		return <Replay key={`${name} ${line} ${at}`} view={view} body={body} {...(from === undefined ? {} : { from })} />;
 	return (
 		<Page
 			title={`Replay: ${title}`}
@@ -164,9 +172,13 @@ function ReplayOf({ view }: { readonly view: DeskView }) {
 	);
 }
 
-/** How the work on an exercise came about. */
-export function ReplayScreen({ name = '' }: { readonly name?: string | undefined }) {
-	return <WithExercise name={name}>{(view) => <ReplayOf view={view} />}</WithExercise>;
+/**
+ * How the work on an exercise came about.
+ * @param line the id of the line that is played back; the one on the Desk where it is left out.
+ * @param at the step that is shown first; the last one where it is left out.
+ */
+export function ReplayScreen({ name = '', line, at }: From & { readonly name?: string | undefined }) {
+	return <WithExercise name={name}>{(view) => <ReplayOf view={view} line={line} at={at} />}</WithExercise>;
 }
 
 const useStyles = makeStyles((palette) => ({

@@ -5,8 +5,8 @@ export const PACES = { slow: 3000, steady: 1500, quick: 600 } as const;
 export type Pace = keyof typeof PACES;
 
 /** Where a replay is among so many steps, and how it goes on: by itself at a pace, or step by step. */
-export function usePlaying(count: number) {
-	const [at, setAt] = useState(count);
+export function usePlaying(count: number, from: number) {
+	const [at, setAt] = useState(Math.min(count, from));
 	const [playing, setPlaying] = useState(false);
 	const [pace, setPace] = useState<Pace>('steady');
 	const goTo = useCallback((place: number) => setAt(Math.max(0, Math.min(count, place))), [count]);

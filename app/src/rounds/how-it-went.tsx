@@ -1,5 +1,4 @@
-import { type BookExercise, plainCode, printWritten, readAnswer, workChain } from '@tidy-sum/core';
-import { printLine } from '@tidy-sum/core/help';
+import { type BookExercise, plainCode } from '@tidy-sum/core';
 import {
 	EDITION,
 	type RoundPlan,
@@ -18,6 +17,7 @@ import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from '../ui/box';
 import { Button } from '../ui/button';
 import { Words } from '../ui/words';
+import { tryText } from '../work/try-lines';
 
 const SAYS: Readonly<Record<Went, string>> = {
 	'at-once': 'right at once',
@@ -64,16 +64,6 @@ export function doneIn(
 /** The code of another Round like one: the same level, other numbers, and the skills that are asked for. */
 export function anotherRound(plan: RoundPlan, by: Partial<RoundPlan>, id: string): string {
 	return plainCode(roundCode({ ...plan, edition: EDITION, ...by, seed: seedFrom(id) }));
-}
-
-/** The line of a try as text; its answer alone where it had none. */
-function tryText({ start, factors, answer }: KeptTry): string {
-	const read = readAnswer(answer);
-	const number = read.ok ? read.value.number : null;
-	const said = number && read.ok ? `${printWritten(number.text)} ${read.value.unit?.text ?? ''}`.trim() : answer;
-	if (!start) return said;
-	const worked = workChain({ start, factors });
-	return worked.ok ? `${printLine({ start, factors })} → ${said}` : said;
 }
 
 type ListProps = { readonly done: readonly Done[]; readonly onOpen: (name: string) => void };

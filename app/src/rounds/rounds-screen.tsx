@@ -4,6 +4,7 @@ import {
 	type BegunRound,
 	begunRounds,
 	type Level,
+	levelFor,
 	type Picked,
 	pickSkills,
 	practisedIn,
@@ -19,8 +20,8 @@ import {
 	wentOf,
 } from '@tidy-sum/core/practice';
 import { useRouter } from 'expo-router';
-import Desk from 'lucide-react-native/icons/arrow-left';
 import { useMemo, useState } from 'react';
+import { PlacePage } from '../places/place-page';
 import { useAppSelector } from '../store/store';
 import { TakeWith } from '../taking/take-with';
 import { tryForms } from '../taking/tries-taken';
@@ -30,7 +31,6 @@ import { Box, Touch } from '../ui/box';
 import { Button } from '../ui/button';
 import { Choices } from '../ui/choices';
 import { Field } from '../ui/field';
-import { Page } from '../ui/page';
 import { Words } from '../ui/words';
 import { bodiesIn } from '../work/bodies-in';
 
@@ -199,12 +199,6 @@ function Begun({ begun, onOpen }: { readonly begun: readonly BegunRound[]; reado
 	);
 }
 
-/** The level to go on with for what is chosen: that of the skill that is least far. */
-function levelFor(states: readonly SkillState[], chosen: readonly string[]): Level {
-	const levels = states.filter(({ skill }) => chosen.includes(skill)).map(({ level }) => level);
-	return Math.min(3, ...levels) as Level;
-}
-
 /** Chooses what to practise, or lets it be picked, and opens a Round; or opens one by its code. */
 export function RoundsScreen() {
 	const styles = useStyles();
@@ -225,26 +219,22 @@ export function RoundsScreen() {
 		open(roundCode({ skills, level, count, seed: seedFrom(nanoid()) }));
 	};
 	return (
-		<Page
+		<PlacePage
 			title="Rounds"
+			place="rounds"
 			testID="rounds"
 			beside={<SkillList states={states} chosen={chosen} onChoose={setChosen} />}
-			tools={
-				<>
-					<Button label="Desk" icon={Desk} onPress={() => router.navigate('/')} testID="to-desk" />
-					<Box style={styles.grow}>
-						<Button
-							label={`Begin: ${count} fresh exercises`}
-							kind="strong"
-							disabled={!chosen.length}
-							onPress={begin}
-							testID="begin-round"
-						/>
-					</Box>
-				</>
-			}
 		>
 			<Suggested picked={picked} chosen={chosen} onChoose={setChosen} />
+			<Box style={styles.begin}>
+				<Button
+					label={`Begin: ${count} fresh exercises`}
+					kind="strong"
+					disabled={!chosen.length}
+					onPress={begin}
+					testID="begin-round"
+				/>
+			</Box>
 			<ByCode onOpen={open} />
 			<Begun begun={begun} onOpen={open} />
 			<Choices
@@ -280,14 +270,14 @@ export function RoundsScreen() {
 					/>
 				</Box>
 			</Box>
-		</Page>
+		</PlacePage>
 	);
 }
 
 const useStyles = makeStyles((palette) => ({
 	part: { gap: GAP.s },
 	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
-	grow: { flexGrow: 1 },
+	begin: { alignItems: 'stretch' },
 	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },
 	skill: { minHeight: 52, flexDirection: 'row', gap: GAP.s, paddingVertical: GAP.s, paddingHorizontal: GAP.s },
 	on: { backgroundColor: palette.pineWash },

@@ -3,6 +3,7 @@ import Desk from 'lucide-react-native/icons/arrow-left';
 import Shelf from 'lucide-react-native/icons/library';
 import LinkIcon from 'lucide-react-native/icons/link';
 import { memo, type ReactNode, useCallback, useRef, useState } from 'react';
+import { useLastDesk } from '../store/use-last-desk';
 import { Button } from '../ui/button';
 import { copied } from '../ui/copied';
 import { Page } from '../ui/page';
@@ -21,9 +22,10 @@ type Props = {
 /** The ways from a part of the Shelf, under the thumb. */
 const ShelfTools = memo(function ShelfTools({ onCopy }: { readonly onCopy: () => Promise<void> }) {
 	const router = useRouter();
+	const desk = useLastDesk();
 	return (
 		<>
-			<Button label="Desk" icon={Desk} onPress={() => router.navigate('/')} testID="to-desk" />
+			<Button label="Desk" icon={Desk} onPress={() => router.navigate(desk)} testID="to-desk" />
 			<Button
 				label="Shelf"
 				say="with all its parts"

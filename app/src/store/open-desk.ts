@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { DEMO_DESK, idSchema } from '@tidy-sum/schema';
+import { idSchema, isDemoDesk } from '@tidy-sum/schema';
 import { demoCopy } from '../sync/demo-copy';
 import { type DeviceStore, deviceStore } from '../sync/device-store';
 import { keep } from '../sync/keeper';
@@ -28,9 +28,10 @@ async function openDevice() {
 /** The desk to open: the one a link names, else the one last open here, else a new one; of the demo one's own copy. */
 async function deskToOpen(device: DeviceStore, current: string | undefined): Promise<string> {
 	const named = deskInLink() ?? current;
-	if (named !== DEMO_DESK) return named ?? nanoid();
-	const own = current === DEMO_DESK ? undefined : current;
-	return (await demoCopy(device, serverStore)) ?? own ?? nanoid();
+	if (named === undefined) return nanoid();
+	if (!isDemoDesk(named)) return named;
+	const own = current !== undefined && isDemoDesk(current) ? undefined : current;
+	return (await demoCopy(named, device, serverStore)) ?? own ?? nanoid();
 }
 
 /** Opens this device's desk with everything that was kept on it, and begins to keep what is done. */

@@ -1,5 +1,6 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
+import { settingsSlice } from '../device/settings-slice';
 import { syncSlice } from '../sync/sync-slice';
 import { deskSlice } from '../work/panel-slice';
 import { worksSlice } from '../work/works-slice';
@@ -7,7 +8,12 @@ import { worksSlice } from '../work/works-slice';
 /** The store of the app; tests make their own. */
 export function makeStore() {
 	return configureStore({
-		reducer: { works: worksSlice.reducer, desk: deskSlice.reducer, sync: syncSlice.reducer },
+		reducer: {
+			works: worksSlice.reducer,
+			desk: deskSlice.reducer,
+			sync: syncSlice.reducer,
+			settings: settingsSlice.reducer,
+		},
 		devTools: false,
 	});
 }

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Coming, NotHere } from '../ui/not-here';
+import { Coming, NotHere } from '../places/not-here';
 import type { DeskView } from '../work/desk-view';
 import { isOwn } from '../work/exercises';
 import { useDesk } from './use-desk';

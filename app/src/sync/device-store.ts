@@ -7,6 +7,7 @@ const entrySchema = z.object({
 	body: workBodySchema,
 	version: z.number().int().min(0),
 	ahead: z.boolean(),
+	touched: z.number().optional(),
 });
 
 const openSchema = z.record(z.string(), z.string());

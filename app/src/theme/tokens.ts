@@ -68,6 +68,10 @@ export const TARGET = 44;
 /** Width from which the Shelf stands beside the line. */
 export const WIDE_FROM = 900;
 
+/** Widths of what stands at the edges of a wide screen: the four places, and beside the line the Shelf. */
+export const RAIL = 84;
+export const BESIDE = 420;
+
 /** Height under which nothing is pinned and the whole page scrolls. */
 export const SHORT_UNDER = 560;
 

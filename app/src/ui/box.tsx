@@ -14,8 +14,11 @@ export type BoxProps = {
 	readonly 'aria-expanded'?: boolean | undefined;
 	readonly 'aria-current'?: 'page' | undefined;
 	readonly 'aria-live'?: 'polite';
+	readonly 'aria-sort'?: 'ascending' | 'descending' | 'none';
 	/** Left out when the page is printed. */
 	readonly 'data-noprint'?: boolean;
+	/** Fades in as a pair that cancels is tied. */
+	readonly 'data-tied'?: true | undefined;
 	readonly 'aria-keyshortcuts'?: string | undefined;
 };
 

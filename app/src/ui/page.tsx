@@ -1,8 +1,11 @@
 import type { ReactNode } from 'react';
-import { ScrollView, useWindowDimensions, View } from 'react-native';
-import { GAP, SHORT_UNDER, WIDE_FROM } from '../theme/tokens';
+import { ScrollView, View } from 'react-native';
+import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from './box';
+import { useKeptScroll } from './use-kept-scroll';
+import { useRoom } from './use-room';
+import { useTitle } from './use-title';
 import { Words } from './words';
 
 type Props = {
@@ -10,26 +13,32 @@ type Props = {
 	readonly children: ReactNode;
 	/** What stands beside it on a wide screen, and under it on a narrow one. */
 	readonly beside?: ReactNode | undefined;
-	/** What is worked with on this page, under the thumb. */
-	readonly tools: ReactNode;
+	/** What is worked with on this page, under the thumb; left out where nothing is. */
+	readonly tools?: ReactNode | undefined;
+	/** The bar that stands under it on a narrow screen in place of tools. */
+	readonly bar?: ReactNode | undefined;
 	readonly testID: string;
 };
 
 /** A page beside the Desk: a title, what it holds, and a row of tools at its foot. */
-export function Page({ title, children, beside, tools, testID }: Props) {
+export function Page({ title, children, beside, tools, bar, testID }: Props) {
 	const styles = useStyles();
-	const room = useWindowDimensions();
-	const wide = room.width >= WIDE_FROM && beside !== undefined;
-	// With little height (a phone on its side, or 200 % text) the tools stand at the end of the page.
-	const short = room.width < WIDE_FROM && room.height < SHORT_UNDER;
-	const toolbar = (
+	const room = useRoom();
+	const kept = useKeptScroll();
+	useTitle(title);
+	const wide = room.wide && beside !== undefined;
+	// With little height (a phone on its side, or 200 % text) what is at the foot stands at the end of the page.
+	const { short } = room;
+	const toolbar = tools ? (
 		<Box style={styles.tools} role="toolbar" aria-label={`Tools of ${title}`}>
 			<Box style={[styles.row, wide && styles.broad]}>{tools}</Box>
 		</Box>
+	) : room.wide ? null : (
+		bar
 	);
 	return (
 		<View style={styles.screen} role="main" testID={testID}>
-			<ScrollView style={styles.scroll} contentContainerStyle={[styles.page, wide && styles.broad]}>
+			<ScrollView {...kept} style={styles.scroll} contentContainerStyle={[styles.page, wide && styles.broad]}>
 				<Words size="title" strong role="heading" aria-level={1}>
 					{title}
 				</Words>
@@ -47,11 +56,11 @@ export function Page({ title, children, beside, tools, testID }: Props) {
 const useStyles = makeStyles((palette) => ({
 	screen: { flex: 1, backgroundColor: palette.page },
 	scroll: { flex: 1 },
-	page: { padding: GAP.l, gap: GAP.l, width: '100%', maxWidth: 720, alignSelf: 'center' },
+	page: { flexGrow: 1, padding: GAP.l, gap: GAP.l, width: '100%', maxWidth: 720, alignSelf: 'center' },
 	broad: { maxWidth: 1160 },
-	columns: { gap: GAP.l },
+	columns: { flexGrow: 1, gap: GAP.l },
 	sideBySide: { flexDirection: 'row', gap: GAP.xl * 2 },
-	column: { gap: GAP.l },
+	column: { flexGrow: 1, gap: GAP.l },
 	half: { flex: 1 },
 	tools: {
 		backgroundColor: palette.panel,

@@ -31,6 +31,7 @@ export const UnitToken = memo(function UnitToken({ symbol, about, state, letter,
 			onTouch={() => onTouch(about)}
 			testID={testID}
 			style={styles.target}
+			data-tied={state === 'cancelled' ? true : undefined}
 		>
 			<Words
 				size="figure"

@@ -1,4 +1,4 @@
-import { NotHere } from '../ui/not-here';
+import { NotHere } from '../places/not-here';
 import { type PartLink, SHELF_PARTS } from './shelf-parts';
 
 /** The page of a part of the Shelf, by its name. */

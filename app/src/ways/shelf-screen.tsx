@@ -1,10 +1,8 @@
 import { useRouter } from 'expo-router';
-import Desk from 'lucide-react-native/icons/arrow-left';
+import { PlacePage } from '../places/place-page';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from '../ui/box';
-import { Button } from '../ui/button';
-import { Page } from '../ui/page';
 import { Words } from '../ui/words';
 import { SHELF_PARTS } from './shelf-parts';
 
@@ -13,11 +11,7 @@ export function ShelfScreen() {
 	const styles = useStyles();
 	const router = useRouter();
 	return (
-		<Page
-			title="Shelf"
-			testID="shelf"
-			tools={<Button label="Desk" icon={Desk} onPress={() => router.navigate('/')} testID="to-desk" />}
-		>
+		<PlacePage title="Shelf" place="shelf" testID="shelf">
 			<Words tone="soft">What one can look up and play with, and take to the Desk.</Words>
 			<Box role="list">
 				{SHELF_PARTS.map(({ name, title, says }) => (
@@ -31,7 +25,7 @@ export function ShelfScreen() {
 					</Box>
 				))}
 			</Box>
-		</Page>
+		</PlacePage>
 	);
 }
 

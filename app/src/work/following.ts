@@ -10,6 +10,8 @@ export type Following = {
 	readonly aside: string;
 	/** The Round or the sheet it belongs to: where that is, and how one is led there; null outside of both. */
 	readonly among: { readonly path: string; readonly label: string } | null;
+	/** Where one leaves the Desk to. */
+	readonly out: { readonly path: string; readonly says: string };
 	/** The name of the next exercise; null after the last one. */
 	readonly next: string | null;
 };
@@ -20,6 +22,7 @@ function inSheet({ name, sheet, at }: PlaceInSheet): Following {
 		title: sheetTitle(sheet),
 		aside: at < 0 ? '' : `${at + 1} of ${sheet.problems.length}`,
 		among: { path: `/sheet/${name}`, label: 'How this sheet goes' },
+		out: { path: `/sheet/${name}`, says: 'to the sheet' },
 		next: next ? problemName(name, next.id) : null,
 	};
 }
@@ -39,6 +42,9 @@ export function followingOf(name: string, place: PlaceInSheet | null = null): Fo
 		title: null,
 		aside: inRound ? `Round ${shownCode(inRound.code)}` : inBook,
 		among: inRound ? { path: `/round/${inRound.code}`, label: 'How this Round goes' } : null,
+		out: inRound
+			? { path: `/round/${inRound.code}`, says: 'to the Round' }
+			: { path: '/problems', says: 'to all problems' },
 		next: next?.name ?? null,
 	};
 }

@@ -8,6 +8,11 @@ import type { WorksState } from './works-slice';
 /** How far an exercise is. */
 export type HowFar = 'not-begun' | 'begun' | 'not-right' | 'shown' | 'right' | 'right-shown';
 
+/** Whether an exercise was worked to a right answer, with or without its line shown. */
+export function isRight(state: HowFar): boolean {
+	return state === 'right' || state === 'right-shown';
+}
+
 /** How far an exercise is, in words. */
 export const SAYS_HOW_FAR: Readonly<Record<HowFar, string>> = {
 	'not-begun': 'not begun',
@@ -41,9 +46,19 @@ export function howFar(exercise: BookExercise, work: Work | null): HowFar {
 	return work.shown ? 'right-shown' : 'right';
 }
 
+/** What was found for the same work before: a list asks for many, and asks again at each touch. */
+const known = new WeakMap<Work, HowFar>();
+
 /** How far the exercise of a name is, whether or not there is work on it. */
 export function howFarNamed(works: WorksState, name: string): HowFar {
 	const work = workNamed(works, name);
-	const exercise = work && exerciseOf(name, work);
-	return exercise ? howFar(exercise, work) : 'not-begun';
+	if (!work) return 'not-begun';
+	const before = known.get(work);
+	if (before) return before;
+	const exercise = exerciseOf(name, work);
+	// An exercise of a Round is there once its Round is made.
+	if (!exercise) return 'not-begun';
+	const state = howFar(exercise, work);
+	known.set(work, state);
+	return state;
 }

@@ -12,6 +12,8 @@ export type WorkEntry = {
 	readonly version: number;
 	/** Whether there is something here that the server has not acknowledged. */
 	readonly ahead: boolean;
+	/** When something was last done on it, in milliseconds since 1970; left out where that is not known. */
+	readonly touched?: number | undefined;
 };
 
 export type WorksState = {
@@ -24,6 +26,13 @@ export type WorksState = {
 
 /** What a piece of work begins with: its exercise, a fresh id, and the exercise itself where it was made for a Round. */
 type Begun = { readonly exercise: string; readonly fresh: string; readonly posed: Exercise | undefined };
+
+/** An action with the moment it was done at. */
+type Timed<P> = PayloadAction<P, string, { readonly when: number }>;
+
+function now() {
+	return { meta: { when: Date.now() } };
+}
 
 const EMPTY: WorksState = { byId: {}, open: {}, last: null };
 
@@ -39,8 +48,8 @@ function put(state: WorksState, entry: WorkEntry): WorksState {
 	return { ...state, byId: { ...state.byId, [entry.id]: entry } };
 }
 
-function changed(entry: WorkEntry, body: WorkBody): WorkEntry {
-	return { ...entry, body, ahead: true };
+function changed(entry: WorkEntry, body: WorkBody, touched = entry.touched): WorkEntry {
+	return { ...entry, body, ahead: true, ...(touched === undefined ? {} : { touched }) };
 }
 
 /** What is open where, without a piece of work that has another name by now. */
@@ -57,10 +66,14 @@ function renamedIn(state: WorksState, from: string, as: string): WorksState {
 }
 
 /** The state after an undo or a redo, where there is something to take back or to bring back. */
-function moved(state: WorksState, exercise: string, step: Extract<Step, { do: 'undo' | 'redo' }>): WorksState {
+function moved(
+	state: WorksState,
+	{ payload: exercise, meta: { when } }: Timed<string>,
+	step: Extract<Step, { do: 'undo' | 'redo' }>,
+): WorksState {
 	const entry = state.byId[state.open[exercise] ?? ''];
 	const may = step.do === 'undo' ? canUndo : canRedo;
-	return entry && may(entry.body) ? put(state, changed(entry, withStep(entry.body, step))) : state;
+	return entry && may(entry.body) ? put(state, changed(entry, withStep(entry.body, step), when)) : state;
 }
 
 /**
@@ -73,17 +86,20 @@ export const worksSlice = createSlice({
 	reducers: {
 		/** What the device had kept, at the start. */
 		loaded: (_, { payload }: PayloadAction<WorksState>) => payload,
+		/** Work of a file, already held against what is here. */
+		tookIn: (draft, { payload }: PayloadAction<Pick<WorksState, 'byId' | 'open'>>) => ({ ...plain(draft), ...payload }),
 		opened: (draft, { payload: exercise }: PayloadAction<string>) => ({ ...plain(draft), last: exercise }),
 		did: {
 			prepare: (exercise: string, step: Step) => ({
 				payload: { exercise, step, fresh: nanoid(), posed: posedInRound(exercise) },
+				...now(),
 			}),
-			reducer: (draft, { payload }: PayloadAction<Begun & { readonly step: Step }>) => {
+			reducer: (draft, { payload, meta: { when } }: Timed<Begun & { readonly step: Step }>) => {
 				const state = plain(draft);
 				const { exercise, step, fresh, posed } = payload;
 				const id = state.open[exercise] ?? fresh;
 				const entry = state.byId[id] ?? { id, body: freshBody(exercise, posed), version: 0, ahead: true };
-				const next = put(state, changed(entry, withStep(entry.body, step)));
+				const next = put(state, changed(entry, withStep(entry.body, step), when));
 				return { ...next, open: { ...next.open, [exercise]: id } };
 			},
 		},
@@ -93,10 +109,16 @@ export const worksSlice = createSlice({
 			const entry = state.byId[state.open[payload.exercise] ?? ''];
 			if (!entry) return state;
 			const tries = [...(entry.body.tries ?? []), payload.made].slice(-TRIES_LIMIT);
-			return put(state, changed(entry, { ...entry.body, tries }));
+			return put(state, changed(entry, { ...entry.body, tries }, payload.made.when));
 		},
-		undid: (draft, { payload: exercise }: PayloadAction<string>) => moved(plain(draft), exercise, { do: 'undo' }),
-		redid: (draft, { payload: exercise }: PayloadAction<string>) => moved(plain(draft), exercise, { do: 'redo' }),
+		undid: {
+			prepare: (exercise: string) => ({ payload: exercise, ...now() }),
+			reducer: (draft, action: Timed<string>) => moved(plain(draft), action, { do: 'undo' }),
+		},
+		redid: {
+			prepare: (exercise: string) => ({ payload: exercise, ...now() }),
+			reducer: (draft, action: Timed<string>) => moved(plain(draft), action, { do: 'redo' }),
+		},
 		/** Begins the exercise anew; the line so far is kept beside it. */
 		begunAnew: {
 			prepare: (exercise: string) => ({ payload: { exercise, fresh: nanoid(), posed: posedInRound(exercise) } }),
@@ -140,7 +162,8 @@ export const worksSlice = createSlice({
 					const followed = put(state, { ...mine, version: kept.version });
 					return mine.body.exercise === exercise ? followed : renamedIn(followed, mine.body.exercise, exercise);
 				}
-				const theirs: WorkEntry = { id: kept.id, body: kept.body, version: kept.version, ahead: false };
+				const touched = Date.parse(kept.kept);
+				const theirs: WorkEntry = { id: kept.id, body: kept.body, version: kept.version, ahead: false, touched };
 				const next = put(state, theirs);
 				const open = openWithout(next.open, kept.id, exercise);
 				if (!mine?.ahead) return { ...next, open: { ...open, [exercise]: open[exercise] ?? kept.id } };
@@ -151,5 +174,5 @@ export const worksSlice = createSlice({
 	},
 });
 
-export const { loaded, opened, did, tried, undid, redid, begunAnew, renamed, swapped, acknowledged, parted } =
+export const { loaded, tookIn, opened, did, tried, undid, redid, begunAnew, renamed, swapped, acknowledged, parted } =
 	worksSlice.actions;

@@ -1,27 +1,23 @@
-import { type Chain, type Exercise, judge, type Slip } from '@tidy-sum/core';
+import { type Chain, type Exercise, judge, plainCode, type Slip } from '@tidy-sum/core';
 import {
 	begunRounds,
+	levelFor,
 	nameSlips,
+	pickSkills,
 	practisedIn,
 	readRoundCode,
+	roundCode,
 	roundExercises,
+	seedFrom,
+	skillNamed,
 	skillStates,
 	slipNamed,
 	type Tried,
 } from '@tidy-sum/core/practice';
 import { cutSheet, readProblem, readWorking, type SheetProblem } from '@tidy-sum/core/problem';
-import {
-	type DueDay,
-	dueDays,
-	type SkillTimes,
-	type SkillWeeks,
-	type SlipRecord,
-	skillTimes,
-	skillWeeks,
-	slipRecords,
-	workedIn,
-} from '@tidy-sum/core/record';
+import { dueDays, skillTimes, skillWeeks, slipRecords, type WeekDays, weekDays, workedIn } from '@tidy-sum/core/record';
 import type { Told } from '@tidy-sum/schema';
+import type { RecordMade } from './record-parts';
 import { toldOf } from './told-of';
 
 /** A slip with its name for people and the nudge that helps. */
@@ -37,13 +33,19 @@ export type Brought = {
 	readonly isWorking: boolean;
 };
 
-/** What follows from the tries that are kept. */
-export type RecordMade = {
-	readonly skills: readonly SkillWeeks[];
-	readonly slips: readonly SlipRecord[];
-	readonly times: readonly SkillTimes[];
-	readonly due: readonly DueDay[];
+/** What is due now and why, as a Round that is ready to begin, and the days of this week. */
+export type TodayMade = {
+	readonly due: readonly { readonly skill: string; readonly title: string; readonly why: string }[];
+	/** The code of the Round, as addresses have it, and how many exercises it has. */
+	readonly round: string;
+	readonly count: number;
+	/** Whether anything was ever practised. */
+	readonly practised: boolean;
+	readonly week: WeekDays;
 };
+
+/** How many exercises the Round of what is due has. */
+const DUE_COUNT = 5;
 
 /** How a problem asks; a working asks nothing. */
 const ASKS = /\?|_{2,}|\b(?:how\s+(?:many|much|long|far)|what|which|convert|find|express)\b/iu;
@@ -60,6 +62,28 @@ function named(code: string): { readonly title: string; readonly nudge: string }
 	return { title, nudge };
 }
 
+type RecordParts = { readonly [P in keyof RecordMade]: () => RecordMade[P] };
+
+function partsOfRecord(
+	tried: readonly Tried[],
+	worked: ReturnType<typeof workedIn>,
+	now: number,
+	zone: number,
+): RecordParts {
+	return {
+		skills: () => skillWeeks(worked, zone),
+		slips: () => slipRecords(worked),
+		times: () => skillTimes(worked),
+		due: () => dueDays(skillStates(practisedIn(begunRounds(tried)), now), now, zone),
+	};
+}
+
+/** The Record that is being worked out. */
+let recording: { readonly token: number; readonly parts: RecordParts } = {
+	token: 0,
+	parts: partsOfRecord([], [], 0, 0),
+};
+
 /** What is worked away from the screen. */
 export const coreJobs = {
 	/** The exercises of a Round by its code. */
@@ -75,15 +99,35 @@ export const coreJobs = {
 	tell(texts: readonly string[]): readonly Told[] {
 		return texts.map((text) => toldOf(readProblem(text)));
 	},
-	/** What was learned, by the tries that are kept; `zone` is the minutes the device's clock is ahead of UTC. */
-	record(tried: readonly Tried[], now: number, zone: number): RecordMade {
+	/**
+	 * Begins to work out the Record from the tries that are kept; `zone` is the minutes the device's clock is ahead of UTC.
+	 * @returns what its parts are asked for with; the next beginning takes its place.
+	 */
+	beginRecord(tried: readonly Tried[], now: number, zone: number): number {
 		const worked = workedIn(tried);
+		recording = { token: recording.token + 1, parts: partsOfRecord(tried, worked, now, zone) };
+		return recording.token;
+	},
+	/** A part of the Record; null where it was begun anew since. */
+	recordPart<P extends keyof RecordMade>(token: number, part: P): Pick<RecordMade, P> | null {
+		if (token !== recording.token) return null;
+		return { [part]: recording.parts[part]() } as Pick<RecordMade, P>;
+	},
+	/**
+	 * What Today says of practising; `zone` as for the Record.
+	 * @param id any fresh text: the numbers of the Round follow from it.
+	 */
+	today(tried: readonly Tried[], now: number, zone: number, id: string): TodayMade {
 		const states = skillStates(practisedIn(begunRounds(tried)), now);
+		const picked = pickSkills(states, now);
+		const skills = picked.map(({ skill }) => skill);
+		const plan = { skills, level: levelFor(states, skills), count: DUE_COUNT, seed: seedFrom(id) } as const;
 		return {
-			skills: skillWeeks(worked, zone),
-			slips: slipRecords(worked),
-			times: skillTimes(worked),
-			due: dueDays(states, now, zone),
+			due: picked.map(({ skill, why }) => ({ skill, title: skillNamed(skill)?.title ?? skill, why })),
+			round: plainCode(roundCode(plan)),
+			count: DUE_COUNT,
+			practised: states.some(({ worked }) => worked > 0),
+			week: weekDays(workedIn(tried), now, zone),
 		};
 	},
 	/** The slips that would have given an answer, by it and by the line it came from; or what its value rules out. */

@@ -10,5 +10,5 @@ export type LaterJobs = Later<CoreJobs>;
 export const { work, stopWork } = workerDoor<CoreJobs>(
 	() => new Worker(new URL('./core.worker', window.location.href)),
 	async () => (await import('./core-jobs')).coreJobs,
-	{ round: true, bring: true, tell: true, record: true, slips: true },
+	{ round: true, bring: true, tell: true, beginRecord: true, recordPart: true, today: true, slips: true },
 );

@@ -11,6 +11,7 @@ import {
 	readPoints,
 	reportHtml,
 } from '@tidy-sum/exchange/marking';
+import { type MyWork, readMyData, writeMyData } from '@tidy-sum/exchange/my-data';
 import { type TryTaken, triesCsv, triesJson } from '@tidy-sum/exchange/record';
 import {
 	type ExerciseSet,
@@ -72,6 +73,14 @@ function setFrom(from: SetFrom): Outcome<ExerciseSet> {
 
 /** What is done with files away from the screen. */
 export const formJobs = {
+	/** All of one's work as a file. */
+	writeMyWork(work: MyWork, now: number): string {
+		return writeMyData(work, new Date(now));
+	},
+	/** Reads a file of one's work. */
+	readMyWork(text: string) {
+		return readMyData(text);
+	},
 	/** Reads a file of exercises, in whichever form; or the text of one that holds problems as they are typed. */
 	readFile(bytes: Uint8Array, name: string): Outcome<FileRead> {
 		if (isTyped(name)) {

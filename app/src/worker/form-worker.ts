@@ -6,6 +6,8 @@ export const { work: workOnFiles, stopWork: stopFiles } = workerDoor<FormJobs>(
 	() => new Worker(new URL('./form.worker', window.location.href)),
 	async () => (await import('./form-jobs')).formJobs,
 	{
+		writeMyWork: true,
+		readMyWork: true,
 		readFile: true,
 		writeProblems: true,
 		writeRound: true,

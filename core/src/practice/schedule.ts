@@ -118,6 +118,12 @@ export function skillStates(practised: readonly Practised[], now: number): reado
 /** A skill picked, and why. */
 export type Picked = { readonly skill: string; readonly why: string };
 
+/** The level to go on with for some skills together: that of the one that is least far. */
+export function levelFor(states: readonly SkillState[], skills: readonly string[]): Level {
+	const levels = states.filter(({ skill }) => skills.includes(skill)).map(({ level }) => level);
+	return Math.min(3, ...levels) as Level;
+}
+
 /** How much a recurring slip weighs beside a day of being due. */
 const SLIP_WEIGHT = 2;
 

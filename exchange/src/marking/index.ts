@@ -1,6 +1,6 @@
+export * from '../charts';
 export { tableText as tableLines } from '../set/table';
 export * from './answers';
-export * from './charts';
 export * from './mark';
 export * from './marked-csv';
 export * from './points';

@@ -1,5 +1,5 @@
+import { type Bars, spreadOf, stackedBars } from '../charts';
 import { type Html, html, htmlPage, type Paper, type Written } from '../html';
-import { type Bars, spreadOf, stackedBars } from './charts';
 import { type AnswerWent, type Counts, countsOf, type Report, SHOWN, sayCounts, totalOf, WENT } from './report';
 
 /** The colour of each way an answer went, on paper. */

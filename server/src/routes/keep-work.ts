@@ -1,4 +1,4 @@
-import { DEMO_DESK, idSchema, keepWorkSchema } from '@tidy-sum/schema';
+import { idSchema, isDemoDesk, keepWorkSchema } from '@tidy-sum/schema';
 import { RequestFault } from '../errors';
 import { keepWork } from '../works';
 import { type Route, taken } from './route';
@@ -11,7 +11,7 @@ export const keepWorkRoute: Route = {
 	answer: async (ctx, { db, now }) => {
 		const desk = taken(idSchema, ctx.params.desk, 'The desk');
 		const id = taken(idSchema, ctx.params.id, 'The id');
-		if (desk === DEMO_DESK)
+		if (isDemoDesk(desk))
 			throw new RequestFault(
 				403,
 				'read-only',

@@ -12,6 +12,7 @@ import { Button } from '../../ui/button';
 import { later } from '../../ui/later';
 import { Words } from '../../ui/words';
 import type { DeskView } from '../../work/desk-view';
+import { Guided } from '../guide';
 import { laterPanels } from '../later-panels';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
@@ -38,7 +39,7 @@ function nextOf({ support, closed, lacks, columns }: DeskView): string {
 }
 
 /** One block of the line: what it did, and what can be done with it. */
-export function BlockPanel({ view, panel: { id, writing = false }, acts }: PanelProps<'block'>) {
+export function BlockPanel({ view, panel: { id, writing = false }, acts, wide }: PanelProps<'block'>) {
 	const styles = useStyles();
 	const [open, setOpen] = useState(writing);
 	const index = view.blocks.findIndex((block) => block.id === id);
@@ -54,6 +55,7 @@ export function BlockPanel({ view, panel: { id, writing = false }, acts }: Panel
 	};
 	return (
 		<PanelFrame title={steps ? `Step ${index + 1}` : `Block ${index + 1}`}>
+			{wide ? null : <Guided at={['turn', 'cancel']} />}
 			{steps ? <StepPart view={view} index={index} writing={open} onDo={onDo} /> : null}
 			{open && !bare ? <BlockWriting view={view} index={index} onDo={onDo} /> : null}
 			{bare || said.text === '' ? null : (

@@ -9,6 +9,7 @@ import {
 } from '@tidy-sum/core';
 import { memo, type ReactNode, useState } from 'react';
 import { FactList, LISTED } from '../../fact/fact-list';
+import { WayHintContext } from '../../fact/way-hint';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
@@ -16,6 +17,7 @@ import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { later } from '../../ui/later';
 import { Words } from '../../ui/words';
+import { Guided } from '../guide';
 import { laterPanels } from '../later-panels';
 import { mayAdd } from '../may-add';
 import { PanelFrame } from '../panel-frame';
@@ -63,51 +65,61 @@ const Facts = memo(function Facts({ from, unit, all, adds, leads, acts, onPlace,
 	const searching = search.trim() !== '';
 	const facts = searching ? NO_FACTS : factsHolding(unit, from).slice(0, LISTED);
 	return (
-		<PanelFrame {...(all ? {} : { title: `Facts that hold ${quoted(printUnitText(unit))}` })}>
-			{all ? (
-				<Field
-					label="Search by name or symbol"
-					value={search}
-					onChange={setSearch}
-					onSubmit={() => setSubmitted(search)}
-					placeholder="mile, ft, water…"
-					testID="search-facts"
-				/>
-			) : null}
-			{searching ? (
-				<FoundFacts search={search} submitted={submitted} from={from} open={open} onOpen={setOpen} onPlace={onPlace} />
-			) : (
-				children
-			)}
-			<FactList facts={facts} open={open} onOpen={setOpen} onPlace={onPlace} />
-			{facts.length || searching || adds || (all && unit === '') ? null : (
-				<Words>
-					{`No table here holds ${quoted(printUnitText(unit))}. Try one of the other units on the line, or write the block yourself.`}
-				</Words>
-			)}
-			{searching || leads === '' ? null : (
-				<>
-					<Words strong role="heading" aria-level={3}>
-						{`${quoted(printUnitText(leads))} must go. Facts that hold it`}
-					</Words>
-					<FactList facts={factsHolding(leads, from)} open={open} onOpen={setOpen} onPlace={onPlace} />
-				</>
-			)}
-			<Box style={styles.choices}>
-				{all ? null : (
-					<Button
-						label="Search all"
-						onPress={() => acts.show({ kind: 'facts', unit, all: true })}
-						testID="search-all"
+		<WayHintContext value={<Guided at={['take']} way />}>
+			<PanelFrame {...(all ? {} : { title: `Facts that hold ${quoted(printUnitText(unit))}` })}>
+				{open === null ? <Guided at={['take']} /> : null}
+				{all ? (
+					<Field
+						label="Search by name or symbol"
+						value={search}
+						onChange={setSearch}
+						onSubmit={() => setSubmitted(search)}
+						placeholder="mile, ft, water…"
+						testID="search-facts"
 					/>
+				) : null}
+				{searching ? (
+					<FoundFacts
+						search={search}
+						submitted={submitted}
+						from={from}
+						open={open}
+						onOpen={setOpen}
+						onPlace={onPlace}
+					/>
+				) : (
+					children
 				)}
-				<Button label="Write a block" onPress={acts.onWrite} testID="write-block" />
-				{adds ? <Button label="Add or take away" onPress={acts.onAddStep} testID="add-step" /> : null}
-				<Button label="The whole Shelf" onPress={acts.onWholeShelf} testID="whole-shelf" />
-				<Button label="My own fact" on={adding} onPress={() => setAdding(!adding)} testID="add-fact" />
-			</Box>
-			{adding ? <FactForm onKeep={acts.onKeep} /> : null}
-		</PanelFrame>
+				<FactList facts={facts} open={open} onOpen={setOpen} onPlace={onPlace} />
+				{facts.length || searching || adds || (all && unit === '') ? null : (
+					<Words>
+						{`No table here holds ${quoted(printUnitText(unit))}. Try one of the other units on the line, or write the block yourself.`}
+					</Words>
+				)}
+				{searching || leads === '' ? null : (
+					<>
+						<Words strong role="heading" aria-level={3}>
+							{`${quoted(printUnitText(leads))} must go. Facts that hold it`}
+						</Words>
+						<FactList facts={factsHolding(leads, from)} open={open} onOpen={setOpen} onPlace={onPlace} />
+					</>
+				)}
+				<Box style={styles.choices}>
+					{all ? null : (
+						<Button
+							label="Search all"
+							onPress={() => acts.show({ kind: 'facts', unit, all: true })}
+							testID="search-all"
+						/>
+					)}
+					<Button label="Write a block" onPress={acts.onWrite} testID="write-block" />
+					{adds ? <Button label="Add or take away" onPress={acts.onAddStep} testID="add-step" /> : null}
+					<Button label="The whole Shelf" onPress={acts.onWholeShelf} testID="whole-shelf" />
+					<Button label="My own fact" on={adding} onPress={() => setAdding(!adding)} testID="add-fact" />
+				</Box>
+				{adding ? <FactForm onKeep={acts.onKeep} /> : null}
+			</PanelFrame>
+		</WayHintContext>
 	);
 });
 

@@ -11,6 +11,7 @@ import { Keypad } from '../../ui/keypad';
 import { useCaret } from '../../ui/use-caret';
 import { Words } from '../../ui/words';
 import type { DeskView } from '../../work/desk-view';
+import { Guided } from '../guide';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
 import { NumberForms } from './number-forms';
@@ -71,6 +72,7 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 	const wanted = sayAsked(exercise) && sayWanted(exercise, view.work.want ?? askedBy(exercise).goal);
 	return (
 		<PanelFrame>
+			<Guided at={['answer']} />
 			{wanted ? <Words size="small">Asked for: {wanted}.</Words> : null}
 			<Field
 				label={typing.label}

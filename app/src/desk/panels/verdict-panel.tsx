@@ -8,6 +8,7 @@ import { makeStyles } from '../../theme/use-styles';
 import { Button } from '../../ui/button';
 import { Words } from '../../ui/words';
 import type { DeskView } from '../../work/desk-view';
+import { Guided } from '../guide';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
 import { useNaming } from '../use-naming';
@@ -53,6 +54,7 @@ export function VerdictPanel({ view, acts }: PanelProps<'verdict'>) {
 	const [slip, other] = naming.slips;
 	return (
 		<PanelFrame {...(verdict.right ? { title: 'All right' } : {})}>
+			<Guided at={['answer', 'done']} />
 			<FourLinesShown lines={verdict} onBlock={onBlock} />
 			{naming.looking ? (
 				<View style={styles.looking} role="status" testID="looking">

@@ -1,12 +1,13 @@
 import type { End, Rung } from '@tidy-sum/core/shelf';
 import { memo, useRef } from 'react';
-import { useWindowDimensions } from 'react-native';
+
 import Svg, { Line, Text, TSpan } from 'react-native-svg';
 import { FONT, GAP, SIZE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
 import { Handle } from '../../ui/handle';
+import { useRoom } from '../../ui/use-room';
 import { Words } from '../../ui/words';
 
 /** Pixels from one power of the prefix to the next. */
@@ -140,7 +141,7 @@ const EndHandle = memo(function EndHandle({ rungs, top, end, rung, shows, says, 
 /** The Ladder: prefixes as rungs on a scale of powers of ten, the value at its left and the target at its right. */
 export function LadderPicture({ name, rungs, top, value, target, shows, says, onMove }: Props) {
 	const styles = useStyles();
-	const narrow = useWindowDimensions().width < NARROW.under;
+	const narrow = useRoom().width < NARROW.under;
 	const end = (which: End, rung: Rung) => (
 		<Box style={styles.side}>
 			<EndHandle

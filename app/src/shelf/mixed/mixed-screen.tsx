@@ -23,7 +23,7 @@ import {
 	whyNotDigits,
 } from '@tidy-sum/core/shelf';
 import { useMemo } from 'react';
-import { useWindowDimensions } from 'react-native';
+
 import { PartsPicture } from '../../line/parts-picture';
 import { GAP, WIDE_FROM } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
@@ -31,6 +31,7 @@ import { Box } from '../../ui/box';
 import { Choices } from '../../ui/choices';
 import { Field } from '../../ui/field';
 import { Fraction } from '../../ui/fraction';
+import { useRoom } from '../../ui/use-room';
 import { Words } from '../../ui/words';
 import type { PartProps } from '../part-props';
 import { Send } from '../send';
@@ -126,7 +127,7 @@ function Up({ typed, large }: { readonly typed: readonly Quantity[]; readonly la
 
 /** Mixed measures: one number into wholes and a rest, and parts into one number, by division and remainder. */
 export function MixedScreen({ title, link }: PartProps<typeof EXAMPLE>) {
-	const { width } = useWindowDimensions();
+	const { width } = useRoom();
 	const { fields, set, address } = useFields('mixed', link, EXAMPLE);
 	const measure = measureNamed(fields.measure) ?? (MEASURES[0] as Measure);
 	const made = useMemo(() => seenIn(fields.text, measure), [fields.text, measure]);

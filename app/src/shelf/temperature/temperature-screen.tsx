@@ -1,7 +1,7 @@
 import { convert, printQuantity, printUnrounded, printWritten, type Quantity, workChain } from '@tidy-sum/core';
 import { sayLine } from '@tidy-sum/core/help';
 import { SCALES, type Scale, scaleLine, stepNumber, temperatures } from '@tidy-sum/core/shelf';
-import { useWindowDimensions } from 'react-native';
+
 import { WorkedLine } from '../../line/worked-line';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
@@ -9,6 +9,7 @@ import { Box } from '../../ui/box';
 import { Button } from '../../ui/button';
 import { Choices } from '../../ui/choices';
 import { Field } from '../../ui/field';
+import { useRoom } from '../../ui/use-room';
 import { Words } from '../../ui/words';
 import type { PartProps } from '../part-props';
 import { Send } from '../send';
@@ -97,7 +98,7 @@ const PICTURE_WIDTH = 356;
 /** Temperature: the three scales as one picture, worked by hand, with the shift and the scaling as steps. */
 export function TemperatureScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 	const styles = useStyles();
-	const { width } = useWindowDimensions();
+	const { width } = useRoom();
 	const { fields, set, address } = useFields('temperature', link, EXAMPLE);
 	const { number, until } = fields;
 	const unit = (SCALES as readonly string[]).includes(fields.unit) ? (fields.unit as Scale) : '°C';

@@ -1,12 +1,11 @@
 import { placeInRound } from '@tidy-sum/core';
-import { Redirect } from 'expo-router';
-import { useAppSelector } from '../store/store';
 import { exerciseNamed, FIRST, isOwn } from '../work/exercises';
+import { useAppSelector } from './store';
 
-/** The way in: the exercise last worked, or the first of the book. */
-export function LastExercise() {
+/** The Desk as it was left: where the exercise last worked is, or the first of the book. */
+export function useLastDesk(): `/desk/${string}` {
 	const last = useAppSelector((state) => state.works.last);
 	// An exercise of a Round is there once its Round is made.
 	const isThere = last !== null && (isOwn(last) || placeInRound(last) !== null || exerciseNamed(last) !== undefined);
-	return <Redirect href={`/desk/${isThere ? last : FIRST.name}`} />;
+	return `/desk/${isThere ? last : FIRST.name}`;
 }

@@ -5,13 +5,14 @@ import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
-import { Field } from '../ui/field';
+import { Listed } from '../ui/listed';
 import { Words } from '../ui/words';
 import { BROUGHT, broughtIn, pathOf, titleNamed } from '../work/brought';
-import { howFarNamed, SAYS_HOW_FAR, workNamed } from '../work/how-far';
-import { isSheet, problemName, sheetOf } from '../work/sheet';
+import { type HowFar, howFarNamed, SAYS_HOW_FAR, workNamed } from '../work/how-far';
+import { isSheet, sheetOf } from '../work/sheet';
+import { sheetProgress } from '../work/sheet-progress';
 import { did, undid, type WorksState } from '../work/works-slice';
-import { Listed } from './listed';
+import { type Asked, isIn } from './asked';
 
 /** How many are put in order with one touch, beside the one that is moved. */
 const TOGETHER = 199;
@@ -19,15 +20,19 @@ const TOGETHER = 199;
 /** How many are shown before one asks for all of them. */
 const SHOWN = 40;
 
-/** From how many on a list can be searched. */
-const SEARCHED_FROM = 6;
-
 /** How far a sheet or a problem is, in words. */
-export function sayHowFar(works: WorksState, name: string): string {
+function sayHowFar(works: WorksState, name: string): string {
 	if (!isSheet(name)) return SAYS_HOW_FAR[howFarNamed(works, name)];
-	const { problems } = sheetOf(works.byId[works.open[name] ?? '']?.body);
-	const right = problems.filter(({ id }) => howFarNamed(works, problemName(name, id)).startsWith('right')).length;
-	return `${problems.length} problems, ${right} right`;
+	const { states, right } = sheetProgress(works, name);
+	return `${states.length} problems, ${right} right`;
+}
+
+/** How far a sheet or a problem is, as one is asked for: a sheet is begun until all of it is right. */
+function stateOf(works: WorksState, name: string): HowFar {
+	if (!isSheet(name)) return howFarNamed(works, name);
+	const { states, right, begun } = sheetProgress(works, name);
+	if (begun === 0) return 'not-begun';
+	return right === states.length ? 'right' : 'begun';
 }
 
 /** What a sheet or a problem is found by: its title and its text. */
@@ -38,20 +43,21 @@ function textOf(works: WorksState, name: string): string {
 	return [titleNamed(works, name), ...texts].join(' ');
 }
 
-/** The sheets and problems that were brought: searched, named, put in order, taken out and brought back. */
-export const BroughtList = memo(function BroughtList() {
+/** The sheets and problems that were brought, those that are asked for: named, put in order, taken out and brought back. */
+export const BroughtList = memo(function BroughtList({ search, state }: Asked) {
 	const styles = useStyles();
 	const router = useRouter();
 	const dispatch = useAppDispatch();
 	const works = useAppSelector((state) => state.works);
-	const [search, setSearch] = useState('');
 	const [removed, setRemoved] = useState('');
 	const [isAll, setAll] = useState(false);
 	const names = broughtIn(works);
 	const words = search.trim().toLowerCase();
+	const isAsked = words !== '' || state !== 'any';
 	const found = names
 		.map((name, at) => ({ name, at }))
-		.filter(({ name }) => words === '' || textOf(works, name).toLowerCase().includes(words));
+		.filter(({ name }) => words === '' || textOf(works, name).toLowerCase().includes(words))
+		.filter(({ name }) => state === 'any' || isIn(state, stateOf(works, name)));
 	const shown = (isAll ? found : found.slice(0, SHOWN)).map((one) => ({ ...one, title: titleNamed(works, one.name) }));
 	/** Moves one; those before it are put in order as they stand, so that each has its place in the list. */
 	const move = (name: string, at: number, to: number) => {
@@ -70,11 +76,8 @@ export const BroughtList = memo(function BroughtList() {
 	return (
 		<Box style={styles.part}>
 			<Words strong size="title" role="heading" aria-level={2}>
-				What you brought
+				My own
 			</Words>
-			{names.length >= SEARCHED_FROM ? (
-				<Field label="Search in it" named value={search} onChange={setSearch} testID="brought-search" />
-			) : null}
 			{removed ? (
 				<Box style={styles.row} role="status" aria-live="polite">
 					<Words>“{removed}” is removed.</Words>
@@ -95,8 +98,8 @@ export const BroughtList = memo(function BroughtList() {
 						title={title}
 						onOpen={() => router.navigate(pathOf(name) as '/')}
 						onRename={(next) => dispatch(did(name, { do: 'entitle', title: next.slice(0, 120) }))}
-						onUp={at > 0 && words === '' ? () => move(name, at, at - 1) : undefined}
-						onDown={at < names.length - 1 && words === '' ? () => move(name, at, at + 1) : undefined}
+						onUp={at > 0 && !isAsked ? () => move(name, at, at - 1) : undefined}
+						onDown={at < names.length - 1 && !isAsked ? () => move(name, at, at + 1) : undefined}
 						onRemove={() => remove(name, title)}
 						testID={`brought-${at + 1}`}
 					>
@@ -112,7 +115,7 @@ export const BroughtList = memo(function BroughtList() {
 					<Button label={`Show all ${found.length}`} onPress={() => setAll(true)} testID="brought-all" />
 				</Box>
 			) : null}
-			{words !== '' && !found.length ? <Words>Nothing of what you brought has these words.</Words> : null}
+			{isAsked && !found.length ? <Words tone="soft">Nothing of what you brought is like that.</Words> : null}
 		</Box>
 	);
 });

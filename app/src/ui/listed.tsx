@@ -5,9 +5,9 @@ import { type ReactNode, useState } from 'react';
 import { GAP, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
-import { Box, Touch } from '../ui/box';
-import { Button } from '../ui/button';
-import { Field } from '../ui/field';
+import { Box, Touch } from './box';
+import { Button } from './button';
+import { Field } from './field';
 
 type Props = {
 	/** What it is called, for what can be done with it. */

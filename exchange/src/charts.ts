@@ -95,3 +95,59 @@ export function spanOn(values: readonly number[], most: number, width: number): 
 	const x = scaleLinear([0, Math.max(1, most)], [0, width]);
 	return values.map((value) => x(value));
 }
+
+/** Columns that stand side by side, each cut into parts that lie one on the other from the bottom. */
+export type Columns = {
+	readonly columns: readonly {
+		readonly x: number;
+		readonly width: number;
+		readonly parts: readonly { readonly y: number; readonly height: number; readonly count: number }[];
+	}[];
+	/** How many the highest column is of; it fills the height. */
+	readonly most: number;
+};
+
+/** How much of the width of a column stays free, and the widest a column is drawn, in pixels. */
+const BETWEEN = 0.25;
+const WIDEST = 44;
+
+/**
+ * Counts in a row of times as stacked columns: the geometry only, for whoever draws it.
+ * @param rows the counts of each time, from the bottom of its column up.
+ * @param size the room for all of them, in pixels.
+ */
+export function stackedColumns(
+	rows: readonly (readonly number[])[],
+	size: { readonly width: number; readonly height: number },
+): Columns {
+	const most = Math.max(1, ...rows.map((counts) => counts.reduce((sum, count) => sum + count, 0)));
+	const width = Math.min(size.width, rows.length * WIDEST);
+	const x = scaleBand(
+		rows.map((_, i) => i),
+		[0, width],
+	).padding(BETWEEN);
+	const y = scaleLinear([0, most], [0, size.height]);
+	const columns = rows.map((counts, i) => {
+		let from = 0;
+		const parts = counts.map((count) => {
+			const part = { y: size.height - y(from + count), height: y(count), count };
+			from += count;
+			return part;
+		});
+		return { x: x(i) ?? 0, width: x.bandwidth(), parts };
+	});
+	return { columns, most };
+}
+
+/**
+ * Where moments stand on a line of time, in pixels; one moment alone stands in the middle.
+ * @param span the first and the last moment the line shows, in milliseconds since 1970.
+ */
+export function placesInTime(
+	moments: readonly number[],
+	span: readonly [number, number],
+	width: number,
+): readonly number[] {
+	const x = scaleLinear(span, [0, width]);
+	return moments.map((moment) => (span[0] === span[1] ? width / 2 : x(moment)));
+}

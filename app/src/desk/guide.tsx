@@ -1,0 +1,87 @@
+import { createContext, useContext, useEffect, useMemo, useState } from 'react';
+import { useSettings } from '../store/use-settings';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Button } from '../ui/button';
+import { Words } from '../ui/words';
+import type { DeskView } from '../work/desk-view';
+import { GUIDED, type GuideAt, type GuideSays, guideAt, guideSays } from '../work/guided';
+import type { PanelKind } from '../work/panel-slice';
+
+type Guide = { readonly at: GuideAt; readonly says: GuideSays; readonly leave: () => void };
+
+/** The line that is worked together, where one is on it; null where it is not asked for. */
+export const GuideContext = createContext<Guide | null>(null);
+
+/**
+ * The guide of the Desk, where the line that is worked together lies on it and was not left.
+ * @param open the panel that was opened; none where the Desk opened one by itself.
+ */
+export function useGuide(view: DeskView, open: PanelKind): Guide | null {
+	const [{ guide }, change] = useSettings();
+	const isHere = view.exercise.name === GUIDED;
+	const at = guideAt(view, open);
+	// What was done to its end is said as long as one stays, and never again unasked.
+	const [isOver, setOver] = useState(false);
+	useEffect(() => {
+		if (!isHere || guide !== 'on' || at !== 'done') return;
+		setOver(true);
+		change({ guide: 'done' });
+	}, [isHere, guide, at, change]);
+	const isOn = isHere && (guide === 'on' || (isOver && at === 'done'));
+	return useMemo(
+		() =>
+			isOn
+				? {
+						at,
+						says: guideSays(view),
+						leave: () => {
+							setOver(false);
+							change({ guide: at === 'done' ? 'done' : 'left' });
+						},
+					}
+				: null,
+		[isOn, at, view, change],
+	);
+}
+
+type Props = {
+	/** The places of the line it stands at. */
+	readonly at: readonly GuideAt[];
+	/** Whether the fact that is to be taken stands open, so that its way up is to be chosen. */
+	readonly way?: boolean;
+};
+
+/** What is to be touched next on the line that is worked together, said where that is; and the way to leave it. */
+export function Guided({ at, way = false }: Props) {
+	const styles = useStyles();
+	const guide = useContext(GuideContext);
+	if (!guide?.at || !at.includes(guide.at)) return null;
+	return (
+		<Box style={styles.guide} role="group" aria-label="The first line, together">
+			<Words strong role="status" aria-live="polite" testID="guide-says">
+				{way ? guide.says.way : guide.says[guide.at]}
+			</Words>
+			<Box style={styles.row}>
+				<Button
+					label={guide.at === 'done' ? 'Done' : 'Leave this'}
+					say="the line that is worked together"
+					onPress={guide.leave}
+					testID="guide-leave"
+				/>
+			</Box>
+		</Box>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	guide: {
+		gap: GAP.s,
+		padding: GAP.m,
+		borderLeftWidth: 4,
+		borderLeftColor: palette.pine,
+		backgroundColor: palette.pineWash,
+	},
+	row: { flexDirection: 'row' },
+}));

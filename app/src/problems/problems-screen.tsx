@@ -1,0 +1,155 @@
+import { CHAPTERS } from '@tidy-sum/core';
+import { useRouter } from 'expo-router';
+import Bring from 'lucide-react-native/icons/file-plus';
+import { useState } from 'react';
+import { PlacePage } from '../places/place-page';
+import { useAppSelector } from '../store/store';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box, Touch } from '../ui/box';
+import { Button } from '../ui/button';
+import { Choices } from '../ui/choices';
+import { Field } from '../ui/field';
+import { Words } from '../ui/words';
+import { howFarNamed, SAYS_HOW_FAR } from '../work/how-far';
+import { type Asked, isIn, KINDS, kindNamed, STATES, stateNamed } from './asked';
+import { BroughtList } from './brought-list';
+
+/** What an address asks for. */
+export type ProblemsLink = {
+	readonly search?: string | undefined;
+	readonly kind?: string | undefined;
+	readonly state?: string | undefined;
+};
+
+type BookProps = { readonly asked: Asked; readonly kind: string };
+
+/** The exercises of the book that are asked for, chapter by chapter, each with how it stands. */
+function Book({ asked, kind }: BookProps) {
+	const styles = useStyles();
+	const router = useRouter();
+	const works = useAppSelector((state) => state.works);
+	const words = asked.search.trim().toLowerCase();
+	const found = CHAPTERS.filter((_, at) => kind === 'any' || KINDS[at + 2]?.value === kind).flatMap(
+		({ title, exercises }) => {
+			const shown = exercises
+				.filter(({ title: of, trains, prompt }) => `${of} ${trains} ${prompt}`.toLowerCase().includes(words))
+				.map((exercise) => ({ ...exercise, howFar: howFarNamed(works, exercise.name) }))
+				.filter(({ howFar }) => isIn(asked.state, howFar));
+			return shown.length ? [{ title, shown }] : [];
+		},
+	);
+	if (!found.length) return <Words tone="soft">No exercise of the book is like that.</Words>;
+	return found.map(({ title, shown }) => (
+		<Box key={title} style={styles.part}>
+			<Words strong role="heading" aria-level={2}>
+				{title}
+			</Words>
+			<Box role="list">
+				{shown.map(({ name, title: of, trains, howFar }) => (
+					<Box key={name} role="listitem" style={styles.item}>
+						<Touch
+							role="link"
+							onTouch={() => router.navigate(`/desk/${name}`)}
+							style={styles.exercise}
+							testID={`open-${name}`}
+						>
+							<Box style={styles.words}>
+								<Words strong>{of}</Words>
+								<Words size="small" tone="soft">
+									{trains}
+								</Words>
+							</Box>
+							<Words size="small" style={styles.state}>
+								{SAYS_HOW_FAR[howFar]}
+							</Words>
+						</Touch>
+					</Box>
+				))}
+			</Box>
+		</Box>
+	));
+}
+
+/** All problems, one's own and the book's: searched, and chosen by kind and by how far they are. */
+export function ProblemsScreen({ link = {} }: { readonly link?: ProblemsLink }) {
+	const styles = useStyles();
+	const router = useRouter();
+	const [search, setSearch] = useState(link.search ?? '');
+	const [kind, setKind] = useState(kindNamed(link.kind));
+	const [state, setState] = useState(stateNamed(link.state));
+	const [choosing, setChoosing] = useState(kind !== 'any' || state !== 'any');
+	/** What is asked for stands in the address, so that Back finds it again. */
+	const keep = (next: ProblemsLink) => router.setParams({ search, kind, state, ...next });
+	const asked: Asked = { search, state };
+	const chosen = [KINDS, STATES].flatMap((choices, i) => {
+		const value = i === 0 ? kind : state;
+		return value === 'any' ? [] : [choices.find((one) => one.value === value)?.label ?? ''];
+	});
+	return (
+		<PlacePage title="Problems" place="problems" testID="problems-page">
+			<Box style={styles.row}>
+				<Button
+					label="Bring a problem"
+					kind="strong"
+					icon={Bring}
+					onPress={() => router.navigate('/bring')}
+					testID="to-bring"
+				/>
+				<Button
+					label={chosen.length ? `Shown: ${chosen.join(', ')}` : 'Choose'}
+					say={chosen.length ? 'choose others' : 'by kind, and by how far they are'}
+					on={choosing}
+					onPress={() => setChoosing(!choosing)}
+					testID="choose"
+				/>
+			</Box>
+			<Field
+				label="Search the problems"
+				named
+				value={search}
+				onChange={(text) => {
+					setSearch(text);
+					keep({ search: text });
+				}}
+				placeholder="honey, a rate, °C…"
+				testID="problems-search"
+			/>
+			{choosing ? (
+				<>
+					<Choices
+						label="Kind"
+						choices={KINDS}
+						chosen={kind}
+						onChoose={(next) => {
+							setKind(next);
+							keep({ kind: next });
+						}}
+						testID="kind"
+					/>
+					<Choices
+						label="How far"
+						choices={STATES}
+						chosen={state}
+						onChoose={(next) => {
+							setState(next);
+							keep({ state: next });
+						}}
+						testID="state"
+					/>
+				</>
+			) : null}
+			{kind === 'any' || kind === 'own' ? <BroughtList {...asked} /> : null}
+			{kind === 'own' ? null : <Book asked={asked} kind={kind} />}
+		</PlacePage>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	part: { gap: GAP.xs },
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },
+	exercise: { minHeight: 52, flexDirection: 'row', alignItems: 'center', gap: GAP.m, paddingVertical: GAP.s },
+	words: { flex: 1 },
+	state: { maxWidth: 110, textAlign: 'right' },
+}));

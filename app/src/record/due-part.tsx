@@ -1,0 +1,109 @@
+import type { DueDay } from '@tidy-sum/core/record';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Words } from '../ui/words';
+import { Chart } from './chart';
+import { dayText } from './dates';
+import { skillTitle } from './skill-title';
+
+const DAY_MS = 86_400_000;
+const NAMES = ['Mo', 'Tu', 'We', 'Th', 'Fr', 'Sa', 'Su'] as const;
+
+/** The calendar's cells, in weeks that begin on Monday: the days from today on, and none before it or behind. */
+export function calendarOf(today: number, days: number): readonly (readonly (number | null)[])[] {
+	const weeks = Math.ceil((today + days) / 7);
+	return Array.from({ length: weeks }, (_, week) =>
+		Array.from({ length: 7 }, (__, i) => {
+			const day = week * 7 + i - today;
+			return day >= 0 && day < days ? day : null;
+		}),
+	);
+}
+
+function nameOf(day: number, now: number): string {
+	if (day === 0) return 'Today';
+	return day === 1 ? 'Tomorrow' : dayText(now + day * DAY_MS);
+}
+
+/** What is due when: the next two weeks as a calendar. */
+export function DuePart({ due, now }: { readonly due: readonly DueDay[]; readonly now: number }) {
+	const styles = useStyles();
+	const coming = due.filter(({ skills }) => skills.length);
+	if (!coming.length)
+		return (
+			<Words>Nothing is due in the next two weeks. What was worked in Rounds comes back here when it is time.</Words>
+		);
+	const weeks = calendarOf((new Date(now).getDay() + 6) % 7, due.length);
+	const says = ({ day, skills }: DueDay) =>
+		`${nameOf(day, now)}: ${skills.length ? skills.map(skillTitle).join(', ') : 'nothing is due'}.`;
+	return (
+		<Chart
+			label="Due in the next two weeks"
+			says={`${coming.length} ${coming.length === 1 ? 'day has' : 'days have'} something due, ${coming[0] ? `first ${nameOf(coming[0].day, now).toLowerCase()}` : ''}. The number is of kinds of exercises.`}
+			points={due.map(says)}
+			touched={(x, y) => {
+				// The names of the days stand in a row of their own.
+				const row = Math.floor(y * (weeks.length + 1)) - 1;
+				return weeks[Math.max(0, row)]?.[Math.min(6, Math.floor(x * 7))] ?? 0;
+			}}
+			table={() => ({
+				heads: ['Day', 'what is due'],
+				rows: due.map(({ day, skills }) => [nameOf(day, now), skills.map(skillTitle).join(', ') || '–']),
+			})}
+			first={0}
+			testID="due"
+		>
+			{(at) => (
+				<Box style={styles.calendar}>
+					<Box style={styles.week}>
+						{NAMES.map((name) => (
+							<Box key={name} style={styles.day}>
+								<Words size="small" tone="soft">
+									{name}
+								</Words>
+							</Box>
+						))}
+					</Box>
+					{weeks.map((week) => (
+						<Box key={`${week.find((day) => day !== null)}`} style={styles.week}>
+							{week.map((day, i) => {
+								const count = day === null ? 0 : (due[day]?.skills.length ?? 0);
+								const date = day === null ? '' : `${new Date(now + day * DAY_MS).getDate()}`;
+								return (
+									<Box
+										key={NAMES[i]}
+										style={[styles.day, count > 0 && styles.due, day === null && styles.none, day === at && styles.at]}
+									>
+										<Words size="small" tone="soft">
+											{date}
+										</Words>
+										<Words strong mono>
+											{count || ' '}
+										</Words>
+									</Box>
+								);
+							})}
+						</Box>
+					))}
+				</Box>
+			)}
+		</Chart>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	calendar: { flex: 1, gap: 2, maxWidth: 480 },
+	week: { flexDirection: 'row', gap: 2 },
+	day: {
+		flex: 1,
+		minHeight: 44,
+		alignItems: 'center',
+		justifyContent: 'center',
+		borderWidth: 2,
+		borderColor: 'transparent',
+		borderRadius: 4,
+	},
+	none: { opacity: 0 },
+	due: { backgroundColor: palette.pineWash },
+	at: { borderColor: palette.ink },
+}));

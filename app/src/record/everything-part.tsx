@@ -1,0 +1,180 @@
+import {
+	createColumnHelper,
+	getCoreRowModel,
+	getFilteredRowModel,
+	getPaginationRowModel,
+	getSortedRowModel,
+	type SortingState,
+	useReactTable,
+} from '@tanstack/react-table';
+import { WENT, type Went, wentOf } from '@tidy-sum/core/practice';
+import { skillOfName } from '@tidy-sum/core/record';
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { useAppSelector } from '../store/store';
+import { TakeWith } from '../taking/take-with';
+import { tryForms } from '../taking/tries-taken';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Button } from '../ui/button';
+import { Choices } from '../ui/choices';
+import { DataTable } from '../ui/data-table';
+import { Field } from '../ui/field';
+import { Words } from '../ui/words';
+import { titleOfWork } from '../work/title-of-work';
+import type { WorksState } from '../work/works-slice';
+import { dateText } from './dates';
+import { skillTitle } from './skill-title';
+import { clockText } from './spread-bar';
+import { WAYS_IT_WENT } from './went-bar';
+
+/** A piece of work that was sent to the check. */
+type Done = {
+	readonly id: string;
+	readonly exercise: string;
+	readonly title: string;
+	readonly skill: string;
+	readonly when: number;
+	readonly went: Went;
+	readonly tries: number;
+	readonly seconds: number;
+};
+
+/** Everything that was sent to the check, a row for each piece of work. */
+function doneIn(works: WorksState): Done[] {
+	return Object.values(works.byId).flatMap(({ id, body: { exercise, tries = [] } }) => {
+		const last = tries.at(-1);
+		if (!last) return [];
+		return [
+			{
+				id,
+				exercise,
+				title: titleOfWork(works, exercise),
+				skill: skillTitle(skillOfName(exercise)),
+				when: last.when,
+				went: wentOf(tries),
+				tries: tries.length,
+				seconds: tries.reduce((sum, one) => sum + one.seconds, 0),
+			},
+		];
+	});
+}
+
+function sayWentOne(went: Went): string {
+	return WAYS_IT_WENT.find(([of]) => of === went)?.[1] ?? '';
+}
+
+const column = createColumnHelper<Done>();
+
+/** The columns, each with how it is said; all of them can be put in order. */
+const COLUMNS = [
+	column.accessor('title', { header: 'Exercise' }),
+	column.accessor('when', { header: 'Last worked', enableGlobalFilter: false }),
+	column.accessor('skill', { header: 'Kind' }),
+	column.accessor(({ went }) => sayWentOne(went), { id: 'went', header: 'How it went' }),
+	column.accessor('tries', { header: 'Tries', enableGlobalFilter: false }),
+	column.accessor('seconds', { header: 'Time', enableGlobalFilter: false }),
+];
+
+/** How it went, as one can choose by it. */
+const HOW = [
+	{ value: 'any', label: 'all', holds: WENT },
+	{ value: 'at-once', label: 'right at once', holds: ['at-once'] },
+	{ value: 'helped', label: 'with help', holds: ['after-nudge', 'uncovered', 'shown'] },
+	{ value: 'after-try', label: 'after another try', holds: ['after-try'] },
+	{ value: 'not-yet', label: 'not yet', holds: ['not-yet'] },
+] as const satisfies readonly { readonly value: string; readonly label: string; readonly holds: readonly Went[] }[];
+
+/** How many rows stand on a page of the table. */
+const ON_A_PAGE = 25;
+
+/** All work that was sent to the check, as a table: put in order, searched, chosen by how it went, and taken along. */
+export function EverythingPart() {
+	const styles = useStyles();
+	const router = useRouter();
+	const works = useAppSelector((state) => state.works);
+	const [search, setSearch] = useState('');
+	const [how, setHow] = useState<(typeof HOW)[number]['value']>('any');
+	const [sorting, setSorting] = useState<SortingState>([{ id: 'when', desc: true }]);
+	const all = useMemo(() => doneIn(works), [works]);
+	const data = useMemo(() => {
+		const holds: readonly Went[] = HOW.find(({ value }) => value === how)?.holds ?? WENT;
+		return all.filter(({ went }) => holds.includes(went));
+	}, [all, how]);
+	const forms = useMemo(() => tryForms(() => works), [works]);
+	const table = useReactTable({
+		data,
+		columns: COLUMNS,
+		state: { sorting, globalFilter: search },
+		onSortingChange: setSorting,
+		getRowId: ({ id }) => id,
+		getCoreRowModel: getCoreRowModel(),
+		getSortedRowModel: getSortedRowModel(),
+		getFilteredRowModel: getFilteredRowModel(),
+		getPaginationRowModel: getPaginationRowModel(),
+		initialState: { pagination: { pageIndex: 0, pageSize: ON_A_PAGE } },
+	});
+	const [order] = sorting;
+	const found = table.getFilteredRowModel().rows.length;
+	const page = table.getState().pagination.pageIndex;
+	const pages = Math.max(1, table.getPageCount());
+	const sort = (at: number) => {
+		const by = COLUMNS[at]?.id ?? (COLUMNS[at] as { accessorKey?: string })?.accessorKey ?? 'when';
+		setSorting([{ id: by, desc: order?.id === by ? !order.desc : by === 'when' }]);
+	};
+	const sortedAt = table.getAllLeafColumns().findIndex(({ id }) => id === order?.id);
+	return (
+		<>
+			<Field
+				label="Search all work"
+				named
+				value={search}
+				onChange={setSearch}
+				placeholder="honey, rates…"
+				testID="everything-search"
+			/>
+			<Choices label="How it went" choices={HOW} chosen={how} onChoose={setHow} testID="everything-how" />
+			<Words size="small" role="status" aria-live="polite" testID="everything-says">
+				{found} of {all.length} pieces of work{pages > 1 ? `, page ${page + 1} of ${pages}` : ''}.
+			</Words>
+			<DataTable
+				label="All work that was checked"
+				heads={COLUMNS.map(({ header }) => `${header}`)}
+				sort={{ by: sortedAt, down: order?.desc ?? false, onSort: sort }}
+				rows={table.getRowModel().rows.map(({ id, original: one }) => ({
+					key: id,
+					cells: [
+						one.title,
+						dateText(one.when),
+						one.skill,
+						sayWentOne(one.went),
+						`${one.tries}`,
+						clockText(one.seconds),
+					],
+					onOpen: () => router.navigate(`/desk/${one.exercise}`),
+				}))}
+				testID="everything"
+			/>
+			{pages > 1 ? (
+				<Box style={styles.row}>
+					<Button
+						label="Page before"
+						disabled={!table.getCanPreviousPage()}
+						onPress={() => table.previousPage()}
+						testID="page-before"
+					/>
+					<Button
+						label="Next page"
+						disabled={!table.getCanNextPage()}
+						onPress={() => table.nextPage()}
+						testID="page-after"
+					/>
+				</Box>
+			) : null}
+			<TakeWith forms={forms} />
+		</>
+	);
+}
+
+const useStyles = makeStyles(() => ({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s } }));

@@ -1,0 +1,97 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { plainCode } from '@tidy-sum/core';
+import { roundCode, seedFrom } from '@tidy-sum/core/practice';
+import { OWN_SKILL, type SkillWeeks, workedCount } from '@tidy-sum/core/record';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box, Touch } from '../ui/box';
+import { Button } from '../ui/button';
+import { IntoView } from '../ui/into-view';
+import { Words } from '../ui/words';
+import { AsTable } from './chart';
+import { skillTitle } from './skill-title';
+import { WeeksChart } from './weeks-chart';
+import { sayWent, WAYS_IT_WENT, WentBar, WentLegend } from './went-bar';
+
+/** A short Round of fresh exercises of a skill. */
+function codeOf(skill: string): string {
+	return plainCode(roundCode({ skills: [skill], level: 1, count: 5, seed: seedFrom(nanoid()) }));
+}
+
+/** A skill week by week, and a short Round of it. */
+function OpenSkill({ skill, weeks }: SkillWeeks) {
+	const styles = useStyles();
+	const router = useRouter();
+	return (
+		<IntoView style={styles.open}>
+			<WeeksChart title={skillTitle(skill)} weeks={weeks} />
+			{skill === OWN_SKILL ? null : (
+				<Box style={styles.row}>
+					<Button
+						label="A short Round of it"
+						say={skillTitle(skill)}
+						kind="strong"
+						onPress={() => router.navigate(`/round/${codeOf(skill)}`)}
+						testID="round-of-skill"
+					/>
+				</Box>
+			)}
+		</IntoView>
+	);
+}
+
+/** Each skill: how its exercises went, in all and week by week. */
+export function SkillsPart({ skills }: { readonly skills: readonly SkillWeeks[] }) {
+	const styles = useStyles();
+	const [open, setOpen] = useState<string | null>(skills.length === 1 ? (skills[0]?.skill ?? null) : null);
+	const most = Math.max(1, ...skills.map(({ all }) => workedCount(all)));
+	const worked = skills.reduce((sum, { all }) => sum + workedCount(all), 0);
+	const kinds = `${skills.length} ${skills.length === 1 ? 'kind' : 'kinds'}`;
+	return (
+		<>
+			<Words size="small" role="status" testID="skills-say">
+				{`${worked} ${worked === 1 ? 'exercise' : 'exercises'} worked, of ${kinds}. The kind worked last comes first; touch one to see it week by week.`}
+			</Words>
+			<WentLegend />
+			<Box role="list" testID="skills">
+				{skills.map((one) => {
+					const { skill, all } = one;
+					return (
+						<Box key={skill} role="listitem" style={styles.item}>
+							<Touch
+								aria-expanded={open === skill}
+								onTouch={() => setOpen(open === skill ? null : skill)}
+								style={styles.skill}
+								testID={`skill-${skill}`}
+							>
+								<Words strong tone="pine">
+									{skillTitle(skill)}
+								</Words>
+								<WentBar counts={all} most={most} />
+								<Words size="small">{sayWent(all)}</Words>
+							</Touch>
+							{open === skill ? <OpenSkill {...one} /> : null}
+						</Box>
+					);
+				})}
+			</Box>
+			<AsTable
+				label="Skills"
+				table={() => ({
+					heads: ['Skill', ...WAYS_IT_WENT.map(([, says]) => says)],
+					rows: skills.map(({ skill, all }) => [skillTitle(skill), ...WAYS_IT_WENT.map(([went]) => `${all[went]}`)]),
+				})}
+				testID="skills"
+			/>
+		</>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },
+	skill: { minHeight: 52, justifyContent: 'center', gap: 2, paddingVertical: GAP.s },
+	open: { gap: GAP.m, paddingBottom: GAP.m },
+}));

@@ -1,0 +1,184 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { plainCode } from '@tidy-sum/core';
+import { roundCode, seedFrom } from '@tidy-sum/core/practice';
+import { OWN_SKILL, type SlipRecord } from '@tidy-sum/core/record';
+import { placesInTime } from '@tidy-sum/exchange/charts';
+import type { KeptTry } from '@tidy-sum/schema';
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import Svg, { Circle, Line } from 'react-native-svg';
+import { WorkedLine } from '../line/worked-line';
+import { useAppSelector } from '../store/store';
+import { GAP } from '../theme/tokens';
+import { usePalette } from '../theme/use-palette';
+import { makeStyles } from '../theme/use-styles';
+import { Box, Touch } from '../ui/box';
+import { Button } from '../ui/button';
+import { IntoView } from '../ui/into-view';
+import { Words } from '../ui/words';
+import { titleOfWork } from '../work/title-of-work';
+import { pathOfTry, tryAt } from '../work/try-lines';
+import { Chart } from './chart';
+import { dateText } from './dates';
+import { useChartWidth } from './use-chart-width';
+
+const HEIGHT = 44;
+const DOT = 6;
+
+/** For how long a slip has stayed away, in words that blame nobody. */
+export function sayAway({ awayFor }: SlipRecord): string {
+	if (awayFor === 0) return 'It came in the exercise worked last of its kind.';
+	return `It has stayed away for ${awayFor} ${awayFor === 1 ? 'exercise' : 'exercises'} since.`;
+}
+
+function times(count: number): string {
+	return `${count} ${count === 1 ? 'time' : 'times'}`;
+}
+
+/** The very line of a try, drawn as it was, and the answer that was given. */
+function LineOfTry({ made: { start, factors, answer } }: { readonly made: KeptTry }) {
+	return (
+		<>
+			{start ? <WorkedLine chain={{ start, factors }} testID="slip-line" /> : null}
+			<Words testID="slip-answer">Answer: {answer}</Words>
+		</>
+	);
+}
+
+/** When a slip came: a dot each time, which leads to the very line it happened on. */
+function SlipTimes({ slip, now }: { readonly slip: SlipRecord; readonly now: number }) {
+	const styles = useStyles();
+	const palette = usePalette();
+	const router = useRouter();
+	const width = useChartWidth();
+	const works = useAppSelector((state) => state.works);
+	const { code, title, points, skills } = slip;
+	const first = points[0]?.when ?? now;
+	const inner = width - 2 * DOT;
+	const xs = placesInTime(
+		points.map(({ when }) => when),
+		[first, now],
+		inner,
+	).map((x) => x + DOT);
+	const practised = skills.filter((skill) => skill !== OWN_SKILL).slice(0, 3);
+	const titles = useMemo(() => points.map(({ exercise }) => titleOfWork(works, exercise)), [points, works]);
+	const line = (at: number) => {
+		const point = points[at];
+		return point ? tryAt(works, point.exercise, point.when) : null;
+	};
+	return (
+		<IntoView style={styles.open}>
+			<Chart
+				label={`${title}, over time`}
+				says={`From ${dateText(first)} to today, ${times(points.length)}. ${sayAway(slip)}`}
+				points={points.map(({ when }, i) => `${dateText(when)}: ${titles[i]}.`)}
+				touched={(x) => {
+					const from = xs.map((dot) => Math.abs(dot - x * width));
+					return from.indexOf(Math.min(...from));
+				}}
+				acts={(at) => {
+					const found = line(at);
+					return (
+						<Box style={styles.acts}>
+							{found ? <LineOfTry made={found.made} /> : null}
+							<Box style={styles.row}>
+								{found ? (
+									<Button
+										label="How it came about"
+										say="the line at this try, played back"
+										onPress={() => router.navigate(pathOfTry(found) as '/')}
+										testID="slip-replay"
+									/>
+								) : null}
+								<Button
+									label="To the Desk"
+									say={titles[at] ?? ''}
+									onPress={() => router.navigate(`/desk/${points[at]?.exercise ?? ''}`)}
+									testID="slip-desk"
+								/>
+								{practised.length ? (
+									<Button
+										label="A short Round on it"
+										say={title}
+										kind="strong"
+										onPress={() =>
+											router.navigate(
+												`/round/${plainCode(roundCode({ skills: practised, level: 1, count: 5, seed: seedFrom(nanoid()) }))}`,
+											)
+										}
+										testID={`round-on-${code}`}
+									/>
+								) : null}
+							</Box>
+						</Box>
+					);
+				}}
+				table={() => ({
+					heads: ['When', 'Exercise', 'Answer'],
+					rows: points.map(({ exercise, when }, i) => [
+						dateText(when),
+						titles[i] ?? '',
+						tryAt(works, exercise, when)?.made.answer ?? '',
+					]),
+				})}
+				testID="slip-times"
+			>
+				{(at) => (
+					<Svg width={width} height={HEIGHT} viewBox={`0 0 ${width} ${HEIGHT}`}>
+						<Line x1={0} x2={width} y1={HEIGHT / 2} y2={HEIGHT / 2} stroke={palette.edge} strokeWidth={1} />
+						<Line x1={width - 1} x2={width - 1} y1={8} y2={HEIGHT - 8} stroke={palette.edge} strokeWidth={2} />
+						{points.map(({ exercise, when }, i) => (
+							<Circle
+								key={`${exercise} ${when}`}
+								cx={xs[i] ?? 0}
+								cy={HEIGHT / 2}
+								r={i === at ? DOT + 3 : DOT}
+								fill={i === at ? palette.look : palette.apricot}
+								stroke={palette.apricotEdge}
+								strokeWidth={2}
+							/>
+						))}
+					</Svg>
+				)}
+			</Chart>
+		</IntoView>
+	);
+}
+
+/** The slips over time: which recur, and since when one has stayed away. */
+export function SlipsPart({ slips, now }: { readonly slips: readonly SlipRecord[]; readonly now: number }) {
+	const styles = useStyles();
+	const [open, setOpen] = useState<string | null>(slips[0]?.code ?? null);
+	if (!slips.length) return <Words>No slip was named so far.</Words>;
+	return (
+		<Box role="list" testID="slips">
+			{slips.map((slip) => {
+				const { code, title, points } = slip;
+				return (
+					<Box key={code} role="listitem" style={styles.item}>
+						<Touch
+							aria-expanded={open === code}
+							onTouch={() => setOpen(open === code ? null : code)}
+							style={styles.slip}
+							testID={`slip-${code}`}
+						>
+							<Words strong tone="pine">
+								{title}, {times(points.length)}
+							</Words>
+							<Words size="small">{sayAway(slip)}</Words>
+						</Touch>
+						{open === code ? <SlipTimes slip={slip} now={now} /> : null}
+					</Box>
+				);
+			})}
+		</Box>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },
+	slip: { minHeight: 52, justifyContent: 'center', paddingVertical: GAP.s },
+	open: { paddingBottom: GAP.m },
+	acts: { gap: GAP.s },
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+}));

@@ -1,0 +1,67 @@
+import type { SkillWeeks } from '@tidy-sum/core/record';
+import { stackedColumns } from '@tidy-sum/exchange/charts';
+import Svg, { Line, Rect } from 'react-native-svg';
+import { usePalette } from '../theme/use-palette';
+import { Chart } from './chart';
+import { dateText } from './dates';
+import { useChartWidth } from './use-chart-width';
+import { colourOf, sayWent, WAYS_IT_WENT } from './went-bar';
+
+const HEIGHT = 120;
+/** What stands under the columns: the line they stand on, and the mark of the one that is chosen. */
+const FOOT = 8;
+
+/** A skill week by week: a column a week, of how its exercises went. */
+export function WeeksChart({ title, weeks }: { readonly title: string; readonly weeks: SkillWeeks['weeks'] }) {
+	const palette = usePalette();
+	const width = useChartWidth();
+	const counts = weeks.map((week) => WAYS_IT_WENT.map(([went]) => week.counts[went]));
+	const { columns, most } = stackedColumns(counts, { width, height: HEIGHT });
+	const end = columns.at(-1);
+	const drawn = end ? end.x + end.width : width;
+	return (
+		<Chart
+			label={`${title}, week by week`}
+			says={`${weeks.length} ${weeks.length === 1 ? 'week' : 'weeks'}, up to ${most} exercises in one.`}
+			points={weeks.map(({ week, counts: of }) => `Week of ${dateText(week)}: ${sayWent(of) || 'nothing was worked'}.`)}
+			touched={(x) => {
+				const at = x * width;
+				const found = columns.findIndex((column) => at < column.x + column.width * 1.2);
+				return found < 0 ? columns.length - 1 : found;
+			}}
+			table={() => ({
+				heads: ['Week of', ...WAYS_IT_WENT.map(([, says]) => says)],
+				rows: weeks.map(({ week, counts: of }) => [dateText(week), ...WAYS_IT_WENT.map(([went]) => `${of[went]}`)]),
+			})}
+			testID="weeks"
+		>
+			{(at) => (
+				<Svg width={width} height={HEIGHT + FOOT} viewBox={`0 0 ${width} ${HEIGHT + FOOT}`}>
+					{columns.map((column, i) =>
+						column.parts.map((part, p) =>
+							part.count ? (
+								<Rect
+									// biome-ignore lint/suspicious/noArrayIndexKey: weeks and ways stand in a fixed order
+									key={`${i} ${p}`}
+									x={column.x}
+									y={part.y + 1}
+									width={column.width}
+									height={Math.max(1, part.height - 1)}
+									fill={colourOf(palette, WAYS_IT_WENT[p]?.[0] ?? 'not-yet')}
+								/>
+							) : null,
+						),
+					)}
+					<Line x1={0} x2={drawn} y1={HEIGHT + 1} y2={HEIGHT + 1} stroke={palette.edge} strokeWidth={1} />
+					<Rect
+						x={columns[at]?.x ?? 0}
+						y={HEIGHT + 3}
+						width={columns[at]?.width ?? 0}
+						height={FOOT - 4}
+						fill={palette.ink}
+					/>
+				</Svg>
+			)}
+		</Chart>
+	);
+}

@@ -1,0 +1,161 @@
+import { useRouter } from 'expo-router';
+import Back from 'lucide-react-native/icons/arrow-left';
+import type { ReactNode } from 'react';
+import { TEXT_SIZES } from '../device/settings';
+import { TablesInUse } from '../fact/tables-in-use';
+import { useAppDispatch } from '../store/store';
+import { useShelf } from '../store/use-desk';
+import { useBeginGuided } from '../store/use-guided';
+import { useSettings } from '../store/use-settings';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Button } from '../ui/button';
+import { Choices } from '../ui/choices';
+import { Page } from '../ui/page';
+import { Words } from '../ui/words';
+import { SHELF } from '../work/my-shelf';
+import { chosenNumbers } from '../work/numbers';
+import { NUMBERS, SUPPORT } from '../work/said-choices';
+import { did } from '../work/works-slice';
+import { YourData } from './your-data';
+
+const THEMES = [
+	{ value: 'device', label: 'as the device' },
+	{ value: 'light', label: 'light' },
+	{ value: 'dark', label: 'dark' },
+] as const;
+
+const MOTION = [
+	{ value: 'device', label: 'as the device' },
+	{ value: 'none', label: 'none' },
+] as const;
+
+const LETTERS = [
+	{ value: 'on', label: 'on' },
+	{ value: 'off', label: 'off' },
+] as const;
+
+const SIZES = TEXT_SIZES.map((size) => ({ value: `${size}`, label: `${size} %` }));
+
+function Part({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+	const styles = useStyles();
+	return (
+		<Box style={styles.part}>
+			<Words strong size="title" role="heading" aria-level={2}>
+				{title}
+			</Words>
+			{children}
+		</Box>
+	);
+}
+
+/** What a choice that was made means. */
+function Meaning({ children, testID }: { readonly children: ReactNode; readonly testID: string }) {
+	return (
+		<Words size="small" tone="soft" aria-live="polite" testID={testID}>
+			{children}
+		</Words>
+	);
+}
+
+/** How one works: how much is said, how numbers are shown, which tables count. It goes with the desk to other devices. */
+function Working() {
+	const dispatch = useAppDispatch();
+	const shelf = useShelf();
+	const numbers = chosenNumbers(shelf);
+	return (
+		<Part title="Working">
+			<Choices
+				label="Support while working"
+				choices={SUPPORT}
+				chosen={shelf.support}
+				onChoose={(level) => dispatch(did(SHELF, { do: 'support', level }))}
+				testID="support"
+			/>
+			<Meaning testID="support-says">{SUPPORT.find(({ value }) => value === shelf.support)?.says}</Meaning>
+			<Choices
+				label="The numbers of the line"
+				choices={NUMBERS}
+				chosen={numbers}
+				onChoose={(way) => dispatch(did(SHELF, { do: 'numbers', way }))}
+				testID="numbers-way"
+			/>
+			<Meaning testID="numbers-say">
+				{NUMBERS.find(({ value }) => value === numbers)?.says} A Round is laid out, whatever is chosen here.
+			</Meaning>
+			<TablesInUse allowed={shelf.allowed} onShelf={(step) => dispatch(did(SHELF, step))} />
+		</Part>
+	);
+}
+
+/** How this device shows it. */
+function Looks() {
+	const [{ theme, text, motion, letterKeys }, change] = useSettings();
+	return (
+		<Part title="This device">
+			<Choices
+				label="Light or dark"
+				choices={THEMES}
+				chosen={theme}
+				onChoose={(next) => change({ theme: next })}
+				testID="theme"
+			/>
+			<Choices
+				label="Size of text"
+				choices={SIZES}
+				chosen={`${text}`}
+				onChoose={(next) => change({ text: TEXT_SIZES.find((size) => `${size}` === next) ?? text })}
+				testID="text-size"
+			/>
+			<Choices
+				label="Motion"
+				choices={MOTION}
+				chosen={motion}
+				onChoose={(next) => change({ motion: next })}
+				testID="motion"
+			/>
+			<Choices
+				label="Keys of one letter, on the Desk"
+				choices={LETTERS}
+				chosen={letterKeys ? 'on' : 'off'}
+				onChoose={(next) => change({ letterKeys: next === 'on' })}
+				testID="letter-keys"
+			/>
+			<Meaning testID="letters-say">
+				{letterKeys
+					? 'A letter alone does something on the Desk: F opens the facts. Turned off, a letter that is said or struck by mistake does nothing.'
+					: 'Letters alone do nothing. The arrows, Esc, Delete and what goes with Ctrl or Cmd still work.'}
+			</Meaning>
+		</Part>
+	);
+}
+
+/** What can be chosen: how one works, how this device shows it; the first line together; and one's data. */
+export function SettingsScreen() {
+	const styles = useStyles();
+	const router = useRouter();
+	const begin = useBeginGuided();
+	return (
+		<Page
+			title="Settings"
+			testID="settings"
+			beside={<YourData />}
+			tools={<Button label="Today" icon={Back} onPress={() => router.navigate('/')} testID="to-today" />}
+		>
+			<Working />
+			<Looks />
+			<Part title="The first line, together">
+				<Words>A jar of honey is converted on the Desk, and each of its five touches is said where it is done.</Words>
+				<Box style={styles.row}>
+					<Button label="Work it together" onPress={begin} testID="begin-guided" />
+				</Box>
+			</Part>
+		</Page>
+	);
+}
+
+const useStyles = makeStyles(() => ({
+	part: { gap: GAP.m },
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+}));

@@ -1,0 +1,134 @@
+import { nanoid } from '@reduxjs/toolkit';
+import Take from 'lucide-react-native/icons/download';
+import { useEffect, useState } from 'react';
+import { useStore } from 'react-redux';
+import { settingsIn } from '../device/settings';
+import { type AppStore, useAppSelector } from '../store/store';
+import { useSettings } from '../store/use-settings';
+import { sayKeeping } from '../sync/said-keeping';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Button } from '../ui/button';
+import { FileButton } from '../ui/file-button';
+import { saveFile } from '../ui/save-file';
+import { Words } from '../ui/words';
+import { type Merged, mergedIn } from '../work/merged';
+import { tookIn } from '../work/works-slice';
+import { workOnFiles } from '../worker/form-worker';
+
+const BROKE_OFF = 'This could not be done here. Try once more; nothing was changed.';
+
+/** A number of bytes for people: "12 kB", "3.4 MB". */
+export function sizeText(bytes: number): string {
+	if (bytes < 1_000_000) return `${Math.max(1, Math.round(bytes / 1000))} kB`;
+	return `${(bytes / 1_000_000).toFixed(1)} MB`;
+}
+
+/** How much this browser keeps for the app, its own files included; null where it does not tell. */
+function useKept(): number | null {
+	const [kept, setKept] = useState<number | null>(null);
+	useEffect(() => {
+		let gone = false;
+		globalThis.navigator?.storage?.estimate?.().then(
+			({ usage }) => !gone && usage !== undefined && setKept(usage),
+			() => {},
+		);
+		return () => {
+			gone = true;
+		};
+	}, []);
+	return kept;
+}
+
+function pieces(count: number): string {
+	return `${count} ${count === 1 ? 'piece' : 'pieces'} of work`;
+}
+
+/** What came of taking a file in, in sentences. */
+export function sayMerged({ added, followed, known }: Merged, aside: number): string {
+	const parts = [
+		`${pieces(added)} ${added === 1 ? 'is' : 'are'} new here`,
+		...(followed ? [`${followed} went on from what was here`] : []),
+		...(known ? [`${known} ${known === 1 ? 'was' : 'were'} here already`] : []),
+	];
+	const left = aside
+		? ` ${pieces(aside)} in the file could not be read and ${aside === 1 ? 'is' : 'are'} left out.`
+		: '';
+	return `${parts.join('; ')}.${left}`;
+}
+
+/** All of one's work: how much there is and where it is kept; as one file, and taken in again from one. */
+export function YourData() {
+	const styles = useStyles();
+	const store = useStore() as AppStore;
+	const [settings, change] = useSettings();
+	const count = useAppSelector(({ works }) => Object.keys(works.byId).length);
+	const tries = useAppSelector(({ works }) =>
+		Object.values(works.byId).reduce((sum, { body }) => sum + (body.tries?.length ?? 0), 0),
+	);
+	const where = useAppSelector((state) => sayKeeping(state.sync));
+	const kept = useKept();
+	const [said, setSaid] = useState('');
+	const say = (says: string) => () => setSaid(says);
+	const take = async () => {
+		setSaid('One moment…');
+		const { byId, open } = store.getState().works;
+		const pieces = Object.values(byId).map(({ id, body }) => ({ id, body }));
+		const now = Date.now();
+		const text = await workOnFiles((jobs) => jobs.writeMyWork({ pieces, open, settings }, now));
+		const name = `tidy-sum-${new Date(now).toISOString().slice(0, 10)}.json`;
+		saveFile(text, name, 'application/json');
+		setSaid(`Saved as ${name}.`);
+	};
+	const bring = async (file: File) => {
+		setSaid('One moment…');
+		const text = await file.text();
+		const read = await workOnFiles((jobs) => jobs.readMyWork(text));
+		if (!read.ok) return setSaid(read.fault.message);
+		const { pieces, open, aside } = read.value;
+		const merged = mergedIn(store.getState().works, pieces, open, () => nanoid());
+		store.dispatch(tookIn({ byId: merged.works.byId, open: merged.works.open }));
+		const set = settingsIn(read.value.settings);
+		if (set) change(set);
+		setSaid(sayMerged(merged, aside));
+	};
+	return (
+		<Box style={styles.part} role="group" aria-label="Your data" testID="your-data">
+			<Words strong size="title" role="heading" aria-level={2}>
+				Your data
+			</Words>
+			<Words testID="data-says">
+				{pieces(count)}, sent to the check {tries} {tries === 1 ? 'time' : 'times'}. {where}
+				{kept === null ? '' : ` With the app itself this browser keeps ${sizeText(kept)}.`}
+			</Words>
+			<Box style={styles.row}>
+				<Button
+					label="All my work as a file"
+					icon={Take}
+					onPress={() => void take().catch(say(BROKE_OFF))}
+					testID="take-data"
+				/>
+				<FileButton
+					label="Take work in"
+					say="from such a file; nothing here is lost or doubled"
+					accept=".json,application/json"
+					onFile={(file) => void bring(file).catch(say(BROKE_OFF))}
+					testID="bring-data"
+				/>
+			</Box>
+			<Words role="status" aria-live="polite" testID="data-done">
+				{said}
+			</Words>
+			<Words size="small" tone="soft">
+				The file holds every line with all its steps, your problems, sheets, facts and settings. It names no desk and no
+				person.
+			</Words>
+		</Box>
+	);
+}
+
+const useStyles = makeStyles(() => ({
+	part: { gap: GAP.m },
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+}));

@@ -1,0 +1,19 @@
+import { useRouter } from 'expo-router';
+import { GUIDED } from '../work/guided';
+import { workNamed } from '../work/how-far';
+import { begunAnew } from '../work/works-slice';
+import { useAppDispatch, useAppSelector } from './store';
+import { useSettings } from './use-settings';
+
+/** Begins the line that is worked together: on a fresh line, where something stands on the one before. */
+export function useBeginGuided(): () => void {
+	const dispatch = useAppDispatch();
+	const router = useRouter();
+	const [, change] = useSettings();
+	const before = useAppSelector(({ works }) => workNamed(works, GUIDED));
+	return () => {
+		if (before && (before.blocks.length || before.answer !== '')) dispatch(begunAnew(GUIDED));
+		change({ guide: 'on' });
+		router.navigate(`/desk/${GUIDED}`);
+	};
+}

@@ -1,0 +1,31 @@
+import type { Keeping } from './sync-slice';
+
+type SyncState = { readonly keeping: Keeping; readonly lasting: boolean; readonly aside: number };
+
+const SAYS: Readonly<Record<Keeping, string>> = {
+	both: 'Kept on this device and on the server.',
+	sending: 'Kept on this device; on its way to the server.',
+	device: 'Kept on this device. The server is away; the work is sent when it is back.',
+	refused: 'Kept on this device. The server could not take the last change.',
+};
+
+/** The same in a browser that gives no store of its own. */
+const SAYS_FLEETING: Readonly<Record<Keeping, string>> = {
+	both: 'Kept on the server. This browser keeps nothing by itself.',
+	sending: 'On its way to the server. This browser keeps nothing by itself.',
+	device: 'Kept only while this page is open: the server is away, and this browser keeps nothing by itself.',
+	refused: 'Kept only while this page is open: the server could not take the last change.',
+};
+
+/** What is said of work that cannot be read; it hides none of the rest. */
+function sayAside(count: number): string {
+	if (count === 0) return '';
+	return count === 1
+		? ' One piece of work could not be read; it is set aside, and kept.'
+		: ` ${count} pieces of work could not be read; they are set aside, and kept.`;
+}
+
+/** Where the work is kept, in a sentence; and how much of it cannot be read. */
+export function sayKeeping({ keeping, lasting, aside }: SyncState): string {
+	return `${(lasting ? SAYS : SAYS_FLEETING)[keeping]}${sayAside(aside)}`;
+}

@@ -1,0 +1,202 @@
+import { useRouter } from 'expo-router';
+import Record from 'lucide-react-native/icons/chart-column';
+import Bring from 'lucide-react-native/icons/file-plus';
+import Settings from 'lucide-react-native/icons/settings';
+import { type ReactNode, useMemo } from 'react';
+import { PlacePage } from '../places/place-page';
+import { useAppSelector } from '../store/store';
+import { useBeginGuided } from '../store/use-guided';
+import { useSettings } from '../store/use-settings';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box, Touch } from '../ui/box';
+import { Button } from '../ui/button';
+import { Words } from '../ui/words';
+import { broughtIn, titleNamed } from '../work/brought';
+import { type HalfDone, halfDone, isFirstDay } from '../work/half-done';
+import { SAYS_HOW_FAR } from '../work/how-far';
+import { isSheet, problemName } from '../work/sheet';
+import { sheetNamed, sheetProgress } from '../work/sheet-progress';
+import type { TodayMade } from '../worker/core-jobs';
+import { useToday } from './use-today';
+import { WeekStrip } from './week-strip';
+
+/** How many things that were left, and how many sheets, stand here; the rest stands among the problems. */
+const SHOWN = 3;
+
+function Part({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+	const styles = useStyles();
+	return (
+		<Box style={styles.part}>
+			<Words strong role="heading" aria-level={2}>
+				{title}
+			</Words>
+			{children}
+		</Box>
+	);
+}
+
+/** A line of the list that leads somewhere. */
+function Way(props: { readonly title: string; readonly says: string; readonly path: string; readonly testID: string }) {
+	const { title, says, path, testID } = props;
+	const styles = useStyles();
+	const router = useRouter();
+	return (
+		<Box role="listitem" style={styles.item}>
+			<Touch role="link" onTouch={() => router.navigate(path as '/')} style={styles.way} testID={testID}>
+				<Words strong tone="pine">
+					{title}
+				</Words>
+				<Words size="small">{says}</Words>
+			</Touch>
+		</Box>
+	);
+}
+
+/** The first words of a problem, so that one knows it again. */
+function firstWords(prompt: string): string {
+	return prompt.length > 90 ? `${prompt.slice(0, 88).trimEnd()} …` : prompt;
+}
+
+/** What was left half done: one touch leads back into it, at the very block. */
+function Left({ left }: { readonly left: readonly HalfDone[] }) {
+	if (!left.length) return null;
+	return (
+		<Part title="Left half done">
+			<Box role="list" testID="left">
+				{left.map(({ name, title, prompt, state, path }) => (
+					<Way
+						key={name}
+						title={title}
+						says={`${SAYS_HOW_FAR[state]} · ${firstWords(prompt)}`}
+						path={path}
+						testID={`left-${name}`}
+					/>
+				))}
+			</Box>
+		</Part>
+	);
+}
+
+/** What is due and why, as one Round. */
+function Due({ made }: { readonly made: TodayMade }) {
+	const styles = useStyles();
+	const router = useRouter();
+	return (
+		<Part title={made.practised ? 'To practise' : 'A first Round'}>
+			<Box role="list" testID="due">
+				{made.due.map(({ skill, title, why }) => (
+					<Box key={skill} role="listitem">
+						<Words>
+							{title}: {why}
+						</Words>
+					</Box>
+				))}
+			</Box>
+			<Box style={styles.row}>
+				<Button
+					label={'Begin: 5 fresh exercises'}
+					kind="strong"
+					onPress={() => router.navigate(`/round/${made.round}`)}
+					testID="begin-due"
+				/>
+			</Box>
+		</Part>
+	);
+}
+
+/** The sheets under way. */
+function Sheets() {
+	const works = useAppSelector((state) => state.works);
+	const sheets = useMemo(
+		() =>
+			broughtIn(works)
+				.filter(isSheet)
+				.map((name) => ({ name, ...sheetProgress(works, name) }))
+				.filter(({ next }) => next !== undefined)
+				.slice(0, SHOWN),
+		[works],
+	);
+	if (!sheets.length) return null;
+	return (
+		<Part title="Sheets">
+			<Box role="list" testID="sheets">
+				{sheets.map(({ name, states, right, begun, next = 0 }) => {
+					const problem = sheetNamed(works, name).problems[next];
+					const says = `${states.length} problems: ${right} right, ${begun - right} begun.`;
+					return (
+						<Way
+							key={name}
+							title={titleNamed(works, name)}
+							says={`${says} Go on with ${problem?.label ?? next + 1}.`}
+							path={begun ? `/desk/${problemName(name, problem?.id ?? '')}` : `/sheet/${name}`}
+							testID={`sheet-${name}`}
+						/>
+					);
+				})}
+			</Box>
+		</Part>
+	);
+}
+
+/** The first page: what was left, what is due and why, the sheets under way, and how the week went. */
+export function TodayScreen() {
+	const styles = useStyles();
+	const router = useRouter();
+	const works = useAppSelector((state) => state.works);
+	const made = useToday();
+	const begin = useBeginGuided();
+	const [{ guide }] = useSettings();
+	const left = useMemo(() => halfDone(works, SHOWN), [works]);
+	const first = useMemo(() => isFirstDay(works), [works]);
+	return (
+		<PlacePage title="Today" place="today" testID="today">
+			{first ? (
+				<Words testID="first-day">
+					Here you convert quantities as on paper: factor by factor, until only the unit that is wanted is left. Every
+					line is checked and explained.
+				</Words>
+			) : null}
+			<Left left={left} />
+			{first ? null : <Box style={styles.due}>{made ? <Due made={made} /> : null}</Box>}
+			<Sheets />
+			<Box style={styles.rest} />
+			<Box style={styles.row}>
+				{first && guide === 'never' ? (
+					<Button label="Work a first line, together" kind="strong" onPress={begin} testID="begin-guided" />
+				) : null}
+				<Button
+					label="Bring a problem"
+					say="of your own, or a whole sheet"
+					icon={Bring}
+					onPress={() => router.navigate('/bring')}
+					testID="to-bring"
+				/>
+				{first ? (
+					<Button label="Choose an exercise" onPress={() => router.navigate('/problems')} testID="to-problems" />
+				) : null}
+			</Box>
+			{first ? null : <WeekStrip week={made?.week ?? null} />}
+			<Box style={styles.row}>
+				<Button
+					label="The Record"
+					say="what was learned"
+					icon={Record}
+					onPress={() => router.navigate('/record')}
+					testID="to-record"
+				/>
+				<Button label="Settings" icon={Settings} onPress={() => router.navigate('/settings')} testID="to-settings" />
+			</Box>
+		</PlacePage>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	part: { gap: GAP.s },
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+	due: { minHeight: 132 },
+	// What is always there stands at the foot of the page, under the thumb.
+	rest: { flexGrow: 1 },
+	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },
+	way: { minHeight: 56, justifyContent: 'center', gap: 2, paddingVertical: GAP.s },
+}));

@@ -1,0 +1,24 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { useEffect, useState } from 'react';
+import { useAppSelector } from '../store/store';
+import { triedIn } from '../work/bodies-in';
+import { zoneNow } from '../work/zone-now';
+import type { TodayMade } from '../worker/core-jobs';
+import { work } from '../worker/core-worker';
+
+/** What is due and how the week went, worked out by the worker; null until it is there, or where it cannot be. */
+export function useToday(): TodayMade | null {
+	const works = useAppSelector((state) => state.works);
+	const [made, setMade] = useState<TodayMade | null>(null);
+	useEffect(() => {
+		let gone = false;
+		work((jobs) => jobs.today(triedIn(works), Date.now(), zoneNow(), nanoid())).then(
+			(today) => gone || setMade(today),
+			() => {},
+		);
+		return () => {
+			gone = true;
+		};
+	}, [works]);
+	return made;
+}

@@ -1,0 +1,25 @@
+import { useWindowDimensions } from 'react-native';
+import { SHORT_UNDER, WIDE_FROM } from '../theme/tokens';
+
+export type Room = {
+	readonly width: number;
+	readonly height: number;
+	/** Whether two columns stand beside each other. */
+	readonly wide: boolean;
+	/** Whether there is so little height (a phone on its side, 200 % text) that nothing is pinned. */
+	readonly short: boolean;
+};
+
+/** How much larger everything is drawn than at first: the size of text that is set. */
+function enlarged(): number {
+	return Number(globalThis.document?.documentElement.style.getPropertyValue('--size')) || 1;
+}
+
+/** The room there is on the screen, in the pixels things are laid out in. */
+export function useRoom(): Room {
+	const screen = useWindowDimensions();
+	const by = enlarged();
+	const [width, height] = [screen.width / by, screen.height / by];
+	const wide = width >= WIDE_FROM;
+	return { width, height, wide, short: !wide && height < SHORT_UNDER };
+}

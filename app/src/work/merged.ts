@@ -1,0 +1,100 @@
+import type { Piece } from '@tidy-sum/exchange/my-data';
+import { TRIES_LIMIT, type WorkBody } from '@tidy-sum/schema';
+import { BROUGHT } from './brought';
+import { continues, historyOf } from './history';
+import { SHELF } from './my-shelf';
+import type { WorkEntry, WorksState } from './works-slice';
+
+/** What came of taking work in: how many pieces are new, how many went on from what was here, how many were here already. */
+export type Merged = {
+	readonly works: WorksState;
+	readonly added: number;
+	readonly followed: number;
+	readonly known: number;
+};
+
+function same(a: unknown, b: unknown): boolean {
+	return JSON.stringify(a) === JSON.stringify(b);
+}
+
+/** The tries of both, each once, in the order they were made. */
+function triesOf(mine: WorkBody, theirs: WorkBody): Pick<WorkBody, 'tries'> {
+	const byTime = new Map(
+		[...(theirs.tries ?? []), ...(mine.tries ?? [])].map((one) => [`${one.when} ${one.answer}`, one]),
+	);
+	const tries = [...byTime.values()].sort((a, b) => a.when - b.when).slice(-TRIES_LIMIT);
+	return tries.length ? { tries } : {};
+}
+
+/** Names under which lists lie that go on for ever: one's own Shelf and what was brought. Steps of both make one list. */
+function isList(name: string): boolean {
+	return name === SHELF || name === BROUGHT;
+}
+
+/** What two bodies of the same work come to; null where each went on by itself and both are to be kept. */
+function mergedBody(mine: WorkBody, theirs: WorkBody): WorkBody | null {
+	const tries = triesOf(mine, theirs);
+	if (continues(mine, theirs)) return { ...mine, ...tries };
+	if (continues(theirs, mine)) return { ...theirs, ...tries };
+	if (!isList(mine.exercise)) return null;
+	const here = new Set(mine.steps.map((step) => JSON.stringify(step)));
+	const more = historyOf(theirs).done.filter((step) => !here.has(JSON.stringify(step)));
+	return { ...mine, steps: [...mine.steps, ...more] };
+}
+
+function lastWorked({ tries }: WorkBody): { readonly touched?: number } {
+	const last = tries?.at(-1);
+	return last ? { touched: last.when } : {};
+}
+
+/**
+ * Work of a file, taken into what is here: what goes on from a piece here follows it, what went another way is kept beside it,
+ * and what is here already is not doubled.
+ * @param open which piece lies on the Desk for an exercise in the file; what lies on the Desk here stays there.
+ * @param freshId gives an id for a piece that is kept beside another one of its id.
+ */
+export function mergedIn(
+	works: WorksState,
+	coming: readonly Piece[],
+	open: WorksState['open'],
+	freshId: () => string,
+): Merged {
+	const byId: Record<string, WorkEntry> = { ...works.byId };
+	const onDesk: Record<string, string> = { ...works.open };
+	const byExercise = new Map<string, WorkEntry[]>();
+	for (const entry of Object.values(byId)) {
+		const of = byExercise.get(entry.body.exercise) ?? [];
+		of.push(entry);
+		byExercise.set(entry.body.exercise, of);
+	}
+	const counts = { added: 0, followed: 0, known: 0 };
+	const put = (entry: WorkEntry) => {
+		byId[entry.id] = entry;
+	};
+	for (const { id, body } of coming) {
+		const { exercise } = body;
+		const list = isList(exercise) ? byId[onDesk[exercise] ?? ''] : undefined;
+		const mine = byId[id] ?? list;
+		const merged = mine ? mergedBody(mine.body, body) : null;
+		if (mine && merged) {
+			if (same(merged, mine.body)) counts.known += 1;
+			else {
+				counts.followed += 1;
+				put({ ...mine, body: merged, ahead: true });
+			}
+			continue;
+		}
+		if (byExercise.get(exercise)?.some((entry) => same(entry.body, body))) {
+			counts.known += 1;
+			continue;
+		}
+		counts.added += 1;
+		const as = mine ? freshId() : id;
+		put({ id: as, body, version: 0, ahead: true, ...lastWorked(body) });
+		const isOnTop = open[exercise] === undefined || open[exercise] === id;
+		if (onDesk[exercise] === undefined && isOnTop) onDesk[exercise] = as;
+	}
+	// What lay beside another in the file, and came alone, lies on the Desk all the same.
+	for (const { body, id } of Object.values(byId)) onDesk[body.exercise] ??= id;
+	return { works: { ...works, byId, open: onDesk }, ...counts };
+}

@@ -1,0 +1,14 @@
+import { bookExercise, placeInRound, shownCode } from '@tidy-sum/core';
+import { exerciseOf } from './exercises';
+import { workNamed } from './how-far';
+import type { WorksState } from './works-slice';
+
+/** What an exercise is called where it stands among others: an exercise of a Round by its place in it. */
+export function titleOfWork(works: WorksState, name: string): string {
+	const at = placeInRound(name);
+	if (at) return `exercise ${at.place + 1} of Round ${shownCode(at.code)}`;
+	const inBook = bookExercise(name);
+	if (inBook) return inBook.title;
+	const work = workNamed(works, name);
+	return (work && exerciseOf(name, work)?.title) ?? name;
+}

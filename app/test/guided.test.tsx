@@ -1,0 +1,112 @@
+import { act, fireEvent, render, screen } from '@testing-library/react';
+import { Provider } from 'react-redux';
+import { DeskScreen } from '../src/desk/desk-screen';
+import { set } from '../src/device/settings-slice';
+import { SettingsScreen } from '../src/settings/settings-screen';
+import { type AppStore, makeStore } from '../src/store/store';
+import { GUIDED } from '../src/work/guided';
+import { workNamed } from '../src/work/how-far';
+import { did } from '../src/work/works-slice';
+
+const mockRouter = { navigate: jest.fn() };
+jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
+jest.mock('../src/worker/core-worker', () => jest.requireActual('./jobs-here').jobsHere());
+jest.mock('../src/worker/form-worker', () => jest.requireActual('./files-here').filesHere());
+jest.mock('../src/desk/later-panels', () => ({
+	laterPanels: async () => jest.requireActual('../src/desk/panels/later'),
+}));
+
+beforeEach(() => localStorage.clear());
+
+async function show(store: AppStore) {
+	let shown = { unmount: () => {} };
+	await act(async () => {
+		shown = render(
+			<Provider store={store}>
+				<DeskScreen name={GUIDED} />
+			</Provider>,
+		);
+	});
+	return shown;
+}
+
+function begun(): AppStore {
+	const store = makeStore();
+	store.dispatch(set({ guide: 'on' }));
+	return store;
+}
+
+const says = () => screen.queryAllByTestId('guide-says').map((one) => one.textContent ?? '');
+
+const press = (id: string) =>
+	act(async () => {
+		fireEvent.click(screen.getAllByTestId(id)[0] as HTMLElement);
+		// What follows a touch by a frame.
+		await new Promise((resolve) => setTimeout(resolve, 60));
+	});
+
+/** The five touches, each after what is said before it. */
+const TOUCHES: readonly (readonly [says: RegExp, touch: string])[] = [
+	[/^1 of 5\. Wanted is “kg”, so “g” must go/, 'unit--1-top-g'],
+	[/^2 of 5\. .*leads from “g” to “kg”/, 'fact-1kg=10^3g'],
+	[/^3 of 5\. Which way up\?/, 'place-g-below'],
+	[/^4 of 5\. .*both are struck, and “kg” is left/, 'tool-answer'],
+	[/^5 of 5\. .*with its unit, and check/, 'check'],
+];
+
+describe('the first line, together', () => {
+	it('says each of its five touches where it is done, by true steps, and is done after them', async () => {
+		const store = begun();
+		await show(store);
+		for (const [expected, touch] of TOUCHES) {
+			expect(says()).toEqual([expect.stringMatching(expected)]);
+			if (touch === 'check')
+				await act(async () => {
+					fireEvent.change(screen.getByTestId('answer'), { target: { value: '0.454 kg' } });
+				});
+			await press(touch);
+		}
+		expect(says()).toEqual([expect.stringMatching(/^That was a whole line/)]);
+		expect(store.getState().settings.guide).toBe('done');
+		expect(workNamed(store.getState().works, GUIDED)).toMatchObject({ answer: '0.454 kg', checked: true });
+	});
+
+	it.each(TOUCHES.map((_, i) => [i + 1]))('can be left at touch %i, and does not come back unasked', async (count) => {
+		const store = begun();
+		const { unmount } = await show(store);
+		for (const [, touch] of TOUCHES.slice(0, count - 1)) await press(touch);
+		expect(says()[0]).toMatch(new RegExp(`^${count} of 5`));
+		await press('guide-leave');
+		expect(says()).toEqual([]);
+		unmount();
+		await show(store);
+		expect(says()).toEqual([]);
+	});
+
+	it('tells of a block that lies the wrong way, and goes on once it is turned', async () => {
+		const store = begun();
+		await show(store);
+		for (const [, touch] of TOUCHES.slice(0, 2)) await press(touch);
+		await press('place-kg-below');
+		expect(says()[0]).toMatch(/^“g” stands where nothing cancels it yet\. Turn the block over/);
+		await press('turn');
+		expect(says()[0]).toMatch(/^4 of 5/);
+	});
+
+	it('begins again from the settings, on a fresh line beside the one before', async () => {
+		const store = makeStore();
+		store.dispatch(did(GUIDED, { do: 'answer', text: '454 kg' }));
+		await act(async () => {
+			render(
+				<Provider store={store}>
+					<SettingsScreen />
+				</Provider>,
+			);
+		});
+		await press('begin-guided');
+		expect(mockRouter.navigate).toHaveBeenCalledWith(`/desk/${GUIDED}`);
+		expect(store.getState().settings.guide).toBe('on');
+		expect(workNamed(store.getState().works, GUIDED)?.answer).toBe('');
+		expect(Object.values(store.getState().works.byId)).toHaveLength(2);
+	});
+});
