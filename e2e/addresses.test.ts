@@ -43,8 +43,8 @@ describe('an address', () => {
 		await at('/rounds');
 		await browser.driver.navigate().back();
 		await browser.says('Not here');
-		await browser.pressButton('Desk');
-		await browser.says('new snow on the Fennel Ridge snow board');
+		await browser.pressButton('Today');
+		await browser.says('factor by factor');
 	});
 
 	it('of the page to hand in opens for an exercise of a Round, and opens again', async () => {
@@ -64,12 +64,12 @@ describe('the link of the demo desk', () => {
 	it('lays a copy: what is done there is kept, and the demo stays as it is for everybody', async () => {
 		const before = await kept();
 		expect(before.works.length).toBeGreaterThan(0);
-		await browser.go(whole.demo);
+		await browser.go(`${whole.url}/desk/new-snow?desk=fennel-ridge-demo`);
 		await browser.until('numbers', (text) => text.includes('2.54'));
 		await browser.press('unit--1-bottom-h', 'fact-1h=60min', 'place-min-below');
 		await browser.until('balance-says', (text) => text === 'The line closes: only mm/min stands.');
 		await browser.until('kept', (text) => text === 'Kept on this device and on the server.');
-		await browser.go(whole.demo);
+		await browser.go(`${whole.url}/desk/new-snow?desk=fennel-ridge-demo`);
 		await browser.until('balance-says', (text) => text === 'The line closes: only mm/min stands.');
 		expect(await kept()).toEqual(before);
 	});

@@ -147,7 +147,7 @@ describe.each(SCREENS)('what is brought, on %s', (_, screen) => {
 		}
 		await browser.driver.navigate().refresh();
 		await says('problem', '2.5');
-		await browser.press('tool-book', 'to-round');
+		await browser.press('way-out');
 		await says('sheet-says', '12 problems: 6 right');
 		await browser.press('sheet-hand-in');
 		await says('not-done', '6 of 12');
@@ -191,7 +191,7 @@ describe('what was brought', () => {
 		await other.close();
 
 		browser = await Browser.open({ screen: PHONE, profile });
-		await browser.driver.get(`${whole.url}/bring`);
+		await browser.driver.get(`${whole.url}/problems`);
 		await says('brought', 'From the mast');
 		await browser.close();
 		rmSync(profile, { recursive: true, force: true });

@@ -37,8 +37,7 @@ async function lineText(): Promise<string> {
 
 describe('one exercise on a phone', () => {
 	it('is worked from the problem to the checked answer', async () => {
-		await browser.go(whole.url);
-		expect(await browser.driver.getCurrentUrl()).toBe(`${whole.url}/desk/new-snow`);
+		await browser.go(`${whole.url}/desk/new-snow`);
 		expect(await browser.text('problem')).toContain('2.75 in/h');
 		expect(await browser.text('balance-says')).toBe('2 units must go, 2 units must come.');
 		expect(await browser.text('hint')).toContain('“in” and “h”');
@@ -89,11 +88,11 @@ describe('one exercise on a phone', () => {
 		expect(await browser.has('number-1-top')).toBe(true);
 		await browser.tap('redo');
 		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
-		await browser.tap('tool-book');
+		await browser.tap('way-out');
 		await browser.find('open-nutrient-tank');
 		await browser.drag('open-nutrient-tank', -200);
 		await browser.driver.sleep(300);
-		expect(await browser.driver.getCurrentUrl()).toContain('/desk/new-snow');
+		expect(await browser.driver.getCurrentUrl()).toContain('/problems');
 		await browser.tap('open-nutrient-tank');
 		await browser.until('problem', (text) => text.includes('concentrate'));
 		await browser.drag('undo', -40);
@@ -145,13 +144,13 @@ describe('one exercise on a phone', () => {
 	});
 
 	it.each(Object.keys(WORKED))('%s comes out right', async (name) => {
-		await browser.go(whole.url);
-		await browser.press('tool-book', `open-${name}`);
+		await browser.driver.get(`${whole.url}/problems`);
+		await browser.press(`open-${name}`);
 		await browser.driver.wait(async () => (await browser.driver.getCurrentUrl()).endsWith(name), 5000);
 		await workThrough(browser, name);
 		for (const line of ['line', 'value', 'figures', 'unit'])
 			expect(await browser.text(`verdict-${line}`)).toContain('right');
-		await browser.press('tool-book');
+		await browser.press('way-out');
 		expect(await browser.text(`open-${name}`)).toContain('right');
 	});
 
@@ -185,7 +184,7 @@ describe('one exercise on a phone', () => {
 		expect(await browser.text('verdict')).not.toContain('4220');
 		await browser.press('show-worked');
 		expect(await browser.text('worked-line')).toContain('Multiply by 1760 yards over 1 mile. Miles cancel.');
-		await browser.press('tool-book');
+		await browser.press('way-out');
 		expect(await browser.text('open-trail-mile')).toContain('line was shown');
 	});
 
@@ -217,8 +216,9 @@ describe('what is kept', () => {
 		await new Promise((resolve) => setTimeout(resolve, 300));
 		await first.crash();
 		const second = await Browser.open({ screen: PHONE, profile });
-		await second.go(whole.url);
-		expect(await second.driver.getCurrentUrl()).toContain('balloon-battery');
+		await second.driver.get(whole.url);
+		await second.press('left-balloon-battery');
+		await second.until('block', (text) => text.startsWith('Block 1'));
 		expect(await second.driver.findElements(By.css('[data-testid="unit-0-top-A"]'))).toHaveLength(1);
 		await second.close();
 		rmSync(profile, { recursive: true, force: true });
@@ -275,8 +275,9 @@ describe('what is kept', () => {
 	});
 
 	it('opens the demo desk by its link, with work in every state', async () => {
-		await browser.go(`${whole.url}/?desk=fennel-ridge-demo`);
-		await browser.press('tool-book');
+		await browser.driver.get(`${whole.url}/?desk=fennel-ridge-demo`);
+		await browser.find('left-new-snow');
+		await browser.press('place-problems');
 		await browser.until('open-honey-jar', (text) => text.includes('right'));
 		expect(await browser.text('open-new-snow')).toContain('begun');
 		expect(await browser.text('open-mast-log')).toContain('not begun');

@@ -21,7 +21,7 @@ describe.each(SCREENS)('the replay of a line, on %s', (_, screen) => {
 		await browser.go(`${whole.url}/desk/honey-jar`);
 		await workThrough(browser, 'honey-jar');
 		await browser.untilSays('verdict-value', 'right');
-		await browser.press('tool-more', 'more-replay');
+		await browser.press('tool-line', 'line-replay');
 		await browser.untilSays('replay-says', 'It is sent to the check.');
 		expect(await browser.has('replay-answer')).toBe(false);
 		await browser.press('replay-numbers');

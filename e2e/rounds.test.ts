@@ -1,5 +1,6 @@
 import { By, Key } from 'selenium-webdriver';
 import { Browser, DESKTOP, PHONE, SCREENS } from './src/browser';
+import { rounded } from './src/rounded';
 import { Whole } from './src/whole';
 import { check, place, WORKED, write } from './src/work-through';
 
@@ -15,15 +16,6 @@ beforeAll(async () => {
 afterAll(async () => {
 	await whole.stop();
 });
-
-const COUNTS: Readonly<Record<string, number>> = { two: 2, three: 3 };
-
-/** The answer to a problem of rounding to figures, worked here from its words. */
-function rounded(problem: string): string {
-	const [, number = '', unit = ''] = /(\d[\d.]*) (\S+?)[ .]/.exec(problem) ?? [];
-	const [, count = ''] = /(two|three) significant/.exec(problem) ?? [];
-	return `${Number(number).toExponential((COUNTS[count] as number) - 1)} ${unit}`;
-}
 
 async function openPage(path: string, id: string): Promise<void> {
 	await browser.driver.get(`${whole.url}${path}`);
@@ -99,7 +91,7 @@ describe.each(SCREENS)('a Round on %s', (_, screen) => {
 		await answerOnce(right);
 		await browser.press('next');
 		await onDesk(2);
-		await browser.press('tool-book', 'to-round');
+		await browser.press('way-out');
 		await browser.until('went-after-try', (text) => text === 'right after another try');
 		const slips = await browser.text('round-slips');
 		expect(slips).toContain('The decimal point moved');
@@ -228,7 +220,7 @@ describe('without a network', () => {
 		expect(await browser.text('verdict-value')).toContain('right');
 		await browser.driver.navigate().refresh();
 		await onDesk(1);
-		await browser.press('tool-book', 'to-round');
+		await browser.press('way-out');
 		await browser.until('went-after-try', (text) => text === 'right after another try');
 		whole = await whole.again();
 		await browser.close();

@@ -88,7 +88,7 @@ describe.each(SCREENS)('the Shelf on %s', (name, screen) => {
 
 	it('is opened from the Desk, and each part from it', async () => {
 		await browser.go(`${whole.url}/desk/new-snow`);
-		await touch('tool-more', 'more-ladder');
+		await touch('unit--1-top-in', 'whole-shelf', 'part-ladder');
 		await browser.find('ladder-picture');
 		for (const one of ['facts', 'ladder', 'temperature', 'mixed', 'figures', 'rate', 'sense']) {
 			await touch('to-shelf');
@@ -104,7 +104,7 @@ describe.each(SCREENS)('the Shelf on %s', (name, screen) => {
 
 	it('Figures tells digits apart, rounds them, is stepped, opens where it was, and gives its number to a line', async () => {
 		await browser.go(`${whole.url}/desk/new-snow`);
-		await touch('tool-more', 'more-figures');
+		await touch('unit--1-top-in', 'whole-shelf', 'part-figures');
 		await browser.fill('number', '9.995');
 		await browser.until('count-says', (text) => text === '4 figures count.');
 		await touch('step-up', 'finer');
@@ -317,7 +317,7 @@ describe.each(SCREENS)('the Shelf on %s', (name, screen) => {
 
 	it('Facts: found with a slip of spelling, one’s own kept, changed, undone, and put on the line; the class list is kept to', async () => {
 		await browser.go(`${whole.url}/desk/new-snow`);
-		await touch('tool-more', 'more-facts');
+		await touch('unit--1-top-in', 'whole-shelf', 'part-facts');
 		await browser.fill('search', 'galon');
 		await browser.until('found', (text) => text.includes('Taken for “gallon”'));
 		await browser.fill('search', '');

@@ -107,7 +107,7 @@ async function eachBrought(browser: Browser, look: (state: string) => Promise<vo
 	await browser.find('report');
 	await look('what came of a class’s answers');
 	await browser.driver.get(`${whole.url}/record`);
-	await browser.find('record-says');
+	await browser.find('skills-say');
 	await look('the Record');
 	await browser.driver.get(`${whole.url}/replay/wind-gust`);
 	await browser.find('replay');
@@ -122,6 +122,33 @@ async function eachBrought(browser: Browser, look: (state: string) => Promise<vo
 	await browser.driver.get(`${whole.url}/replay/wind-gust`);
 	await browser.press('replay-back', 'replay-numbers', 'replay-large');
 	await look('a replay');
+}
+
+/** Shows Today, the settings and each part of the Record: on the first day, and after a term. */
+async function eachDay(browser: Browser, look: (state: string) => Promise<void>): Promise<void> {
+	await browser.driver.get(`${whole.url}/?desk=first-day-01`);
+	await browser.find('first-day');
+	await look('the first day');
+	await browser.press('begin-guided');
+	await browser.find('guide-says');
+	await look('the first line, together');
+	await browser.driver.get(`${whole.url}/settings`);
+	await browser.find('data-says');
+	await look('the settings');
+	await browser.driver.get(`${whole.url}/?desk=fennel-ridge-term`);
+	await browser.find('begin-due');
+	await look('Today after a term');
+	await browser.press('to-record', 'skill-one-prefix', 'weeks-as-table');
+	await look('a skill week by week, and as a table');
+	await browser.press('record-slips', 'slip-times-as-table');
+	await look('a slip over time');
+	await browser.press('record-time', 'times-as-table');
+	await look('the times');
+	await browser.press('record-due', 'due-as-table');
+	await look('what is due');
+	await browser.press('record-everything');
+	await browser.find('everything');
+	await look('all work');
 }
 
 /** Shows each state of the Desk in turn. */
@@ -143,8 +170,10 @@ async function eachState(browser: Browser, look: (state: string) => Promise<void
 	await look('the keys');
 	await browser.press('tool-answer', 'check');
 	await look('an empty answer');
-	await browser.press('tool-book');
-	await look('the exercises');
+	await browser.press('way-out');
+	await browser.find('problems-page');
+	await browser.press('choose');
+	await look('the problems');
 	await browser.press('open-nutrient-tank');
 	await browser.until('problem', (text) => text.includes('concentrate'));
 	await workThrough(browser, 'nutrient-tank');
@@ -158,11 +187,11 @@ async function eachState(browser: Browser, look: (state: string) => Promise<void
 	await browser.press('open-beside');
 	await browser.find('beside-says');
 	await look('side by side');
-	await browser.press('tool-more');
-	await look('more');
-	await browser.press('more-take');
+	await browser.press('tool-line');
+	await look('what can be done with the line');
+	await browser.press('line-take');
 	await look('a result to take on');
-	await browser.press('tool-more', 'more-calculator', 'take-line');
+	await browser.press('tool-line', 'line-calculator', 'take-line');
 	await look('the calculator');
 	await browser.press('tool-facts', 'search-all', 'add-fact');
 	await look('a search, and a fact of one’s own');
@@ -190,7 +219,7 @@ async function eachState(browser: Browser, look: (state: string) => Promise<void
 	await browser.press('to-add-ft', 'offer-term-7-ft');
 	await look('a part put beside the line');
 	await browser.go(`${whole.url}/desk/glasshouse-noon`);
-	await browser.press('tool-more', 'more-hand-in', 'copy-text');
+	await browser.press('tool-line', 'line-hand-in', 'copy-text');
 	await look('the page to hand in');
 	await browser.go(`${whole.url}/desk/own-seen`);
 	await browser.find('own');
@@ -212,6 +241,7 @@ async function eachState(browser: Browser, look: (state: string) => Promise<void
 	await browser.find('round-fault');
 	await look('no Round');
 	await eachBrought(browser, look);
+	await eachDay(browser, look);
 }
 
 const SCREENS: readonly (readonly [string, Screen, boolean])[] = [
@@ -260,13 +290,13 @@ describe.each<[string, Screen]>([
 		await look('a line of three blocks');
 		await browser.press('tool-answer');
 		await look('the answer');
-		await browser.press('tool-more');
-		await look('more');
-		await browser.press('more-calculator');
+		await browser.press('tool-line');
+		await look('what can be done with the line');
+		await browser.press('line-calculator');
 		await look('the calculator');
 		await browser.press('tool-facts', 'write-block');
 		await look('a block to write');
-		await browser.press('tool-more', 'more-hand-in');
+		await browser.press('tool-line', 'line-hand-in');
 		await look('the page to hand in');
 		await browser.go(`${whole.url}/desk/honey-crates`);
 		await look('quantities to place');
@@ -287,6 +317,7 @@ describe.each<[string, Screen]>([
 		await browser.find('problem');
 		await look('an exercise of a Round');
 		await eachBrought(browser, look);
+		await eachDay(browser, look);
 		await browser.close();
 		expect(small).toEqual([]);
 	});

@@ -65,8 +65,8 @@ describe.each(SCREENS)('what goes wrong, on %s', (_, screen) => {
 		await open('wind-gust');
 		await writeBlock(['5820', 'ft'], ['1', 'mi']);
 		expect(await browser.text('block-says')).toContain('not equal');
-		await browser.press('tool-more', 'support-light');
-		await browser.driver.actions().sendKeys(Key.ESCAPE).perform();
+		await browser.press('tool-line', 'line-settings', 'support-light');
+		await browser.driver.navigate().back();
 		await browser.press('number-0-top');
 		expect(await browser.text('block-says')).not.toContain('not equal');
 		await answer('29.9 ft/s');
@@ -232,7 +232,9 @@ describe('the check, as a teacher would sign it', () => {
 
 	it('leaves the division to the student where the numbers are laid out, and keeps that it was uncovered', async () => {
 		await open('wind-gust');
-		await browser.press('tool-more', 'numbers-way-laid-out');
+		await browser.press('tool-line', 'line-settings', 'numbers-way-laid-out');
+		await browser.driver.navigate().back();
+		await browser.find('line');
 		for (const block of WORKED['wind-gust']?.blocks ?? []) await place(browser, block);
 		expect(await browser.text('numbers')).not.toContain('27.13');
 		await browser.press('uncover-result');
@@ -265,14 +267,14 @@ describe('the rest of the Desk', () => {
 		await browser.until('kept', (text) => text.endsWith('on the server.'));
 		await browser.driver.navigate().refresh();
 		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
-		await browser.press('tool-more');
-		expect(await browser.text('more')).toContain('1 bale = 9.5 kg');
+		await browser.press('tool-facts');
+		expect(await browser.text('facts')).toContain('1 bale = 9.5 kg');
 	});
 
 	it('a result is taken on, unrounded, as the start of the next part', async () => {
 		await open('wind-gust');
 		for (const block of WORKED['wind-gust']?.blocks ?? []) await place(browser, block);
-		await browser.press('tool-more', 'more-take', 'take-start');
+		await browser.press('tool-line', 'line-take', 'take-start');
 		await browser.until('problem', (text) => text.includes('Type or paste'));
 		await browser.fill('own-want', 'm/s');
 		await browser.press('own-done');
@@ -287,9 +289,9 @@ describe('the rest of the Desk', () => {
 		await browser.press('open-beside', 'beside-anew');
 		await browser.until('balance-says', (text) => text.startsWith('2 units must go'));
 		await place(browser, { unit: 'unit--1-bottom-h', fact: '1h=60min', below: 'min' });
-		await browser.press('tool-more', 'more-beside', 'beside-1');
+		await browser.press('tool-line', 'line-beside', 'beside-1');
 		expect(await browser.text('beside-says')).toContain('different routes');
-		await browser.press('beside-swap', 'tool-more', 'more-hand-in');
+		await browser.press('beside-swap', 'tool-line', 'line-hand-in');
 		await browser.until('hand-in-answer', (text) => text === 'Answer: 27.1 ft/s');
 		await browser.press('copy-latex');
 		expect(await browser.text('copied')).toContain('\\frac{18.5\\,\\cancel{\\mathrm{mi}}}');
@@ -302,7 +304,7 @@ describe('the rest of the Desk', () => {
 	it('several exercises are open at once, each where it was left, also after a reload half-way', async () => {
 		await open('honey-jar');
 		await place(browser, WORKED['honey-jar']?.blocks[0] as never);
-		await browser.press('tool-book', 'open-honey-crates');
+		await browser.press('way-out', 'open-honey-crates');
 		await browser.press('role-start');
 		await browser.driver.navigate().refresh();
 		await browser.press('role-fact', 'role-fact', 'want-kg', 'tool-facts', 'write-block');
@@ -310,14 +312,14 @@ describe('the rest of the Desk', () => {
 		await browser.driver.navigate().refresh();
 		await browser.find('number-0-top');
 		expect(await (await browser.find('unit-0-top-jar')).getText()).toContain('jar');
-		await browser.press('tool-book', 'go-on-honey-jar');
+		await browser.press('way-out', 'place-today', 'left-honey-jar');
 		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
 	});
 
 	it('the calculator shows what a missing bracket does', async () => {
 		await open('soil-bin');
 		for (const block of WORKED['soil-bin']?.blocks ?? []) await place(browser, block);
-		await browser.press('tool-more', 'more-calculator', 'take-line');
+		await browser.press('tool-line', 'line-calculator', 'take-line');
 		await browser.until('calculated', (text) => text.startsWith('= 90.613'));
 		await browser.fill('keyed', '40 × 5280 ÷ 60 × 60');
 		expect(await browser.text('calculated')).toBe('= 211200');

@@ -230,7 +230,7 @@ describe.each(SCREENS)('steps that are not factors, on %s', (_, screen) => {
 		await says('balance-says', 'still holds whole ones');
 		await browser.press('redo', 'redo');
 		await says('balance-says', 'Set aside: 46 lb. Left: 6 oz.');
-		await browser.press('tool-more', 'more-hand-in', 'copy-text');
+		await browser.press('tool-line', 'line-hand-in', 'copy-text');
 		await says('copied', '(46.375 lb − 46 lb) × (16 oz / 1 lb) = 46 lb 6 oz');
 		await says('hand-in-said', 'Set aside 46 pounds; 0.375 pounds are left.');
 		await browser.press('copy-latex');

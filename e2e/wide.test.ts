@@ -37,7 +37,7 @@ async function enter(...ids: readonly string[]): Promise<void> {
 
 describe('one exercise on a wide screen', () => {
 	it('is worked by keyboard alone, with the Shelf beside the line', async () => {
-		await browser.go(whole.url);
+		await browser.go(`${whole.url}/desk/new-snow`);
 		expect(await browser.has('facts')).toBe(true);
 		const [problem, facts] = await Promise.all(
 			['problem', 'facts'].map(async (id) => (await browser.find(id)).getRect()),

@@ -1,6 +1,7 @@
 import { readProblem } from '@tidy-sum/core/problem';
 import { handedLink, readHandedLink } from '@tidy-sum/exchange/handed-link';
 import type { KeptProblem, Step, WorkBody } from '@tidy-sum/schema';
+import { takeIn, workedOf } from '../src/bring/take-in';
 import { type AppStore, makeStore } from '../src/store/store';
 import { BROUGHT, broughtIn, DRAFT, pathOf, titleNamed } from '../src/work/brought';
 import { exerciseOf, titleOf } from '../src/work/exercises';
@@ -284,6 +285,26 @@ describe('what is handed on', () => {
 		// What was never opened goes as its text, and is read there.
 		expect(work(other, problemName(name, 'p2'))).toBeNull();
 		expect(laid()[1]?.text).toBe(WIND);
+	});
+
+	it('of one problem goes with each step of its working where that is asked for, what was undone included', () => {
+		const store = storeWith(
+			['own-a', pose(WIND)],
+			['own-a', { do: 'answer', text: '1 m/s' }],
+			['own-a', { do: 'check' }],
+		);
+		store.dispatch(undid('own-a'));
+		const bodyOf = (from: typeof store, name: string) => worksOf(from).byId[worksOf(from).open[name] ?? '']?.body;
+		const plain = readHandedLink(handedLink(handedOf(worksOf(store), 'own-a')));
+		expect(plain.ok && workedOf(plain.value)).toBeNull();
+		const read = readHandedLink(handedLink(handedOf(worksOf(store), 'own-a', true)));
+		if (!read.ok) throw new Error(read.fault.message);
+		const other = makeStore();
+		const path = takeIn(other.dispatch, read.value);
+		const [name = ''] = broughtIn(worksOf(other));
+		expect(path).toBe(`/replay/${name}?at=0`);
+		expect(bodyOf(other, name)?.steps).toEqual(bodyOf(store, 'own-a')?.steps);
+		expect(bodyOf(other, name)?.steps.at(-1)).toEqual({ do: 'undo' });
 	});
 
 	it('of one problem is that problem, under a name of its own', () => {

@@ -16,10 +16,14 @@ export class Whole {
 		private readonly data: string,
 	) {}
 
-	static async start(data = mkdtempSync(join(tmpdir(), 'tidy-sum-data-')), port = '0'): Promise<Whole> {
+	static async start(
+		data = mkdtempSync(join(tmpdir(), 'tidy-sum-data-')),
+		port = '0',
+		more: Readonly<Record<string, string>> = {},
+	): Promise<Whole> {
 		const child = spawn(process.execPath, [join(ROOT, 'tools', 'start.mjs')], {
 			cwd: ROOT,
-			env: { ...process.env, PORT: port, HOST: '127.0.0.1', DATA_DIR: data, LOG_LEVEL: 'error' },
+			env: { ...process.env, PORT: port, HOST: '127.0.0.1', DATA_DIR: data, LOG_LEVEL: 'error', ...more },
 		});
 		const ended = new Promise((resolve) => child.on('close', resolve));
 		let said = '';

@@ -29,6 +29,9 @@ const WEEKS = 14;
 const DAYS = [5, 3, 1] as const;
 const COUNT = 5;
 
+/** Exercises of the book that are worked in turn; the first of all is left half done (`demo`). */
+const OF_THE_BOOK = BOOK.slice(1);
+
 type Sent = { readonly answer: string; readonly chain: Chain | null; readonly nudges: number };
 
 /** What comes of sending something to the check: as the Desk keeps it. */
@@ -124,7 +127,7 @@ export function termWork(now: number): readonly (readonly [id: string, body: Wor
 			const code = roundCode(plan);
 			for (const [place, { skill: _, ...exercise }] of made.value.entries())
 				keep(roundName(code, place), exercise, began + place * 4 * MINUTE_MS, week, true);
-			const book = BOOK[(week * DAYS.length + sitting) % BOOK.length];
+			const book = OF_THE_BOOK[(week * DAYS.length + sitting) % OF_THE_BOOK.length];
 			if (book) keep(book.name, book, began + 30 * MINUTE_MS, week, false);
 		}
 	return pieces;

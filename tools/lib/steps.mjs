@@ -5,6 +5,8 @@ import { ROOT, run, runBin } from './run.mjs';
 
 const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
 const CHROMEDRIVER = process.env.CHROMEDRIVER ?? '/usr/bin/chromedriver';
+const WEBKITDRIVER = process.env.WEBKITDRIVER ?? '/usr/bin/WebKitWebDriver';
+const XVFB = process.env.XVFB ?? '/usr/bin/Xvfb';
 
 /** Something is missing that the set-up may not bring itself; the message says what to do. */
 export class SetupFault extends Error {}
@@ -83,23 +85,37 @@ async function offline() {
 	for (const warning of warnings) say(warning);
 }
 
+/** Installs packages of Debian where this account may; whether it did, and what was said. */
+function fromDebian(packages) {
+	const may = process.getuid?.() === 0 && run('which', ['apt-get'], { quiet: true }).ok;
+	if (!may) return { may, ok: false, said: '' };
+	const env = { DEBIAN_FRONTEND: 'noninteractive' };
+	run('apt-get', ['update'], { quiet: true, env });
+	return { may, ...run('apt-get', ['install', '-y', '--no-install-recommends', ...packages], { quiet: true, env }) };
+}
+
 /** Brings Debian's Chromium and ChromeDriver when they are missing and this account may. */
 export function browser() {
 	if (existsSync(CHROMIUM) && existsSync(CHROMEDRIVER)) return;
-	const may = process.getuid?.() === 0 && run('which', ['apt-get'], { quiet: true }).ok;
 	const missing = new SetupFault(
 		'The journeys need Chromium and ChromeDriver. On Debian, as root: apt-get install chromium chromium-driver.\n' +
 			'Elsewhere, name them in CHROMIUM and CHROMEDRIVER.',
 	);
-	if (!may) throw missing;
 	say('installing Chromium and ChromeDriver from Debian');
-	const env = { DEBIAN_FRONTEND: 'noninteractive' };
-	run('apt-get', ['update'], { quiet: true, env });
-	const { ok, said } = run('apt-get', ['install', '-y', '--no-install-recommends', 'chromium', 'chromium-driver'], {
-		quiet: true,
-		env,
-	});
+	const { may, ok, said } = fromDebian(['chromium', 'chromium-driver']);
+	if (!may) throw missing;
 	if (!ok || !existsSync(CHROMIUM) || !existsSync(CHROMEDRIVER)) throw new SetupFault(`${said}\n${missing.message}`);
+}
+
+/** Brings Debian's WebKit with its driver, and a display nobody sees, where this account may; without them its journeys are skipped by name. */
+export function webkit() {
+	if (existsSync(WEBKITDRIVER) && existsSync(XVFB)) return;
+	say('installing WebKit and its driver from Debian');
+	const { ok } = fromDebian(['webkit2gtk-driver', 'xvfb']);
+	if (!ok)
+		say(
+			'WebKit could not be installed: the journeys on it are skipped. On Debian, as root: apt-get install webkit2gtk-driver xvfb.',
+		);
 }
 
 /** Runs a tool's main function; what is foreseen is one message, and the exit code says that it failed. */

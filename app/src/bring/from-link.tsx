@@ -8,6 +8,7 @@ import { Button } from '../ui/button';
 import { Notice } from '../ui/notice';
 import { Words } from '../ui/words';
 import { handedTitle } from '../work/handed';
+import { workedOf } from './take-in';
 
 /** Problems that came with a link, to be taken in. */
 function Handing({
@@ -33,7 +34,12 @@ function Handing({
 					.join(' · ')}
 			</Words>
 			<Box style={styles.row}>
-				<Button label="Take them in" kind="strong" onPress={onTake} testID="handed-take" />
+				<Button
+					label={workedOf(handed) ? 'Take it in, and see how it was worked' : 'Take them in'}
+					kind="strong"
+					onPress={onTake}
+					testID="handed-take"
+				/>
 				<Button label="Leave them" onPress={onLeave} testID="handed-leave" />
 			</Box>
 		</Box>

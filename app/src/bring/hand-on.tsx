@@ -11,6 +11,8 @@ import { Button } from '../ui/button';
 import { copied } from '../ui/copied';
 import { Words } from '../ui/words';
 import { handedOf, handedTitle } from '../work/handed';
+import { isBegun, workNamed } from '../work/how-far';
+import { isSheet } from '../work/sheet';
 import type { WorksState } from '../work/works-slice';
 
 /** Problems as they stand, whether they say what is wanted or not yet: for this app, on another device. */
@@ -31,15 +33,16 @@ function asTheyStand(works: WorksState, name: string): TakeForm {
 	};
 }
 
-/** Hands problems on, as a link that holds them all, or as a file in any form. Nothing worked goes along. */
+/** Hands problems on, as a link that holds them all, or as a file in any form. What was worked goes along only where that is asked for. */
 export function HandOn({ name }: { readonly name: string }) {
 	const styles = useStyles();
 	const works = useAppSelector((state) => state.works);
 	const [said, setSaid] = useState('');
 	const [link, setLink] = useState('');
 	const forms = useMemo(() => [asTheyStand(works, name), ...problemForms(() => handedOf(works, name))], [works, name]);
-	const share = async () => {
-		const made = `${globalThis.location.origin}/bring#p=${handedLink(handedOf(works, name))}`;
+	const isWorked = !isSheet(name) && isBegun(name, workNamed(works, name));
+	const share = async (withWork: boolean) => {
+		const made = `${globalThis.location.origin}/bring#p=${handedLink(handedOf(works, name, withWork))}`;
 		if (made.length > LINK_LIMIT) {
 			setLink('');
 			setSaid(
@@ -50,14 +53,29 @@ export function HandOn({ name }: { readonly name: string }) {
 		setLink(made);
 		setSaid(
 			(await copied(made))
-				? 'The link is copied. Whoever opens it has the same problems, and nothing of your work.'
+				? withWork
+					? 'The link is copied. Whoever opens it has the problem, and sees step by step how you worked it.'
+					: 'The link is copied. Whoever opens it has the same problems, and nothing of your work.'
 				: 'This is the link; mark it and copy it.',
 		);
 	};
 	return (
 		<Box style={styles.part}>
 			<Box style={styles.row} role="group" aria-label="Hand these problems on">
-				<Button label="Copy a link" say="that holds these problems" onPress={() => void share()} testID="hand-on" />
+				<Button
+					label="Copy a link"
+					say="that holds these problems"
+					onPress={() => void share(false)}
+					testID="hand-on"
+				/>
+				{isWorked ? (
+					<Button
+						label="Copy a link with my working"
+						say="that also holds each step you did"
+						onPress={() => void share(true)}
+						testID="hand-on-worked"
+					/>
+				) : null}
 			</Box>
 			<Words size="small" role="status" aria-live="polite" testID="hand-on-says">
 				{said}

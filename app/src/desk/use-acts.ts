@@ -7,6 +7,7 @@ import { type RefObject, useEffect, useMemo, useRef } from 'react';
 import { afterPaint } from '../quick/after-paint';
 import type { Arrive } from '../quick/ahead';
 import { useAppDispatch } from '../store/store';
+import { pageAttention } from '../work/attention';
 import { checkWork } from '../work/check-work';
 import type { DeskView } from '../work/desk-view';
 import { ownName } from '../work/exercises';
@@ -26,7 +27,7 @@ type Hands = {
 	readonly go: (path: string) => void;
 	/** Draws a block before its step is taken; the line lays hold of it. */
 	readonly arriving: RefObject<Arrive<Factor> | null>;
-	/** When the exercise was opened, or sent to the check before. */
+	/** The time worked when the exercise was opened, or sent to the check before, in milliseconds. */
 	readonly since: RefObject<number>;
 };
 
@@ -57,8 +58,9 @@ function actsOf({ exercise, dispatch, go, arriving, since }: Hands) {
 	};
 	const onShelf = (step: Step) => dispatch(did(SHELF, step));
 	const onCheck = () => {
-		void dispatch(checkWork(exercise, since.current));
-		since.current = Date.now();
+		const worked = pageAttention.worked();
+		void dispatch(checkWork(exercise, (worked - since.current) / 1000));
+		since.current = worked;
 		show({ kind: 'verdict' });
 	};
 	return {
@@ -134,7 +136,7 @@ export function useActs(exercise: string): Acts {
 	useEffect(() => {
 		if (opened.current === exercise) return;
 		opened.current = exercise;
-		since.current = Date.now();
+		since.current = pageAttention.worked();
 	}, [exercise]);
 	return useMemo(
 		() => actsOf({ exercise, dispatch, go: (path) => router.navigate(path as Href), arriving, since }),

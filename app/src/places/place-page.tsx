@@ -8,6 +8,7 @@ type Props = {
 	readonly place: PlaceName;
 	readonly children: ReactNode;
 	readonly beside?: ReactNode | undefined;
+	readonly action?: ReactNode | undefined;
 	readonly testID: string;
 };
 

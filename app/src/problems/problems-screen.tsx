@@ -87,8 +87,11 @@ export function ProblemsScreen({ link = {} }: { readonly link?: ProblemsLink }) 
 		return value === 'any' ? [] : [choices.find((one) => one.value === value)?.label ?? ''];
 	});
 	return (
-		<PlacePage title="Problems" place="problems" testID="problems-page">
-			<Box style={styles.row}>
+		<PlacePage
+			title="Problems"
+			place="problems"
+			testID="problems-page"
+			action={
 				<Button
 					label="Bring a problem"
 					kind="strong"
@@ -96,6 +99,9 @@ export function ProblemsScreen({ link = {} }: { readonly link?: ProblemsLink }) 
 					onPress={() => router.navigate('/bring')}
 					testID="to-bring"
 				/>
+			}
+		>
+			<Box style={styles.row}>
 				<Button
 					label={chosen.length ? `Shown: ${chosen.join(', ')}` : 'Choose'}
 					say={chosen.length ? 'choose others' : 'by kind, and by how far they are'}

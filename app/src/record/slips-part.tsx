@@ -1,9 +1,9 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { plainCode } from '@tidy-sum/core';
+import { goalOf, plainCode } from '@tidy-sum/core';
 import { roundCode, seedFrom } from '@tidy-sum/core/practice';
 import { OWN_SKILL, type SlipRecord } from '@tidy-sum/core/record';
 import { placesInTime } from '@tidy-sum/exchange/charts';
-import type { KeptTry } from '@tidy-sum/schema';
+import type { KeptTry, WorkBody } from '@tidy-sum/schema';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import Svg, { Circle, Line } from 'react-native-svg';
@@ -16,8 +16,10 @@ import { Box, Touch } from '../ui/box';
 import { Button } from '../ui/button';
 import { IntoView } from '../ui/into-view';
 import { Words } from '../ui/words';
+import { exerciseOf } from '../work/exercises';
 import { titleOfWork } from '../work/title-of-work';
 import { pathOfTry, tryAt } from '../work/try-lines';
+import { workOf } from '../work/work';
 import { Chart } from './chart';
 import { dateText } from './dates';
 import { useChartWidth } from './use-chart-width';
@@ -35,11 +37,17 @@ function times(count: number): string {
 	return `${count} ${count === 1 ? 'time' : 'times'}`;
 }
 
+/** The unit a line was to end in; '' where none was. */
+function wantedIn(body: WorkBody): string {
+	const exercise = exerciseOf(body.exercise, workOf(body));
+	return (exercise && goalOf(exercise)) ?? '';
+}
+
 /** The very line of a try, drawn as it was, and the answer that was given. */
-function LineOfTry({ made: { start, factors, answer } }: { readonly made: KeptTry }) {
+function LineOfTry({ made: { start, factors, answer }, want }: { readonly made: KeptTry; readonly want: string }) {
 	return (
 		<>
-			{start ? <WorkedLine chain={{ start, factors }} testID="slip-line" /> : null}
+			{start ? <WorkedLine chain={{ start, factors, ...(want ? { want } : {}) }} testID="slip-line" /> : null}
 			<Words testID="slip-answer">Answer: {answer}</Words>
 		</>
 	);
@@ -80,7 +88,7 @@ function SlipTimes({ slip, now }: { readonly slip: SlipRecord; readonly now: num
 					const found = line(at);
 					return (
 						<Box style={styles.acts}>
-							{found ? <LineOfTry made={found.made} /> : null}
+							{found ? <LineOfTry made={found.made} want={wantedIn(found.body)} /> : null}
 							<Box style={styles.row}>
 								{found ? (
 									<Button

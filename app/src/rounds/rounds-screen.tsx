@@ -223,10 +223,7 @@ export function RoundsScreen() {
 			title="Rounds"
 			place="rounds"
 			testID="rounds"
-			beside={<SkillList states={states} chosen={chosen} onChoose={setChosen} />}
-		>
-			<Suggested picked={picked} chosen={chosen} onChoose={setChosen} />
-			<Box style={styles.begin}>
+			action={
 				<Button
 					label={`Begin: ${count} fresh exercises`}
 					kind="strong"
@@ -234,7 +231,10 @@ export function RoundsScreen() {
 					onPress={begin}
 					testID="begin-round"
 				/>
-			</Box>
+			}
+			beside={<SkillList states={states} chosen={chosen} onChoose={setChosen} />}
+		>
+			<Suggested picked={picked} chosen={chosen} onChoose={setChosen} />
 			<ByCode onOpen={open} />
 			<Begun begun={begun} onOpen={open} />
 			<Choices
@@ -277,7 +277,6 @@ export function RoundsScreen() {
 const useStyles = makeStyles((palette) => ({
 	part: { gap: GAP.s },
 	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
-	begin: { alignItems: 'stretch' },
 	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },
 	skill: { minHeight: 52, flexDirection: 'row', gap: GAP.s, paddingVertical: GAP.s, paddingHorizontal: GAP.s },
 	on: { backgroundColor: palette.pineWash },

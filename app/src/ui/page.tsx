@@ -15,13 +15,15 @@ type Props = {
 	readonly beside?: ReactNode | undefined;
 	/** What is worked with on this page, under the thumb; left out where nothing is. */
 	readonly tools?: ReactNode | undefined;
+	/** The one thing to do here, in reach of the thumb however far the page is scrolled. */
+	readonly action?: ReactNode | undefined;
 	/** The bar that stands under it on a narrow screen in place of tools. */
 	readonly bar?: ReactNode | undefined;
 	readonly testID: string;
 };
 
 /** A page beside the Desk: a title, what it holds, and a row of tools at its foot. */
-export function Page({ title, children, beside, tools, bar, testID }: Props) {
+export function Page({ title, children, beside, tools, action, bar, testID }: Props) {
 	const styles = useStyles();
 	const room = useRoom();
 	const kept = useKeptScroll();
@@ -36,6 +38,12 @@ export function Page({ title, children, beside, tools, bar, testID }: Props) {
 	) : room.wide ? null : (
 		bar
 	);
+	const foot = (
+		<>
+			{action ? <Box style={styles.action}>{action}</Box> : null}
+			{toolbar}
+		</>
+	);
 	return (
 		<View style={styles.screen} role="main" testID={testID}>
 			<ScrollView {...kept} style={styles.scroll} contentContainerStyle={[styles.page, wide && styles.broad]}>
@@ -46,9 +54,9 @@ export function Page({ title, children, beside, tools, bar, testID }: Props) {
 					<Box style={[styles.column, wide && styles.half]}>{children}</Box>
 					{beside ? <Box style={[styles.column, wide && styles.half]}>{beside}</Box> : null}
 				</Box>
-				{short ? toolbar : null}
+				{short ? foot : null}
 			</ScrollView>
-			{short ? null : toolbar}
+			{short ? null : foot}
 		</View>
 	);
 }
@@ -62,6 +70,7 @@ const useStyles = makeStyles((palette) => ({
 	sideBySide: { flexDirection: 'row', gap: GAP.xl * 2 },
 	column: { flexGrow: 1, gap: GAP.l },
 	half: { flex: 1 },
+	action: { width: '100%', maxWidth: 720, alignSelf: 'center', paddingHorizontal: GAP.l, paddingVertical: GAP.s },
 	tools: {
 		backgroundColor: palette.panel,
 		borderTopWidth: 1,

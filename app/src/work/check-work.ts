@@ -11,9 +11,9 @@ type GetState = () => { readonly works: WorksState };
 
 /**
  * Sends an exercise to the check, and keeps what came of it: whether it was right, how long it took, which slips.
- * @param since when the exercise was opened, or sent to the check before.
+ * @param seconds how long it was worked on since it was opened, or sent to the check before.
  */
-export function checkWork(name: string, since: number) {
+export function checkWork(name: string, seconds: number) {
 	return async (dispatch: Dispatch, getState: GetState): Promise<void> => {
 		dispatch(did(name, { do: 'check' }));
 		const { works } = getState();
@@ -29,7 +29,7 @@ export function checkWork(name: string, since: number) {
 		const naming = right ? null : await nameSent(sentOf(exercise, work, chain)).catch(() => null);
 		const made = {
 			when,
-			seconds: Math.max(0, Math.round((when - since) / 1000)),
+			seconds: Math.max(0, Math.round(seconds)),
 			right,
 			slips: (naming?.slips ?? []).map(({ code }) => code),
 			nudges: work.nudged,

@@ -1,6 +1,6 @@
 import type { SheetProblem } from '@tidy-sum/core/problem';
 import type { KeptProblem, SingleStep, Step, Told } from '@tidy-sum/schema';
-import type { Handed } from '@tidy-sum/schema/handed';
+import { HANDED_STEPS_LIMIT, type Handed } from '@tidy-sum/schema/handed';
 import { lineTold, titleOf } from './exercises';
 import { workNamed } from './how-far';
 import { isSheet, problemName, sheetOf } from './sheet';
@@ -33,11 +33,16 @@ function handedProblem(works: WorksState, name: string, lying: Handed['problems'
 	return work ? { label: lying.label, text: work.text, told: toldIn(work) } : { ...lying };
 }
 
-/** A sheet or a problem of one's own as it is handed on: its problems, without anything worked on them. */
-export function handedOf(works: WorksState, name: string): Handed {
+/**
+ * A sheet or a problem of one's own as it is handed on: its problems, without anything worked on them.
+ * @param withWork whether a problem alone goes with all its steps, so that how it was worked can be played back.
+ */
+export function handedOf(works: WorksState, name: string, withWork = false): Handed {
 	if (!isSheet(name)) {
 		const title = workNamed(works, name)?.title ?? '';
-		return { tidySum: 1, title, problems: [handedProblem(works, name, { label: null, text: '' })] };
+		const steps = works.byId[works.open[name] ?? '']?.body.steps ?? [];
+		const worked = withWork && steps.length <= HANDED_STEPS_LIMIT ? { worked: [...steps] } : {};
+		return { tidySum: 1, title, problems: [{ ...handedProblem(works, name, { label: null, text: '' }), ...worked }] };
 	}
 	const { title, problems } = sheetOf(works.byId[works.open[name] ?? '']?.body);
 	return {

@@ -103,6 +103,24 @@ export const worksSlice = createSlice({
 				return { ...next, open: { ...next.open, [exercise]: id } };
 			},
 		},
+		/** Lays a piece of work with all its steps, as it was done elsewhere. */
+		laid: {
+			prepare: (exercise: string, steps: readonly Step[]) => ({
+				payload: { exercise, steps: [...steps], fresh: nanoid() },
+				...now(),
+			}),
+			reducer: (
+				draft,
+				{
+					payload: { exercise, steps, fresh },
+					meta: { when },
+				}: Timed<{ exercise: string; steps: Step[]; fresh: string }>,
+			) => {
+				const state = plain(draft);
+				const entry: WorkEntry = { id: fresh, body: { exercise, steps }, version: 0, ahead: true, touched: when };
+				return { ...put(state, entry), open: { ...state.open, [exercise]: fresh } };
+			},
+		},
 		/** What came of sending the exercise to the check; it stays, whatever is undone. */
 		tried: (draft, { payload }: PayloadAction<{ exercise: string; made: KeptTry }>) => {
 			const state = plain(draft);
@@ -174,5 +192,18 @@ export const worksSlice = createSlice({
 	},
 });
 
-export const { loaded, tookIn, opened, did, tried, undid, redid, begunAnew, renamed, swapped, acknowledged, parted } =
-	worksSlice.actions;
+export const {
+	loaded,
+	tookIn,
+	opened,
+	did,
+	laid,
+	tried,
+	undid,
+	redid,
+	begunAnew,
+	renamed,
+	swapped,
+	acknowledged,
+	parted,
+} = worksSlice.actions;
