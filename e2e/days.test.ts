@@ -174,7 +174,7 @@ describe('ways through the app, on a phone', () => {
 
 	it('settings hold at once and after a reload: theme, size of text, keys of one letter', async () => {
 		await open('/settings', 'settings');
-		await browser.press('theme-dark', 'text-size-200', 'letter-keys-off');
+		await browser.press('theme-dark', 'letter-keys-off', 'text-size-200');
 		const look = () =>
 			browser.driver.executeScript<readonly [string, boolean]>(
 				'return [getComputedStyle(document.body).backgroundColor, document.documentElement.scrollWidth <= innerWidth]',

@@ -63,7 +63,7 @@ describe.each(SCREENS)('a file of exercises, on %s', (_, screen) => {
 		await answerWith(browser, '0.454 kg');
 		await browser.untilSays('verdict-value', 'right');
 
-		await browser.driver.navigate().back();
+		await browser.press('way-out');
 		await browser.find('sheet');
 		await browser.press('take', 'take-qti');
 		await browser.untilSays('take-says', 'Saved as week-9.zip');

@@ -3,7 +3,7 @@ import { Slot } from 'expo-router';
 import { type ReactNode, useEffect, useState } from 'react';
 import { useColorScheme, View } from 'react-native';
 import { Provider } from 'react-redux';
-import { applySettings } from './device/settings';
+import { applySettings, readSettings } from './device/settings';
 import { NewVersion } from './new-version';
 import { WithRail } from './places/with-rail';
 import { openDesk } from './store/open-desk';
@@ -11,6 +11,9 @@ import { type AppStore, useAppSelector } from './store/store';
 import { FONTS } from './theme/fonts';
 import { DARK, LIGHT } from './theme/tokens';
 import { PaletteContext } from './theme/use-palette';
+
+// Before anything is drawn, so that nothing is laid out twice.
+if (globalThis.document) applySettings(readSettings(), globalThis.document.documentElement);
 
 /** The colours and the size this device is set to, round everything. */
 function AsSet({ children }: { readonly children: ReactNode }) {

@@ -7,7 +7,7 @@ const TRIES = 5000;
 const HOUR_MS = 3_600_000;
 
 /** A term's work and more: tries at Rounds of every skill and at the book, with slips and help. */
-function manyTries(): readonly { readonly exercise: string; readonly tries: readonly Try[] }[] {
+export function manyTries(): readonly { readonly exercise: string; readonly tries: readonly Try[] }[] {
 	const codes = SKILLS.map(({ skill }, i) => roundCode({ skills: [skill], level: 1, count: 20, seed: i + 1 }));
 	const names = [
 		...codes.flatMap((code) => Array.from({ length: 20 }, (_, i) => roundName(code, i))),

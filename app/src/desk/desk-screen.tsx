@@ -37,7 +37,8 @@ function Desk({ view, block }: { readonly view: DeskView; readonly block: string
 		dispatch(opened(name));
 		dispatch(block === null ? closed() : showed({ kind: 'block', id: block }));
 	}, [dispatch, name, block]);
-	useBackCloses(chosen.kind !== 'none', acts.close);
+	// Beside the line a panel is no place of its own that one goes back from.
+	useBackCloses(!room.wide && chosen.kind !== 'none', acts.close);
 	useDeskKeys(view, panel, acts);
 	useLaterPanels();
 	return (

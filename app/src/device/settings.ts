@@ -48,5 +48,9 @@ export function keepSettings(settings: Settings): void {
 export function applySettings({ theme, text, motion }: Settings, page: HTMLElement): void {
 	page.dataset.theme = theme;
 	page.dataset.motion = motion;
-	page.style.setProperty('--size', `${text / 100}`);
+	const size = `${text / 100}`;
+	if (page.style.getPropertyValue('--size') === size) return;
+	page.style.setProperty('--size', size);
+	// What is laid out by the room there is looks at it again.
+	globalThis.dispatchEvent(new Event('resize'));
 }
