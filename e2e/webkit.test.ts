@@ -49,7 +49,7 @@ onWebKit('on WebKit (needs Debian’s webkit2gtk-driver and xvfb)', () => {
 		await webkit.press('place-rounds');
 		await webkit.find('rounds');
 		for (const on of await webkit.driver.findElements(By.css('[data-testid^="skill-"][aria-pressed="true"]')))
-			await webkit.press(await on.getAttribute('data-testid'));
+			await webkit.press((await on.getAttribute('data-testid')) ?? '');
 		await webkit.press('count-5', 'level-1', 'skill-rounding-figures', 'begin-round', 'go-on');
 		for (let i = 1; i <= 5; i++) {
 			await webkit.driver.wait(async () => (await webkit.driver.getCurrentUrl()).endsWith(`-0${i}`), 15_000);

@@ -59,7 +59,8 @@ async function show(store: AppStore): Promise<void> {
 			<RecordScreen />
 		</Provider>,
 	);
-	await act(async () => {});
+	// What is worked out is asked for once the page is painted.
+	await act(() => new Promise((resolve) => setTimeout(resolve, 80)));
 }
 
 const text = (id: string) => screen.getByTestId(id).textContent ?? '';

@@ -26,6 +26,8 @@ async function show(store: AppStore): Promise<void> {
 			</Provider>,
 		);
 	});
+	// What is worked out is asked for once the page is painted.
+	await act(() => new Promise((resolve) => setTimeout(resolve, 80)));
 }
 
 const press = (id: string) => fireEvent.click(screen.getByTestId(id));

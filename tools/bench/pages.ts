@@ -6,7 +6,7 @@ const DESK = 'bench-record-01';
 const ROUNDS = 6;
 
 /** Touches that go through Today and the Record, each with what is there once it was answered. */
-const TOUCHES: readonly (readonly [id: string, then: string])[] = [
+export const TOUCHES: readonly (readonly [id: string, then: string])[] = [
 	['to-record', 'record'],
 	['skill-one-prefix', 'weeks'],
 	['weeks-before', 'weeks-point'],

@@ -4,6 +4,7 @@ import { GAP, RAIL, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from '../ui/box';
+import { Icon } from '../ui/icon';
 import { Words } from '../ui/words';
 import { PLACES, type PlaceName } from './places';
 
@@ -27,7 +28,7 @@ export const PlaceLinks = memo(function PlaceLinks({ here, upright = false }: Pr
 			testID="places"
 			data-noprint
 		>
-			{PLACES.map(({ name, label, path, icon: Icon }) => (
+			{PLACES.map(({ name, label, path, icon }) => (
 				<Touch
 					key={name}
 					role="link"
@@ -37,7 +38,7 @@ export const PlaceLinks = memo(function PlaceLinks({ here, upright = false }: Pr
 					testID={`place-${name}`}
 				>
 					<Box aria-hidden>
-						<Icon size={22} color={palette.pine} />
+						<Icon icon={icon} size={22} color={palette.pine} />
 					</Box>
 					<Words size="small" strong tone="pine">
 						{label}

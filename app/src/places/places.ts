@@ -1,8 +1,8 @@
-import Shelf from 'lucide-react-native/icons/library';
-import Problems from 'lucide-react-native/icons/list-checks';
-import Rounds from 'lucide-react-native/icons/repeat';
-import Today from 'lucide-react-native/icons/sunrise';
-import type { ComponentType } from 'react';
+import type { LucideIconData } from 'lucide-react-native';
+import { __iconData as Shelf } from 'lucide-react-native/icons/library';
+import { __iconData as Problems } from 'lucide-react-native/icons/list-checks';
+import { __iconData as Rounds } from 'lucide-react-native/icons/repeat';
+import { __iconData as Today } from 'lucide-react-native/icons/sunrise';
 
 export type PlaceName = 'today' | 'problems' | 'rounds' | 'shelf';
 
@@ -11,7 +11,7 @@ export type PlaceRow = {
 	readonly name: PlaceName;
 	readonly label: string;
 	readonly path: string;
-	readonly icon: ComponentType<{ size?: number; color?: string }>;
+	readonly icon: LucideIconData;
 	/** How the addresses begin that belong to it, beside its own. */
 	readonly holds: readonly string[];
 };

@@ -10,7 +10,7 @@ import {
 import { WENT, type Went, wentOf } from '@tidy-sum/core/practice';
 import { skillOfName } from '@tidy-sum/core/record';
 import { useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { memo, useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { useAppSelector } from '../store/store';
 import { TakeWith } from '../taking/take-with';
 import { tryForms } from '../taking/tries-taken';
@@ -89,25 +89,23 @@ const HOW = [
 /** How many rows stand on a page of the table. */
 const ON_A_PAGE = 25;
 
-/** All work that was sent to the check, as a table: put in order, searched, chosen by how it went, and taken along. */
-export function EverythingPart() {
+type TableProps = {
+	readonly data: Done[];
+	/** How many there are in all. */
+	readonly of: number;
+	readonly search: string;
+	readonly sorting: SortingState;
+	readonly onSort: (at: number) => void;
+};
+
+/** The table itself, page by page. */
+const DoneTable = memo(function DoneTable({ data, of, search, sorting, onSort }: TableProps) {
 	const styles = useStyles();
 	const router = useRouter();
-	const works = useAppSelector((state) => state.works);
-	const [search, setSearch] = useState('');
-	const [how, setHow] = useState<(typeof HOW)[number]['value']>('any');
-	const [sorting, setSorting] = useState<SortingState>([{ id: 'when', desc: true }]);
-	const all = useMemo(() => doneIn(works), [works]);
-	const data = useMemo(() => {
-		const holds: readonly Went[] = HOW.find(({ value }) => value === how)?.holds ?? WENT;
-		return all.filter(({ went }) => holds.includes(went));
-	}, [all, how]);
-	const forms = useMemo(() => tryForms(() => works), [works]);
 	const table = useReactTable({
 		data,
 		columns: COLUMNS,
 		state: { sorting, globalFilter: search },
-		onSortingChange: setSorting,
 		getRowId: ({ id }) => id,
 		getCoreRowModel: getCoreRowModel(),
 		getSortedRowModel: getSortedRowModel(),
@@ -119,29 +117,16 @@ export function EverythingPart() {
 	const found = table.getFilteredRowModel().rows.length;
 	const page = table.getState().pagination.pageIndex;
 	const pages = Math.max(1, table.getPageCount());
-	const sort = (at: number) => {
-		const by = COLUMNS[at]?.id ?? (COLUMNS[at] as { accessorKey?: string })?.accessorKey ?? 'when';
-		setSorting([{ id: by, desc: order?.id === by ? !order.desc : by === 'when' }]);
-	};
-	const sortedAt = table.getAllLeafColumns().findIndex(({ id }) => id === order?.id);
+	const by = table.getAllLeafColumns().findIndex(({ id }) => id === order?.id);
 	return (
 		<>
-			<Field
-				label="Search all work"
-				named
-				value={search}
-				onChange={setSearch}
-				placeholder="honey, rates…"
-				testID="everything-search"
-			/>
-			<Choices label="How it went" choices={HOW} chosen={how} onChoose={setHow} testID="everything-how" />
 			<Words size="small" role="status" aria-live="polite" testID="everything-says">
-				{found} of {all.length} pieces of work{pages > 1 ? `, page ${page + 1} of ${pages}` : ''}.
+				{found} of {of} pieces of work{pages > 1 ? `, page ${page + 1} of ${pages}` : ''}.
 			</Words>
 			<DataTable
 				label="All work that was checked"
 				heads={COLUMNS.map(({ header }) => `${header}`)}
-				sort={{ by: sortedAt, down: order?.desc ?? false, onSort: sort }}
+				sort={{ by, down: order?.desc ?? false, onSort }}
 				rows={table.getRowModel().rows.map(({ id, original: one }) => ({
 					key: id,
 					cells: [
@@ -172,6 +157,46 @@ export function EverythingPart() {
 					/>
 				</Box>
 			) : null}
+		</>
+	);
+});
+
+/** The column by which a table is put in order, by its place. */
+function columnAt(at: number): string {
+	const column = COLUMNS[at] as { readonly id?: string; readonly accessorKey?: string } | undefined;
+	return column?.id ?? column?.accessorKey ?? 'when';
+}
+
+/** All work that was sent to the check, as a table: put in order, searched, chosen by how it went, and taken along. */
+export function EverythingPart() {
+	const works = useAppSelector((state) => state.works);
+	const [search, setSearch] = useState('');
+	const [how, setHow] = useState<(typeof HOW)[number]['value']>('any');
+	const [sorting, setSorting] = useState<SortingState>([{ id: 'when', desc: true }]);
+	const all = useMemo(() => doneIn(works), [works]);
+	const forms = useMemo(() => tryForms(() => works), [works]);
+	// What is typed and touched is answered at once; the table follows.
+	const [asked, sorted, words] = [useDeferredValue(how), useDeferredValue(sorting), useDeferredValue(search)];
+	const data = useMemo(() => {
+		const holds: readonly Went[] = HOW.find(({ value }) => value === asked)?.holds ?? WENT;
+		return all.filter(({ went }) => holds.includes(went));
+	}, [all, asked]);
+	const sort = useCallback((at: number) => {
+		const id = columnAt(at);
+		setSorting(([order]) => [{ id, desc: order?.id === id ? !order.desc : id === 'when' }]);
+	}, []);
+	return (
+		<>
+			<Field
+				label="Search all work"
+				named
+				value={search}
+				onChange={setSearch}
+				placeholder="honey, rates…"
+				testID="everything-search"
+			/>
+			<Choices label="How it went" choices={HOW} chosen={how} onChoose={setHow} testID="everything-how" />
+			<DoneTable data={data} of={all.length} search={words} sorting={sorted} onSort={sort} />
 			<TakeWith forms={forms} />
 		</>
 	);

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import Back from 'lucide-react-native/icons/arrow-left';
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useDeferredValue, useMemo, useState } from 'react';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Choices } from '../ui/choices';
@@ -37,7 +37,9 @@ export function RecordScreen({ part }: { readonly part?: string | undefined }) {
 	const router = useRouter();
 	const record = useRecord();
 	const [chosen, setChosen] = useState((PARTS.find(({ value }) => value === part) ?? PARTS[0])?.value ?? '');
-	const shown = PARTS.find(({ value }) => value === chosen)?.show(record) ?? null;
+	// The touch is answered by the choice itself; the part is drawn behind it, and can be left before it is there.
+	const drawn = useDeferredValue(chosen);
+	const shown = useMemo(() => PARTS.find(({ value }) => value === drawn)?.show(record) ?? null, [drawn, record]);
 	const isEmpty = record.skills !== null && !record.skills.length;
 	return (
 		<Page

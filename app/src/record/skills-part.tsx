@@ -3,7 +3,7 @@ import { plainCode } from '@tidy-sum/core';
 import { roundCode, seedFrom } from '@tidy-sum/core/practice';
 import { OWN_SKILL, type SkillWeeks, workedCount } from '@tidy-sum/core/record';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { memo, useCallback, useDeferredValue, useState } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from '../ui/box';
@@ -42,10 +42,38 @@ function OpenSkill({ skill, weeks }: SkillWeeks) {
 	);
 }
 
+type RowProps = {
+	readonly one: SkillWeeks;
+	readonly most: number;
+	/** Whether it was opened, and whether what stands in it is drawn already. */
+	readonly isOpen: boolean;
+	readonly isDrawn: boolean;
+	readonly onToggle: (skill: string) => void;
+};
+
+/** A skill with how its exercises went in all; opened, week by week. */
+const SkillRow = memo(function SkillRow({ one, most, isOpen, isDrawn, onToggle }: RowProps) {
+	const styles = useStyles();
+	const { skill, all } = one;
+	return (
+		<Box role="listitem" style={styles.item}>
+			<Touch aria-expanded={isOpen} onTouch={() => onToggle(skill)} style={styles.skill} testID={`skill-${skill}`}>
+				<Words strong tone="pine">
+					{skillTitle(skill)}
+				</Words>
+				<WentBar counts={all} most={most} />
+				<Words size="small">{sayWent(all)}</Words>
+			</Touch>
+			{isOpen && isDrawn ? <OpenSkill {...one} /> : null}
+		</Box>
+	);
+});
+
 /** Each skill: how its exercises went, in all and week by week. */
 export function SkillsPart({ skills }: { readonly skills: readonly SkillWeeks[] }) {
-	const styles = useStyles();
 	const [open, setOpen] = useState<string | null>(skills.length === 1 ? (skills[0]?.skill ?? null) : null);
+	const drawn = useDeferredValue(open);
+	const toggle = useCallback((skill: string) => setOpen((before) => (before === skill ? null : skill)), []);
 	const most = Math.max(1, ...skills.map(({ all }) => workedCount(all)));
 	const worked = skills.reduce((sum, { all }) => sum + workedCount(all), 0);
 	const kinds = `${skills.length} ${skills.length === 1 ? 'kind' : 'kinds'}`;
@@ -56,26 +84,16 @@ export function SkillsPart({ skills }: { readonly skills: readonly SkillWeeks[] 
 			</Words>
 			<WentLegend />
 			<Box role="list" testID="skills">
-				{skills.map((one) => {
-					const { skill, all } = one;
-					return (
-						<Box key={skill} role="listitem" style={styles.item}>
-							<Touch
-								aria-expanded={open === skill}
-								onTouch={() => setOpen(open === skill ? null : skill)}
-								style={styles.skill}
-								testID={`skill-${skill}`}
-							>
-								<Words strong tone="pine">
-									{skillTitle(skill)}
-								</Words>
-								<WentBar counts={all} most={most} />
-								<Words size="small">{sayWent(all)}</Words>
-							</Touch>
-							{open === skill ? <OpenSkill {...one} /> : null}
-						</Box>
-					);
-				})}
+				{skills.map((one) => (
+					<SkillRow
+						key={one.skill}
+						one={one}
+						most={most}
+						isOpen={open === one.skill}
+						isDrawn={drawn === one.skill}
+						onToggle={toggle}
+					/>
+				))}
 			</Box>
 			<AsTable
 				label="Skills"

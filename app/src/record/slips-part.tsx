@@ -5,7 +5,7 @@ import { OWN_SKILL, type SlipRecord } from '@tidy-sum/core/record';
 import { placesInTime } from '@tidy-sum/exchange/charts';
 import type { KeptTry, WorkBody } from '@tidy-sum/schema';
 import { useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { memo, useDeferredValue, useMemo, useState } from 'react';
 import Svg, { Circle, Line } from 'react-native-svg';
 import { WorkedLine } from '../line/worked-line';
 import { useAppSelector } from '../store/store';
@@ -53,6 +53,23 @@ function LineOfTry({ made: { start, factors, answer }, want }: { readonly made: 
 	);
 }
 
+/** A dot for each time a slip came; drawn anew only when it came again. */
+const Dots = memo(function Dots({ xs }: { readonly xs: readonly number[] }) {
+	const palette = usePalette();
+	return xs.map((x, i) => (
+		<Circle
+			// biome-ignore lint/suspicious/noArrayIndexKey: the dots stand in the order of time
+			key={i}
+			cx={x}
+			cy={HEIGHT / 2}
+			r={DOT}
+			fill={palette.apricot}
+			stroke={palette.apricotEdge}
+			strokeWidth={2}
+		/>
+	));
+});
+
 /** When a slip came: a dot each time, which leads to the very line it happened on. */
 function SlipTimes({ slip, now }: { readonly slip: SlipRecord; readonly now: number }) {
 	const styles = useStyles();
@@ -62,14 +79,13 @@ function SlipTimes({ slip, now }: { readonly slip: SlipRecord; readonly now: num
 	const works = useAppSelector((state) => state.works);
 	const { code, title, points, skills } = slip;
 	const first = points[0]?.when ?? now;
-	const inner = width - 2 * DOT;
-	const xs = placesInTime(
-		points.map(({ when }) => when),
-		[first, now],
-		inner,
-	).map((x) => x + DOT);
+	const xs = useMemo(() => {
+		const whens = points.map(({ when }) => when);
+		return placesInTime(whens, [first, now], width - 2 * DOT).map((x) => x + DOT);
+	}, [points, first, now, width]);
 	const practised = skills.filter((skill) => skill !== OWN_SKILL).slice(0, 3);
 	const titles = useMemo(() => points.map(({ exercise }) => titleOfWork(works, exercise)), [points, works]);
+	const said = useMemo(() => points.map(({ when }, i) => `${dateText(when)}: ${titles[i]}.`), [points, titles]);
 	const line = (at: number) => {
 		const point = points[at];
 		return point ? tryAt(works, point.exercise, point.when) : null;
@@ -79,7 +95,7 @@ function SlipTimes({ slip, now }: { readonly slip: SlipRecord; readonly now: num
 			<Chart
 				label={`${title}, over time`}
 				says={`From ${dateText(first)} to today, ${times(points.length)}. ${sayAway(slip)}`}
-				points={points.map(({ when }, i) => `${dateText(when)}: ${titles[i]}.`)}
+				points={said}
 				touched={(x) => {
 					const from = xs.map((dot) => Math.abs(dot - x * width));
 					return from.indexOf(Math.min(...from));
@@ -135,17 +151,15 @@ function SlipTimes({ slip, now }: { readonly slip: SlipRecord; readonly now: num
 					<Svg width={width} height={HEIGHT} viewBox={`0 0 ${width} ${HEIGHT}`}>
 						<Line x1={0} x2={width} y1={HEIGHT / 2} y2={HEIGHT / 2} stroke={palette.edge} strokeWidth={1} />
 						<Line x1={width - 1} x2={width - 1} y1={8} y2={HEIGHT - 8} stroke={palette.edge} strokeWidth={2} />
-						{points.map(({ exercise, when }, i) => (
-							<Circle
-								key={`${exercise} ${when}`}
-								cx={xs[i] ?? 0}
-								cy={HEIGHT / 2}
-								r={i === at ? DOT + 3 : DOT}
-								fill={i === at ? palette.look : palette.apricot}
-								stroke={palette.apricotEdge}
-								strokeWidth={2}
-							/>
-						))}
+						<Dots xs={xs} />
+						<Circle
+							cx={xs[at] ?? 0}
+							cy={HEIGHT / 2}
+							r={DOT + 3}
+							fill={palette.look}
+							stroke={palette.apricotEdge}
+							strokeWidth={2}
+						/>
 					</Svg>
 				)}
 			</Chart>
@@ -157,6 +171,7 @@ function SlipTimes({ slip, now }: { readonly slip: SlipRecord; readonly now: num
 export function SlipsPart({ slips, now }: { readonly slips: readonly SlipRecord[]; readonly now: number }) {
 	const styles = useStyles();
 	const [open, setOpen] = useState<string | null>(slips[0]?.code ?? null);
+	const drawn = useDeferredValue(open);
 	if (!slips.length) return <Words>No slip was named so far.</Words>;
 	return (
 		<Box role="list" testID="slips">
@@ -175,7 +190,7 @@ export function SlipsPart({ slips, now }: { readonly slips: readonly SlipRecord[
 							</Words>
 							<Words size="small">{sayAway(slip)}</Words>
 						</Touch>
-						{open === code ? <SlipTimes slip={slip} now={now} /> : null}
+						{open === code && drawn === code ? <SlipTimes slip={slip} now={now} /> : null}
 					</Box>
 				);
 			})}

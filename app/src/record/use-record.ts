@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { afterPaint } from '../quick/after-paint';
 import { useAppSelector } from '../store/store';
 import { triedIn } from '../work/bodies-in';
 import { zoneNow } from '../work/zone-now';
@@ -41,9 +42,13 @@ export function useRecord(): RecordSoFar {
 				setState((before) => ({ ...before, ...made, now: began }));
 			}
 		};
-		workOut().catch(() => gone || setState((before) => ({ ...before, fault: AWAY })));
+		// What crosses to the worker is gathered once the page is painted.
+		const stop = afterPaint(
+			() => void workOut().catch(() => gone || setState((before) => ({ ...before, fault: AWAY }))),
+		);
 		return () => {
 			gone = true;
+			stop();
 		};
 	}, [works]);
 	return state;

@@ -139,8 +139,8 @@ function Sheets() {
 	);
 }
 
-/** The first page: what was left, what is due and why, the sheets under way, and how the week went. */
-export function TodayScreen() {
+/** What was left, what is due and why, the sheets under way, and how the week went. */
+function Parts() {
 	const styles = useStyles();
 	const router = useRouter();
 	const works = useAppSelector((state) => state.works);
@@ -150,7 +150,7 @@ export function TodayScreen() {
 	const left = useMemo(() => halfDone(works, SHOWN), [works]);
 	const first = useMemo(() => isFirstDay(works), [works]);
 	return (
-		<PlacePage title="Today" place="today" testID="today">
+		<>
 			{first ? (
 				<Words testID="first-day">
 					Here you convert quantities as on paper: factor by factor, until only the unit that is wanted is left. Every
@@ -187,6 +187,15 @@ export function TodayScreen() {
 				/>
 				<Button label="Settings" icon={Settings} onPress={() => router.navigate('/settings')} testID="to-settings" />
 			</Box>
+		</>
+	);
+}
+
+/** The first page, which tells at a look where one is and what to do. */
+export function TodayScreen() {
+	return (
+		<PlacePage title="Today" place="today" testID="today">
+			<Parts />
 		</PlacePage>
 	);
 }

@@ -1,5 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useEffect, useState } from 'react';
+import { afterPaint } from '../quick/after-paint';
 import { useAppSelector } from '../store/store';
 import { triedIn } from '../work/bodies-in';
 import { zoneNow } from '../work/zone-now';
@@ -12,12 +13,16 @@ export function useToday(): TodayMade | null {
 	const [made, setMade] = useState<TodayMade | null>(null);
 	useEffect(() => {
 		let gone = false;
-		work((jobs) => jobs.today(triedIn(works), Date.now(), zoneNow(), nanoid())).then(
-			(today) => gone || setMade(today),
-			() => {},
-		);
+		const ask = () =>
+			work((jobs) => jobs.today(triedIn(works), Date.now(), zoneNow(), nanoid())).then(
+				(today) => gone || setMade(today),
+				() => {},
+			);
+		// What crosses to the worker is gathered once the page is painted.
+		const stop = afterPaint(() => void ask());
 		return () => {
 			gone = true;
+			stop();
 		};
 	}, [works]);
 	return made;

@@ -1,5 +1,5 @@
-import type { ReactNode } from 'react';
-import { ScrollView, View } from 'react-native';
+import { type ReactNode, useDeferredValue } from 'react';
+import createElement from 'react-native-web/dist/exports/createElement';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from './box';
@@ -26,7 +26,9 @@ type Props = {
 export function Page({ title, children, beside, tools, action, bar, testID }: Props) {
 	const styles = useStyles();
 	const room = useRoom();
-	const kept = useKeptScroll();
+	const { scroll, content } = useKeptScroll();
+	// The frame answers the touch that opened the page; what it holds follows as soon as that is painted.
+	const isPainted = useDeferredValue(true, false);
 	useTitle(title);
 	const wide = room.wide && beside !== undefined;
 	// With little height (a phone on its side, or 200 % text) what is at the foot stands at the end of the page.
@@ -45,26 +47,53 @@ export function Page({ title, children, beside, tools, action, bar, testID }: Pr
 		</>
 	);
 	return (
-		<View style={styles.screen} role="main" testID={testID}>
-			<ScrollView {...kept} style={styles.scroll} contentContainerStyle={[styles.page, wide && styles.broad]}>
-				<Words size="title" strong role="heading" aria-level={1}>
-					{title}
-				</Words>
-				<Box style={[styles.columns, wide && styles.sideBySide]}>
-					<Box style={[styles.column, wide && styles.half]}>{children}</Box>
-					{beside ? <Box style={[styles.column, wide && styles.half]}>{beside}</Box> : null}
-				</Box>
-				{short ? foot : null}
-			</ScrollView>
+		<Box style={styles.screen} role="main" testID={testID}>
+			{createElement('div', {
+				ref: scroll,
+				style: styles.scroll,
+				children: createElement('div', {
+					ref: content,
+					style: [styles.page, wide && styles.broad],
+					children: (
+						<>
+							<Words size="title" strong role="heading" aria-level={1}>
+								{title}
+							</Words>
+							<Box style={[styles.columns, wide && styles.sideBySide]}>
+								<Box style={[styles.column, wide && styles.half]}>{isPainted ? children : null}</Box>
+								{beside && isPainted ? <Box style={[styles.column, wide && styles.half]}>{beside}</Box> : null}
+							</Box>
+							{short ? foot : null}
+						</>
+					),
+				}),
+			})}
 			{short ? null : foot}
-		</View>
+		</Box>
 	);
 }
 
 const useStyles = makeStyles((palette) => ({
 	screen: { flex: 1, backgroundColor: palette.page },
-	scroll: { flex: 1 },
-	page: { flexGrow: 1, padding: GAP.l, gap: GAP.l, width: '100%', maxWidth: 720, alignSelf: 'center' },
+	scroll: {
+		display: 'flex',
+		flexDirection: 'column',
+		flex: 1,
+		minHeight: 0,
+		...({ overflowX: 'hidden', overflowY: 'auto' } as object),
+	},
+	page: {
+		display: 'flex',
+		flexDirection: 'column',
+		boxSizing: 'border-box',
+		flexGrow: 1,
+		flexShrink: 0,
+		padding: GAP.l,
+		gap: GAP.l,
+		width: '100%',
+		maxWidth: 720,
+		alignSelf: 'center',
+	},
 	broad: { maxWidth: 1160 },
 	columns: { flexGrow: 1, gap: GAP.l },
 	sideBySide: { flexDirection: 'row', gap: GAP.xl * 2 },
