@@ -1,4 +1,3 @@
-import { stackedBars } from '@tidy-sum/exchange/charts';
 import Svg, { Rect } from 'react-native-svg';
 import { Box } from './box';
 
@@ -15,29 +14,33 @@ type Props = {
 };
 
 const WIDTH = 280;
+/** How much of its height a bar leaves free above and below. */
+const PADDING = 0.2;
 /** What keeps the parts of a bar apart where their colours are close, in pixels. */
 const GAP_BETWEEN = 1.5;
 
 /** Counts as a bar of parts, one behind the other; a screen reader has it in words. */
 export function PartsBar({ parts, most, height, says }: Props) {
-	const counts = parts.map(({ count }) => count);
-	const width = (WIDTH * counts.reduce((sum, count) => sum + count, 0)) / Math.max(1, most);
-	const [bar] = stackedBars([{ label: '', counts }], { width, row: height }).bars;
+	// One count is so many pixels wide: no scale is needed, and none of its script where a bar is all there is to draw.
+	const unit = WIDTH / Math.max(1, most);
+	let from = 0;
 	return (
 		<Box role="img" aria-label={says} style={{ maxWidth: '100%' }}>
 			<Svg width={WIDTH} height={height} viewBox={`0 0 ${WIDTH} ${height}`} style={{ maxWidth: '100%' }}>
-				{bar?.parts.map(({ x, width: wide, count }, i) =>
-					count ? (
+				{parts.map(({ name, count, colour }) => {
+					const x = from;
+					from += count * unit;
+					return count ? (
 						<Rect
-							key={parts[i]?.name}
+							key={name}
 							x={x}
-							y={bar.y}
-							width={Math.max(1, wide - GAP_BETWEEN)}
-							height={bar.height}
-							fill={parts[i]?.colour}
+							y={PADDING * height}
+							width={Math.max(1, count * unit - GAP_BETWEEN)}
+							height={(1 - 2 * PADDING) * height}
+							fill={colour}
 						/>
-					) : null,
-				)}
+					) : null;
+				})}
 			</Svg>
 		</Box>
 	);

@@ -9,6 +9,5 @@ export type LaterJobs = Later<CoreJobs>;
 /** The one worker that reads, checks and makes Rounds. */
 export const { work, stopWork } = workerDoor<CoreJobs>(
 	() => new Worker(new URL('./core.worker', window.location.href)),
-	async () => (await import('./core-jobs')).coreJobs,
 	{ round: true, bring: true, tell: true, beginRecord: true, recordPart: true, today: true, slips: true },
 );

@@ -4,7 +4,6 @@ import { workerDoor } from './worker-door';
 /** The worker that reads and writes files, and marks answers: what it needs comes with it, and not before. */
 export const { work: workOnFiles, stopWork: stopFiles } = workerDoor<FormJobs>(
 	() => new Worker(new URL('./form.worker', window.location.href)),
-	async () => (await import('./form-jobs')).formJobs,
 	{
 		writeMyWork: true,
 		readMyWork: true,

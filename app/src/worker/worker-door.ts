@@ -17,23 +17,13 @@ export type WorkerDoor<J> = {
 	readonly stopWork: () => void;
 };
 
-/** The jobs in the page itself, where the browser gives no worker. */
-async function inPage<J>(here: () => Promise<J>, names: NamesOf<J>): Promise<Later<J>> {
-	const jobs = (await here()) as Record<string, (...asked: unknown[]) => unknown>;
-	return Object.fromEntries(
-		Object.keys(names).map((name) => [name, async (...asked: unknown[]) => jobs[name]?.(...asked)]),
-	) as Later<J>;
-}
-
 /**
  * A door to a worker.
  * @param start starts it: the bundler makes a script of its own of what is named there.
- * @param here the same jobs in the page, where there are no workers.
  */
-export function workerDoor<J>(start: () => Worker, here: () => Promise<J>, names: NamesOf<J>): WorkerDoor<J> {
+export function workerDoor<J>(start: () => Worker, names: NamesOf<J>): WorkerDoor<J> {
 	let running: Running<J> | null = null;
 	const begin = (): Running<J> => {
-		if (typeof Worker === 'undefined') return { end: () => {}, jobs: inPage(here, names), stops: new Set() };
 		const worker = start();
 		return { end: () => worker.terminate(), jobs: through<J>(worker, names), stops: new Set() };
 	};
