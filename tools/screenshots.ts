@@ -4,12 +4,17 @@ import { join } from 'node:path';
 import { Browser, DESKTOP, PHONE, type Screen } from '../e2e/src/browser';
 import { Whole } from '../e2e/src/whole';
 
+const DEMO = 'fennel-ridge-demo';
+const TERM = 'fennel-ridge-term';
+
 const FOLDER = join(__dirname, '..', 'docs', 'screenshots');
 
 type Shot = {
 	readonly name: string;
 	readonly screen: Screen;
 	readonly dark?: boolean;
+	/** Which of the demo desks it is made from; the one with some work where it is left out. */
+	readonly desk?: string;
 	/** What is open on the Desk, and another page to go to from there. */
 	readonly exercise: string;
 	readonly page?: string;
@@ -38,6 +43,36 @@ writeFileSync(
 /** One picture of each main view, made from the demo desk. */
 const SHOTS: readonly Shot[] = [
 	{
+		name: 'today-phone',
+		screen: PHONE,
+		desk: TERM,
+		page: '/',
+		exercise: 'new-snow',
+		show: (b) => b.find('begin-due'),
+	},
+	{
+		name: 'problems-phone',
+		screen: PHONE,
+		page: '/problems',
+		exercise: 'new-snow',
+		show: (b) => b.find('brought'),
+	},
+	{
+		name: 'record-phone',
+		screen: PHONE,
+		desk: TERM,
+		page: '/record?part=slips',
+		exercise: 'new-snow',
+		show: (b) => b.find('slip-line'),
+	},
+	{
+		name: 'replay-phone',
+		screen: PHONE,
+		page: '/replay/new-snow',
+		exercise: 'new-snow',
+		show: (b) => b.press('replay-numbers'),
+	},
+	{
 		name: 'desk-facts-phone',
 		screen: PHONE,
 		exercise: 'new-snow',
@@ -59,7 +94,7 @@ const SHOTS: readonly Shot[] = [
 		name: 'hand-in-phone',
 		screen: PHONE,
 		exercise: 'honey-jar',
-		show: (b) => b.press('tool-more', 'more-hand-in', 'copy-text'),
+		show: (b) => b.press('tool-line', 'line-hand-in', 'copy-text'),
 	},
 	{ name: 'desk-verdict-phone', screen: PHONE, exercise: 'honey-jar', show: (b) => b.press('tool-answer') },
 	{
@@ -97,15 +132,6 @@ const SHOTS: readonly Shot[] = [
 		},
 	},
 	{
-		name: 'desk-parts-phone',
-		screen: PHONE,
-		exercise: 'roof-beam',
-		show: async (b) => {
-			await b.press('unit--1-top-ft', 'fact-1ft=12in', 'place-ft-below', 'unit-0-top-in', 'offer-aside-ft-in');
-			await b.find('long-division');
-		},
-	},
-	{
 		name: 'round-phone',
 		screen: PHONE,
 		page: '/round/910kh26fgh',
@@ -136,32 +162,11 @@ const SHOTS: readonly Shot[] = [
 		show: (b) => b.find('difference'),
 	},
 	{
-		name: 'shelf-mixed-phone',
-		screen: PHONE,
-		page: '/shelf/mixed?text=8.75%20ft&measure=length',
-		exercise: 'new-snow',
-		show: (b) => b.find('mixed-says'),
-	},
-	{
 		name: 'shelf-figures-phone',
 		screen: PHONE,
 		page: '/shelf/figures?number=0.0820',
 		exercise: 'new-snow',
 		show: (b) => b.find('rounded'),
-	},
-	{
-		name: 'shelf-rate-phone',
-		screen: PHONE,
-		page: '/shelf/rate?from=25%20mi/h&to=m/s',
-		exercise: 'new-snow',
-		show: (b) => b.press('number-1-top'),
-	},
-	{
-		name: 'shelf-sense-phone',
-		screen: PHONE,
-		page: '/shelf/sense?value=1.35%20kg',
-		exercise: 'new-snow',
-		show: (b) => b.find('sense-says'),
 	},
 	{ name: 'desk-wide', screen: DESKTOP, exercise: 'new-snow', show: async () => {} },
 ];
@@ -169,10 +174,10 @@ const SHOTS: readonly Shot[] = [
 async function main(): Promise<void> {
 	const whole = await Whole.start();
 	mkdirSync(FOLDER, { recursive: true });
-	for (const { name, screen, dark = false, exercise, page, show } of SHOTS) {
+	for (const { name, screen, dark = false, desk = DEMO, exercise, page, show } of SHOTS) {
 		const browser = await Browser.open({ screen, dark });
-		await browser.go(`${whole.url}/desk/${exercise}?desk=fennel-ridge-demo`);
-		await browser.until('kept', (text) => text.endsWith('on the server.'));
+		await browser.go(`${whole.url}/desk/${exercise}?desk=${desk}`);
+		await browser.until('kept', (text) => text.endsWith('on the server.'), 60_000);
 		if (page) await browser.driver.get(`${whole.url}${page}`);
 		await show(browser);
 		if (await browser.has('kept')) await browser.until('kept', (text) => text.endsWith('on the server.'));

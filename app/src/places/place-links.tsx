@@ -25,7 +25,7 @@ export const PlaceLinks = memo(function PlaceLinks({ here, upright = false }: Pr
 			role="navigation"
 			aria-label="Places"
 			style={[styles.links, upright ? styles.rail : styles.bar]}
-			testID="places"
+			testID="place-links"
 			data-noprint
 		>
 			{PLACES.map(({ name, label, path, icon }) => (

@@ -118,7 +118,7 @@ export function Chart({
 				testID: `${testID}-points`,
 				children: children(at),
 			})}
-			<Box style={styles.row}>
+			<Box style={[styles.row, last === 0 && styles.none]}>
 				<Button
 					label="Before"
 					say={`one point of ${label}`}
@@ -148,6 +148,8 @@ export function Chart({
 }
 
 const useStyles = makeStyles(() => ({
+	// A point that stands alone has none before or after it.
+	none: { display: 'none' },
 	chart: { gap: GAP.s },
 	picture: { display: 'flex', maxWidth: '100%', ...({ cursor: 'pointer' } as object), borderRadius: 4 },
 	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },

@@ -1,10 +1,12 @@
 // A formatter is slow to make and quick to use.
 const SHORT = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+const WITH_YEAR = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 const NAMED = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'short' });
 
-/** A day in words, as short as it can be: "12 Nov". */
-export function dateText(when: number): string {
-	return SHORT.format(when);
+/** A day in words, as short as it can be: "12 Nov"; of another year "12 Nov 2024". */
+export function dateText(when: number, now = Date.now()): string {
+	const isThisYear = new Date(when).getFullYear() === new Date(now).getFullYear();
+	return (isThisYear ? SHORT : WITH_YEAR).format(when);
 }
 
 /** A day with its name: "Thursday 12 Nov". */

@@ -26,6 +26,7 @@ import { useChartWidth } from './use-chart-width';
 
 const HEIGHT = 44;
 const DOT = 6;
+const CHOSEN = 9;
 
 /** For how long a slip has stayed away, in words that blame nobody. */
 export function sayAway({ awayFor }: SlipRecord): string {
@@ -81,7 +82,7 @@ function SlipTimes({ slip, now }: { readonly slip: SlipRecord; readonly now: num
 	const first = points[0]?.when ?? now;
 	const xs = useMemo(() => {
 		const whens = points.map(({ when }) => when);
-		return placesInTime(whens, [first, now], width - 2 * DOT).map((x) => x + DOT);
+		return placesInTime(whens, [first, now], width - 2 * CHOSEN).map((x) => x + CHOSEN);
 	}, [points, first, now, width]);
 	const practised = skills.filter((skill) => skill !== OWN_SKILL).slice(0, 3);
 	const titles = useMemo(() => points.map(({ exercise }) => titleOfWork(works, exercise)), [points, works]);
@@ -94,7 +95,7 @@ function SlipTimes({ slip, now }: { readonly slip: SlipRecord; readonly now: num
 		<IntoView style={styles.open}>
 			<Chart
 				label={`${title}, over time`}
-				says={`From ${dateText(first)} to today, ${times(points.length)}. ${sayAway(slip)}`}
+				says={`Each time is a dot, from ${dateText(first)} to today.`}
 				points={said}
 				touched={(x) => {
 					const from = xs.map((dot) => Math.abs(dot - x * width));
@@ -155,7 +156,7 @@ function SlipTimes({ slip, now }: { readonly slip: SlipRecord; readonly now: num
 						<Circle
 							cx={xs[at] ?? 0}
 							cy={HEIGHT / 2}
-							r={DOT + 3}
+							r={CHOSEN}
 							fill={palette.look}
 							stroke={palette.apricotEdge}
 							strokeWidth={2}

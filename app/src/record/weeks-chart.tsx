@@ -22,7 +22,7 @@ export function WeeksChart({ title, weeks }: { readonly title: string; readonly 
 	return (
 		<Chart
 			label={`${title}, week by week`}
-			says={`${weeks.length} ${weeks.length === 1 ? 'week' : 'weeks'}, up to ${most} exercises in one.`}
+			says={`${weeks.length} ${weeks.length === 1 ? 'week' : 'weeks'}, at most ${most} ${most === 1 ? 'exercise' : 'exercises'} in one.`}
 			points={weeks.map(({ week, counts: of }) => `Week of ${dateText(week)}: ${sayWent(of) || 'nothing was worked'}.`)}
 			touched={(x) => {
 				const at = x * width;
