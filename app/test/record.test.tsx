@@ -1,4 +1,4 @@
-import { act, fireEvent, render, screen } from '@testing-library/react';
+import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { roundName } from '@tidy-sum/core';
 import { readRoundCode, roundCode, roundExercises } from '@tidy-sum/core/practice';
 import { Provider } from 'react-redux';
@@ -10,7 +10,16 @@ import { did, tried } from '../src/work/works-slice';
 const mockNavigate = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate, setParams: () => {} }) }));
 
-jest.mock('../src/worker/core-worker', () => jest.requireActual('./jobs-here').jobsHere());
+/** How long the worker takes for what it is asked. */
+const mockPace = { ms: 0 };
+jest.mock('../src/worker/core-worker', () => {
+	const here = jest.requireActual('./jobs-here').jobsHere();
+	const work = async (job: unknown) => {
+		if (mockPace.ms) await new Promise((resolve) => setTimeout(resolve, mockPace.ms));
+		return here.work(job);
+	};
+	return { ...here, work };
+});
 jest.mock('../src/worker/form-worker', () => jest.requireActual('./files-here').filesHere());
 
 const DAY = 86_400_000;
@@ -66,11 +75,30 @@ async function show(store: AppStore): Promise<void> {
 const text = (id: string) => screen.getByTestId(id).textContent ?? '';
 const press = (id: string) => fireEvent.click(screen.getByTestId(id));
 
+afterEach(() => {
+	mockPace.ms = 0;
+});
+
 describe('the Record', () => {
 	it('says on the first day what will stand here', async () => {
 		await show(makeStore());
 		expect(text('record-empty')).toContain('Work an exercise to its check');
 	});
+
+	it('says how far it is where it takes longer than half a second, and shows each part as it comes', async () => {
+		mockPace.ms = 400;
+		await show(storeWith());
+		expect(screen.queryByTestId('skills')).toBeNull();
+		await screen.findByTestId('skills', {}, { timeout: 8000 });
+		press('record-due');
+		await waitFor(
+			() => expect(text('record-says')).toMatch(/^5 tries are gone through: [123] of 4 parts are there\.$/),
+			{
+				timeout: 4000,
+			},
+		);
+		await waitFor(() => expect(screen.queryByTestId('record-says')).toBeNull(), { timeout: 8000 });
+	}, 30_000);
 
 	it('shows for each skill how its exercises went, and week by week', async () => {
 		await show(storeWith());

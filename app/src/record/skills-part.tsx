@@ -1,7 +1,4 @@
-import { nanoid } from '@reduxjs/toolkit';
-import { plainCode } from '@tidy-sum/core';
-import { roundCode, seedFrom } from '@tidy-sum/core/practice';
-import { OWN_SKILL, type SkillWeeks, workedCount } from '@tidy-sum/core/record';
+import { type SkillWeeks, workedCount } from '@tidy-sum/core/record';
 import { useRouter } from 'expo-router';
 import { memo, useCallback, useDeferredValue, useState } from 'react';
 import { GAP } from '../theme/tokens';
@@ -11,14 +8,10 @@ import { Button } from '../ui/button';
 import { IntoView } from '../ui/into-view';
 import { Words } from '../ui/words';
 import { AsTable } from './chart';
+import { canPractise, shortRound } from './short-round';
 import { skillTitle } from './skill-title';
 import { WeeksChart } from './weeks-chart';
 import { sayWent, WAYS_IT_WENT, WentBar, WentLegend } from './went-bar';
-
-/** A short Round of fresh exercises of a skill. */
-function codeOf(skill: string): string {
-	return plainCode(roundCode({ skills: [skill], level: 1, count: 5, seed: seedFrom(nanoid()) }));
-}
 
 /** A skill week by week, and a short Round of it. */
 function OpenSkill({ skill, weeks }: SkillWeeks) {
@@ -27,17 +20,17 @@ function OpenSkill({ skill, weeks }: SkillWeeks) {
 	return (
 		<IntoView style={styles.open}>
 			<WeeksChart title={skillTitle(skill)} weeks={weeks} />
-			{skill === OWN_SKILL ? null : (
+			{canPractise([skill]) ? (
 				<Box style={styles.row}>
 					<Button
 						label="A short Round of it"
 						say={skillTitle(skill)}
 						kind="strong"
-						onPress={() => router.navigate(`/round/${codeOf(skill)}`)}
+						onPress={() => router.navigate(shortRound([skill]))}
 						testID="round-of-skill"
 					/>
 				</Box>
-			)}
+			) : null}
 		</IntoView>
 	);
 }

@@ -1,7 +1,5 @@
-import { nanoid } from '@reduxjs/toolkit';
-import { goalOf, plainCode } from '@tidy-sum/core';
-import { roundCode, seedFrom } from '@tidy-sum/core/practice';
-import { OWN_SKILL, type SlipRecord } from '@tidy-sum/core/record';
+import { goalOf } from '@tidy-sum/core';
+import type { SlipRecord } from '@tidy-sum/core/record';
 import { placesInTime } from '@tidy-sum/exchange/charts';
 import type { KeptTry, WorkBody } from '@tidy-sum/schema';
 import { useRouter } from 'expo-router';
@@ -22,6 +20,7 @@ import { pathOfTry, tryAt } from '../work/try-lines';
 import { workOf } from '../work/work';
 import { Chart } from './chart';
 import { dateText } from './dates';
+import { canPractise, shortRound } from './short-round';
 import { useChartWidth } from './use-chart-width';
 
 const HEIGHT = 44;
@@ -84,7 +83,6 @@ function SlipTimes({ slip, now }: { readonly slip: SlipRecord; readonly now: num
 		const whens = points.map(({ when }) => when);
 		return placesInTime(whens, [first, now], width - 2 * CHOSEN).map((x) => x + CHOSEN);
 	}, [points, first, now, width]);
-	const practised = skills.filter((skill) => skill !== OWN_SKILL).slice(0, 3);
 	const titles = useMemo(() => points.map(({ exercise }) => titleOfWork(works, exercise)), [points, works]);
 	const said = useMemo(() => points.map(({ when }, i) => `${dateText(when)}: ${titles[i]}.`), [points, titles]);
 	const line = (at: number) => {
@@ -121,16 +119,12 @@ function SlipTimes({ slip, now }: { readonly slip: SlipRecord; readonly now: num
 									onPress={() => router.navigate(`/desk/${points[at]?.exercise ?? ''}`)}
 									testID="slip-desk"
 								/>
-								{practised.length ? (
+								{canPractise(skills) ? (
 									<Button
 										label="A short Round on it"
 										say={title}
 										kind="strong"
-										onPress={() =>
-											router.navigate(
-												`/round/${plainCode(roundCode({ skills: practised, level: 1, count: 5, seed: seedFrom(nanoid()) }))}`,
-											)
-										}
+										onPress={() => router.navigate(shortRound(skills))}
 										testID={`round-on-${code}`}
 									/>
 								) : null}

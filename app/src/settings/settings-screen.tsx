@@ -32,8 +32,16 @@ const MOTION = [
 ] as const;
 
 const LETTERS = [
-	{ value: 'on', label: 'on' },
-	{ value: 'off', label: 'off' },
+	{
+		value: 'on',
+		label: 'on',
+		says: 'A letter alone does something on the Desk: F opens the facts. Turned off, a letter that is said or struck by mistake does nothing.',
+	},
+	{
+		value: 'off',
+		label: 'off',
+		says: 'Letters alone do nothing. The arrows, Esc, Delete and what goes with Ctrl or Cmd still work.',
+	},
 ] as const;
 
 const SIZES = TEXT_SIZES.map((size) => ({ value: `${size}`, label: `${size} %` }));
@@ -50,12 +58,28 @@ function Part({ title, children }: { readonly title: string; readonly children: 
 	);
 }
 
-/** What a choice that was made means. */
-function Meaning({ children, testID }: { readonly children: ReactNode; readonly testID: string }) {
+type ExplainedProps<T extends string> = {
+	readonly label: string;
+	readonly choices: readonly { readonly value: T; readonly label: string; readonly says: string }[];
+	readonly chosen: T;
+	readonly onChoose: (value: T) => void;
+	/** What is said of any of them. */
+	readonly always?: string;
+	readonly testID: string;
+	/** The name of what is said, for tests. */
+	readonly saysID: string;
+};
+
+/** A choice, with what the one that holds means. */
+function Explained<T extends string>({ choices, chosen, always = '', saysID, ...rest }: ExplainedProps<T>) {
+	const means = choices.find(({ value }) => value === chosen)?.says ?? '';
 	return (
-		<Words size="small" tone="soft" aria-live="polite" testID={testID}>
-			{children}
-		</Words>
+		<>
+			<Choices choices={choices.map(({ value, label }) => ({ value, label }))} chosen={chosen} {...rest} />
+			<Words size="small" tone="soft" aria-live="polite" testID={saysID}>
+				{[means, always].filter(Boolean).join(' ')}
+			</Words>
+		</>
 	);
 }
 
@@ -63,27 +87,25 @@ function Meaning({ children, testID }: { readonly children: ReactNode; readonly 
 function Working() {
 	const dispatch = useAppDispatch();
 	const shelf = useShelf();
-	const numbers = chosenNumbers(shelf);
 	return (
 		<Part title="Working">
-			<Choices
+			<Explained
 				label="Support while working"
 				choices={SUPPORT}
 				chosen={shelf.support}
 				onChoose={(level) => dispatch(did(SHELF, { do: 'support', level }))}
 				testID="support"
+				saysID="support-says"
 			/>
-			<Meaning testID="support-says">{SUPPORT.find(({ value }) => value === shelf.support)?.says}</Meaning>
-			<Choices
+			<Explained
 				label="The numbers of the line"
 				choices={NUMBERS}
-				chosen={numbers}
+				chosen={chosenNumbers(shelf)}
 				onChoose={(way) => dispatch(did(SHELF, { do: 'numbers', way }))}
+				always="A Round is laid out, whatever is chosen here."
 				testID="numbers-way"
+				saysID="numbers-say"
 			/>
-			<Meaning testID="numbers-say">
-				{NUMBERS.find(({ value }) => value === numbers)?.says} A Round is laid out, whatever is chosen here.
-			</Meaning>
 			<TablesInUse allowed={shelf.allowed} onShelf={(step) => dispatch(did(SHELF, step))} />
 		</Part>
 	);
@@ -115,18 +137,14 @@ function Looks() {
 				onChoose={(next) => change({ motion: next })}
 				testID="motion"
 			/>
-			<Choices
+			<Explained
 				label="Keys of one letter, on the Desk"
 				choices={LETTERS}
 				chosen={letterKeys ? 'on' : 'off'}
 				onChoose={(next) => change({ letterKeys: next === 'on' })}
 				testID="letter-keys"
+				saysID="letters-say"
 			/>
-			<Meaning testID="letters-say">
-				{letterKeys
-					? 'A letter alone does something on the Desk: F opens the facts. Turned off, a letter that is said or struck by mistake does nothing.'
-					: 'Letters alone do nothing. The arrows, Esc, Delete and what goes with Ctrl or Cmd still work.'}
-			</Meaning>
 		</Part>
 	);
 }

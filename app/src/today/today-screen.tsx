@@ -9,8 +9,9 @@ import { useBeginGuided } from '../store/use-guided';
 import { useSettings } from '../store/use-settings';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
-import { Box, Touch } from '../ui/box';
+import { Box } from '../ui/box';
 import { Button } from '../ui/button';
+import { LinkRow } from '../ui/link-row';
 import { Words } from '../ui/words';
 import { broughtIn, titleNamed } from '../work/brought';
 import { type HalfDone, halfDone, isFirstDay } from '../work/half-done';
@@ -36,23 +37,6 @@ function Part({ title, children }: { readonly title: string; readonly children: 
 	);
 }
 
-/** A line of the list that leads somewhere. */
-function Way(props: { readonly title: string; readonly says: string; readonly path: string; readonly testID: string }) {
-	const { title, says, path, testID } = props;
-	const styles = useStyles();
-	const router = useRouter();
-	return (
-		<Box role="listitem" style={styles.item}>
-			<Touch role="link" onTouch={() => router.navigate(path as '/')} style={styles.way} testID={testID}>
-				<Words strong tone="pine">
-					{title}
-				</Words>
-				<Words size="small">{says}</Words>
-			</Touch>
-		</Box>
-	);
-}
-
 /** The first words of a problem, so that one knows it again. */
 function firstWords(prompt: string): string {
 	return prompt.length > 90 ? `${prompt.slice(0, 88).trimEnd()} …` : prompt;
@@ -60,16 +44,17 @@ function firstWords(prompt: string): string {
 
 /** What was left half done: one touch leads back into it, at the very block. */
 function Left({ left }: { readonly left: readonly HalfDone[] }) {
+	const router = useRouter();
 	if (!left.length) return null;
 	return (
 		<Part title="Left half done">
 			<Box role="list" testID="left">
 				{left.map(({ name, title, prompt, state, path }) => (
-					<Way
+					<LinkRow
 						key={name}
 						title={title}
 						says={`${SAYS_HOW_FAR[state]} · ${firstWords(prompt)}`}
-						path={path}
+						onOpen={() => router.navigate(path as '/')}
 						testID={`left-${name}`}
 					/>
 				))}
@@ -107,6 +92,7 @@ function Due({ made }: { readonly made: TodayMade }) {
 
 /** The sheets under way. */
 function Sheets() {
+	const router = useRouter();
 	const works = useAppSelector((state) => state.works);
 	const sheets = useMemo(
 		() =>
@@ -125,11 +111,13 @@ function Sheets() {
 					const problem = sheetNamed(works, name).problems[next];
 					const says = `${states.length} problems: ${right} right, ${begun - right} begun.`;
 					return (
-						<Way
+						<LinkRow
 							key={name}
 							title={titleNamed(works, name)}
 							says={`${says} Go on with ${problem?.label ?? next + 1}.`}
-							path={begun ? `/desk/${problemName(name, problem?.id ?? '')}` : `/sheet/${name}`}
+							onOpen={() =>
+								router.navigate(begun ? `/desk/${problemName(name, problem?.id ?? '')}` : (`/sheet/${name}` as '/'))
+							}
 							testID={`sheet-${name}`}
 						/>
 					);
@@ -200,12 +188,10 @@ export function TodayScreen() {
 	);
 }
 
-const useStyles = makeStyles((palette) => ({
+const useStyles = makeStyles(() => ({
 	part: { gap: GAP.s },
 	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
 	due: { minHeight: 132 },
 	// What is always there stands at the foot of the page, under the thumb.
 	rest: { flexGrow: 1 },
-	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },
-	way: { minHeight: 56, justifyContent: 'center', gap: 2, paddingVertical: GAP.s },
 }));
