@@ -284,6 +284,11 @@ describe('what was brought', () => {
 		await says('beginning-wanted', 'Wanted: mL');
 		await browser.press('own-done');
 		await browser.find('line');
+		// A text that another app shares comes in as well.
+		await browser.driver.get(
+			`${whole.url}/bring?text=${encodeURIComponent('1. 14 ft to yd\n2. How many mL are 0.35 L?')}`,
+		);
+		await says('page-says', '2 problems');
 		await browser.driver.get(`${whole.url}/bring`);
 		const long = 'At the mast 12.5 km of rope and 3.2 kg of wax were left. '.repeat(72).slice(0, 3990);
 		const field = await browser.find('bring-text');

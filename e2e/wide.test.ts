@@ -78,4 +78,45 @@ describe('one exercise on a wide screen', () => {
 		expect(await browser.text('balance-says')).toBe('The line closes: only mm/min stands.');
 		expect(await browser.errors()).toEqual([]);
 	});
+
+	it('has the first line, together, worked by keyboard alone', async () => {
+		await browser.driver.get(`${whole.url}/settings`);
+		await browser.find('settings');
+		await enter('begin-guided');
+		for (const [says, touch] of [
+			['1 of 5', 'unit--1-top-g'],
+			['2 of 5', 'fact-1kg=10^3g'],
+			['3 of 5', 'place-g-below'],
+			['4 of 5', 'tool-answer'],
+		] as const) {
+			await browser.untilSays('guide-says', says);
+			await enter(touch);
+		}
+		await browser.untilSays('guide-says', '5 of 5');
+		await tabTo('answer');
+		await browser.driver.actions().sendKeys('0.454 kg', Key.ENTER).perform();
+		await browser.untilSays('guide-says', 'That was a whole line');
+		await enter('guide-leave');
+		expect(await browser.has('guide-says')).toBe(false);
+	});
+
+	it('has a Record whose charts are stepped through by keyboard, and leads from there', async () => {
+		await browser.driver.get(`${whole.url}/?desk=fennel-ridge-term`);
+		await browser.find('begin-due');
+		await enter('to-record');
+		await browser.find('skills');
+		await enter('record-time');
+		await tabTo('times-points');
+		const says = () =>
+			browser.driver.executeScript<string>('return document.activeElement.getAttribute("aria-valuetext")');
+		const first = await says();
+		await browser.driver.actions().sendKeys(Key.ARROW_DOWN).perform();
+		expect(await says()).not.toBe(first);
+		await enter('record-everything');
+		await browser.find('everything');
+		await enter('place-shelf');
+		await browser.find('shelf');
+		expect(await browser.driver.getTitle()).toBe('Shelf · Tidy Sum');
+		expect(await browser.errors()).toEqual([]);
+	});
 });

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { ScrollView } from 'react-native';
 import { WithExercise } from '../store/with-exercise';
+import { useTitle } from '../ui/use-title';
 import type { DeskView } from '../work/desk-view';
 import { PaperOf, paperOf } from './paper-of';
 import { usePaperStyles, Ways } from './ways';
@@ -9,13 +10,14 @@ import { useWhole, WholePaper } from './whole-paper';
 function Paper({ view }: { readonly view: DeskView }) {
 	const styles = usePaperStyles();
 	const paper = useMemo(() => paperOf(view), [view]);
-	const { name } = view.exercise;
+	const { name, title } = view.exercise;
+	useTitle(`Hand in: ${title}`);
 	return (
 		<ScrollView style={styles.screen} contentContainerStyle={styles.page} role="main">
 			<Ways
 				back={{ label: 'To the Desk', path: `/desk/${name}` }}
 				make={(form) => form.make(paper)}
-				title={view.exercise.title}
+				title={title}
 				answered={() => [{ exercise: name, paper }]}
 				working={`/working/${name}`}
 			/>

@@ -7,6 +7,7 @@ import { useRound } from '../store/use-round';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
+import { useTitle } from '../ui/use-title';
 import { Words } from '../ui/words';
 import { deskIn } from '../work/desk-view';
 import { howFar, workNamed } from '../work/how-far';
@@ -84,6 +85,7 @@ function useStates({ exercises }: Whole) {
 export function WholePaper({ whole }: { readonly whole: Whole }) {
 	const styles = usePaperStyles();
 	const { title, back, exercises } = whole;
+	useTitle(`Hand in: ${title}`);
 	const { worked, open, paper } = useStates(whole);
 	const notDone = open.length
 		? `Not done yet: ${listed(open)} (${open.length} of ${exercises.length}).`

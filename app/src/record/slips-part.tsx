@@ -28,9 +28,10 @@ const DOT = 6;
 const CHOSEN = 9;
 
 /** For how long a slip has stayed away, in words that blame nobody. */
-export function sayAway({ awayFor }: SlipRecord): string {
+export function sayAway({ awayFor, points }: SlipRecord): string {
 	if (awayFor === 0) return 'It came in the exercise worked last of its kind.';
-	return `It has stayed away for ${awayFor} ${awayFor === 1 ? 'exercise' : 'exercises'} since.`;
+	const last = dateText(points.at(-1)?.when ?? 0);
+	return `It has stayed away since ${last}, for ${awayFor} ${awayFor === 1 ? 'exercise' : 'exercises'}.`;
 }
 
 function times(count: number): string {

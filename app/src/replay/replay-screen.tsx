@@ -18,6 +18,7 @@ import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Choices } from '../ui/choices';
 import { Page } from '../ui/page';
+import { useRoom } from '../ui/use-room';
 import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
 import { exerciseOf } from '../work/exercises';
@@ -60,7 +61,9 @@ function Replay({ view, body, from = body.steps.length }: Props) {
 	const { name, title } = view.exercise;
 	const count = body.steps.length;
 	const { at, goTo, playing, toggle, pace, setPace } = usePlaying(count, from);
-	const [large, setLarge] = useState(false);
+	const { wide } = useRoom();
+	// On a wide screen a class looks at it together.
+	const [large, setLarge] = useState(wide);
 	const [numbers, setNumbers] = useState(false);
 	const state = useMemo(() => stateAfter(body, name, at), [body, name, at]);
 	const says = useMemo(() => sayStep(body, view.exercise, at), [body, view.exercise, at]);
@@ -70,6 +73,7 @@ function Replay({ view, body, from = body.steps.length }: Props) {
 		<Page
 			title={`Replay: ${title}`}
 			testID="replay"
+			full={large}
 			tools={
 				<>
 					<Button

@@ -1,8 +1,9 @@
-import { type ReactNode, useDeferredValue } from 'react';
+import { type ReactNode, useDeferredValue, useEffect } from 'react';
 import createElement from 'react-native-web/dist/exports/createElement';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from './box';
+import { isByKeyboard } from './by-keyboard';
 import { useKeptScroll } from './use-kept-scroll';
 import { useRoom } from './use-room';
 import { useTitle } from './use-title';
@@ -13,6 +14,8 @@ type Props = {
 	readonly children: ReactNode;
 	/** What stands beside it on a wide screen, and under it on a narrow one. */
 	readonly beside?: ReactNode | undefined;
+	/** Whether what it holds fills a wide screen. */
+	readonly full?: boolean;
 	/** What is worked with on this page, under the thumb; left out where nothing is. */
 	readonly tools?: ReactNode | undefined;
 	/** The one thing to do here, in reach of the thumb however far the page is scrolled. */
@@ -23,14 +26,19 @@ type Props = {
 };
 
 /** A page beside the Desk: a title, what it holds, and a row of tools at its foot. */
-export function Page({ title, children, beside, tools, action, bar, testID }: Props) {
+export function Page({ title, children, beside, full = false, tools, action, bar, testID }: Props) {
 	const styles = useStyles();
 	const room = useRoom();
 	const { scroll, content } = useKeptScroll();
 	// The frame answers the touch that opened the page; what it holds follows as soon as that is painted.
 	const isPainted = useDeferredValue(true, false);
 	useTitle(title);
-	const wide = room.wide && beside !== undefined;
+	useEffect(() => {
+		// The control that led here may be gone; whoever works by keyboard goes on from the top of the page.
+		const isLost = globalThis.document.activeElement === globalThis.document.body;
+		if (isByKeyboard() && isLost) scroll.current?.focus();
+	}, [scroll]);
+	const wide = room.wide && (full || beside !== undefined);
 	// With little height (a phone on its side, or 200 % text) what is at the foot stands at the end of the page.
 	const { short } = room;
 	const toolbar = tools ? (
@@ -50,6 +58,7 @@ export function Page({ title, children, beside, tools, action, bar, testID }: Pr
 		<Box style={styles.screen} role="main" testID={testID}>
 			{createElement('div', {
 				ref: scroll,
+				tabIndex: -1,
 				style: styles.scroll,
 				children: createElement('div', {
 					ref: content,
@@ -59,8 +68,10 @@ export function Page({ title, children, beside, tools, action, bar, testID }: Pr
 							<Words size="title" strong role="heading" aria-level={1}>
 								{title}
 							</Words>
-							<Box style={[styles.columns, wide && styles.sideBySide]}>
-								<Box style={[styles.column, wide && styles.half]}>{isPainted ? children : null}</Box>
+							<Box style={[styles.columns, wide && beside !== undefined && styles.sideBySide]}>
+								<Box style={[styles.column, wide && beside !== undefined && styles.half]}>
+									{isPainted ? children : null}
+								</Box>
 								{beside && isPainted ? <Box style={[styles.column, wide && styles.half]}>{beside}</Box> : null}
 							</Box>
 							{short ? foot : null}
@@ -80,6 +91,7 @@ const useStyles = makeStyles((palette) => ({
 		flexDirection: 'column',
 		flex: 1,
 		minHeight: 0,
+		outlineWidth: 0,
 		...({ overflowX: 'hidden', overflowY: 'auto' } as object),
 	},
 	page: {
