@@ -57,7 +57,8 @@ function Problems({ name, sheet }: { readonly name: string; readonly sheet: Shee
 			tools={
 				<>
 					<Button
-						label="Problems"
+						label="Out"
+						say="to all problems"
 						icon={Back}
 						onPress={() => router.navigate('/problems' as '/')}
 						testID="to-problems"

@@ -101,7 +101,7 @@ export function MarkingScreen() {
 			beside={came}
 			tools={
 				<>
-					<Button label="Desk" icon={Back} onPress={() => router.navigate('/')} testID="to-desk" />
+					<Button label="Rounds" icon={Back} onPress={() => router.navigate('/rounds')} testID="to-rounds" />
 					<Box style={styles.grow}>
 						{running ? (
 							<Button label="Stop" say="what is marked is kept" kind="strong" onPress={stop} testID="marking-stop" />

@@ -37,9 +37,12 @@ function Part({ title, children }: { readonly title: string; readonly children: 
 	);
 }
 
+/** How much of a problem stands under its title, in characters. */
+const FIRST_WORDS = 90;
+
 /** The first words of a problem, so that one knows it again. */
 function firstWords(prompt: string): string {
-	return prompt.length > 90 ? `${prompt.slice(0, 88).trimEnd()} …` : prompt;
+	return prompt.length > FIRST_WORDS ? `${prompt.slice(0, FIRST_WORDS).replace(/\s+\S*$/, '')} …` : prompt;
 }
 
 /** What was left half done: one touch leads back into it, at the very block. */
