@@ -5,7 +5,7 @@ import { useColorScheme, View } from 'react-native';
 import { Provider } from 'react-redux';
 import { applySettings, readSettings } from './device/settings';
 import { NewVersion } from './new-version';
-import { WithRail } from './places/with-rail';
+import { WithPlaces } from './places/with-places';
 import { openDesk } from './store/open-desk';
 import { type AppStore, useAppSelector } from './store/store';
 import { FONTS } from './theme/fonts';
@@ -40,9 +40,9 @@ export function AppFrame() {
 		<Provider store={store}>
 			<AsSet>
 				<NewVersion />
-				<WithRail>
+				<WithPlaces>
 					<Slot />
-				</WithRail>
+				</WithPlaces>
 			</AsSet>
 		</Provider>
 	);

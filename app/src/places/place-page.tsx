@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Page } from '../ui/page';
+import { useRoom } from '../ui/use-room';
 import { PlaceLinks } from './place-links';
 import type { PlaceName } from './places';
 
@@ -12,7 +13,10 @@ type Props = {
 	readonly testID: string;
 };
 
-/** A page that is one of the four places: on a phone the bar of the four stands under it. */
+/**
+ * A page that is one of the four places. The four stand round it (`with-places`); where there is little height, at its end.
+ */
 export function PlacePage({ place, ...page }: Props) {
-	return <Page {...page} bar={<PlaceLinks here={place} />} />;
+	const { short } = useRoom();
+	return <Page {...page} bar={short ? <PlaceLinks here={place} /> : undefined} />;
 }

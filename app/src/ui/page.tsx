@@ -50,7 +50,7 @@ export function Page({ title, children, beside, full = false, tools, action, bar
 	);
 	const foot = (
 		<>
-			{action ? <Box style={styles.action}>{action}</Box> : null}
+			{action && isPainted ? <Box style={styles.action}>{action}</Box> : null}
 			{toolbar}
 		</>
 	);
