@@ -124,6 +124,8 @@ describe('a day after', () => {
 		expect(text('sheets')).toContain('2 problems: 0 right, 1 begun. Go on with 1.');
 		press('sheet-sheet-a');
 		expect(wentTo()).toBe('/desk/own-a-p1');
+		// Left half done, it is called by its sheet.
+		expect(text('left')).toContain('Convert 2 km to m., 1begun');
 	});
 
 	it('tells this week day by day, and blames nobody for a day without work', async () => {

@@ -3,7 +3,7 @@ import { exerciseOf } from './exercises';
 import { historyOf } from './history';
 import { type HowFar, howFarNamed, isBegun, workNamed } from './how-far';
 import { SHELF } from './my-shelf';
-import { isSheet } from './sheet';
+import { isSheet, placeInSheet, sheetTitle } from './sheet';
 import type { WorksState } from './works-slice';
 
 /** Something that was left half done: what it is called, how far it is, and the address that leads into it. */
@@ -31,6 +31,13 @@ function lastBlock(works: WorksState, name: string): string | null {
 	return null;
 }
 
+/** What a problem of a sheet is called: the sheet, and what it is listed by there; null for any other. */
+function onSheet(works: WorksState, name: string): string | null {
+	const place = placeInSheet(works, name);
+	const problem = place?.sheet.problems[place.at];
+	return place && problem ? `${sheetTitle(place.sheet)}, ${problem.label ?? place.at + 1}` : null;
+}
+
 /** What was left half done, the one touched last first; each leads to the very block one was at. */
 export function halfDone(works: WorksState, most: number): readonly HalfDone[] {
 	const names = Object.keys(works.open)
@@ -53,7 +60,7 @@ export function halfDone(works: WorksState, most: number): readonly HalfDone[] {
 		if (state !== 'begun' && state !== 'not-right') continue;
 		const block = lastBlock(works, name);
 		const path = `/desk/${name}${block ? `?block=${encodeURIComponent(block)}` : ''}`;
-		found.push({ name, title: exercise.title, prompt: exercise.prompt, state, path });
+		found.push({ name, title: onSheet(works, name) ?? exercise.title, prompt: exercise.prompt, state, path });
 	}
 	return found;
 }
