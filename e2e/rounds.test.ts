@@ -24,7 +24,7 @@ async function openPage(path: string, id: string): Promise<void> {
 
 /** Chooses one skill, a level and a length, and begins. */
 async function choose(skill: string, level: number, count: number): Promise<void> {
-	await openPage('/rounds', 'rounds');
+	await openPage('/rounds', 'begin-round');
 	for (const on of await browser.driver.findElements(By.css('[data-testid^="skill-"][aria-pressed="true"]')))
 		await on.click();
 	await browser.press(`count-${count}`, `level-${level}`, `skill-${skill}`, 'begin-round');
@@ -111,7 +111,7 @@ describe.each(SCREENS)('a Round on %s', (_, screen) => {
 		await browser.driver.navigate().refresh();
 		await onDesk(2);
 		expect(await (await browser.find('answer')).getAttribute('value')).toBe('1.2');
-		await openPage('/rounds', 'rounds');
+		await openPage('/rounds', 'begin-round');
 		await (await browser.driver.findElement(By.css('[data-testid^="begun-"]'))).click();
 		await browser.until('go-on', (text) => text === 'Go on with 2');
 		await browser.press('go-on');
@@ -119,7 +119,7 @@ describe.each(SCREENS)('a Round on %s', (_, screen) => {
 	});
 
 	it('is told what is wrong with a code, and counts and names on its line what is asked', async () => {
-		await openPage('/rounds', 'rounds');
+		await openPage('/rounds', 'begin-round');
 		await (await browser.find('round-code')).sendKeys('4k7m-9ae', Key.ENTER);
 		await browser.until('rounds', (text) => text.includes('one of its letters or digits is another'));
 		await openPage('/round/no-code!', 'round-fault');

@@ -255,6 +255,7 @@ describe.each(SCREENS)('on %s', (_, screen, dark) => {
 		const browser = await Browser.open({ screen, dark });
 		const found: string[] = [];
 		await eachState(browser, async (state) => {
+			await browser.settled();
 			found.push(...(await violations(browser)).map((violation) => `${state}: ${violation}`));
 		});
 		await browser.close();
@@ -272,6 +273,7 @@ describe.each<[string, Screen]>([
 		await browser.go(`${whole.url}/desk/new-snow`);
 		const small: string[] = [];
 		const look = async (state: string) => {
+			await browser.settled();
 			const found = (await browser.driver.executeScript(`
 				const off = document.documentElement.scrollWidth > innerWidth ? ['the page is wider than the screen'] : [];
 				const small = [...document.querySelectorAll('button, [role=button], [role=link], a, input, textarea')]

@@ -47,7 +47,7 @@ onWebKit('on WebKit (needs Debian’s webkit2gtk-driver and xvfb)', () => {
 
 	it('a Round is worked from choice to summary', async () => {
 		await webkit.press('place-rounds');
-		await webkit.find('rounds');
+		await webkit.find('begin-round');
 		for (const on of await webkit.driver.findElements(By.css('[data-testid^="skill-"][aria-pressed="true"]')))
 			await webkit.press((await on.getAttribute('data-testid')) ?? '');
 		await webkit.press('count-5', 'level-1', 'skill-rounding-figures', 'begin-round', 'go-on');

@@ -90,6 +90,13 @@ export class Browser {
 		) as Promise<WebElement>;
 	}
 
+	/** Waits until what follows a page's frame is drawn as well. */
+	async settled(): Promise<void> {
+		await this.driver.executeAsyncScript(
+			'const done = arguments[0]; requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done, 50)));',
+		);
+	}
+
 	async has(id: string): Promise<boolean> {
 		return (await this.driver.findElements(By.css(`[data-testid="${id}"]`))).length > 0;
 	}
