@@ -156,7 +156,19 @@ describe('ways through the app, on a phone', () => {
 		expect(await url()).toContain('/desk/');
 		await browser.driver.navigate().back();
 		await browser.find('problems-page');
-		await browser.driver.wait(async () => Math.abs((await scrolled()) - before) < 40, 5000, 'the place is not kept');
+		const isKept = async () => Math.abs((await scrolled()) - before) < 40;
+		await browser.driver.wait(isKept, 5000, 'the place is not kept');
+		// By way of another page that is long as well, which is opened at its top.
+		await browser.press('place-rounds');
+		await browser.find('begin-round');
+		await browser.settled();
+		expect(
+			await browser.driver.executeScript(
+				`return Math.max(...[...document.querySelectorAll('[data-testid=rounds] *')].map((e) => e.scrollTop))`,
+			),
+		).toBe(0);
+		await browser.press('place-problems');
+		await browser.driver.wait(isKept, 5000, 'the place is not kept by way of the bar');
 	});
 
 	it('problems are searched and chosen, and Back finds what was asked for', async () => {

@@ -42,7 +42,7 @@ const press = (id: string) =>
 	act(async () => {
 		fireEvent.click(screen.getAllByTestId(id)[0] as HTMLElement);
 		// What follows a touch by a frame.
-		await new Promise((resolve) => setTimeout(resolve, 60));
+		await new Promise((resolve) => setTimeout(resolve, 150));
 	});
 
 /** The five touches, each after what is said before it. */

@@ -8,7 +8,7 @@ import { sayMerged, sizeText } from '../src/settings/your-data';
 import { type AppStore, makeStore } from '../src/store/store';
 import { mergedIn } from '../src/work/merged';
 import { shelfIn } from '../src/work/my-shelf';
-import { did, loaded, tried, type WorksState } from '../src/work/works-slice';
+import { did, loaded, renamed, tried, type WorksState } from '../src/work/works-slice';
 import { layGust } from './on-desk';
 
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: () => {} }) }));
@@ -98,6 +98,16 @@ describe('work that is taken in', () => {
 		expect(both).toMatchObject({ added: 1, followed: 0, known: 2 });
 		expect(both.works.open['wind-gust']).toBe(mine.open['wind-gust']);
 		expect(take(both.works, theirs)).toMatchObject({ added: 0, followed: 0, known: 3 });
+	});
+
+	it('that went on under another name lies under that name alone', () => {
+		const store = makeStore();
+		store.dispatch(did('own-draft', { do: 'pose', text: 'Convert 2 km to m.' }));
+		const before = store.getState().works;
+		store.dispatch(renamed({ from: 'own-draft', as: 'own-a' }));
+		const { works, added, followed } = take(before, store.getState().works);
+		expect([added, followed]).toEqual([0, 1]);
+		expect(works.open).toEqual(store.getState().works.open);
 	});
 
 	it('puts facts and choices of two Shelves together', () => {

@@ -71,6 +71,19 @@ describe('going back', () => {
 		expect(close).toHaveBeenCalledTimes(1);
 	});
 
+	it('closes what is open on the next page as well, where the one before was left with something open', async () => {
+		globalThis.history.pushState({ id: 'e' }, '', '/desk/a');
+		const close = jest.fn();
+		const { rerender } = renderHook(({ open }) => useBackCloses(open, close), { initialProps: { open: true } });
+		// The same screen goes on to another exercise, with nothing open yet.
+		rerender({ open: false });
+		globalThis.history.pushState({ id: 'f' }, '', '/desk/b');
+		rerender({ open: true });
+		await back();
+		expect(close).toHaveBeenCalledTimes(1);
+		expect(globalThis.location.pathname).toBe('/desk/b');
+	});
+
 	it('leaves at once where it was closed by hand', async () => {
 		globalThis.history.pushState({ id: 'c' }, '', '/before');
 		globalThis.history.pushState({ id: 'd' }, '', '/desk');

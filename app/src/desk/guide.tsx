@@ -57,7 +57,7 @@ type Props = {
 export function Guided({ at, way = false }: Props) {
 	const styles = useStyles();
 	const guide = useContext(GuideContext);
-	if (!guide?.at || !at.includes(guide.at)) return null;
+	if (!guide || !at.includes(guide.at)) return null;
 	return (
 		<Box style={styles.guide} role="group" aria-label="The first line, together">
 			<Words strong role="status" aria-live="polite" testID="guide-says">

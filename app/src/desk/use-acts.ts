@@ -114,7 +114,6 @@ function actsOf({ exercise, dispatch, go, arriving, since }: Hands) {
 			dispatch(begunAnew(exercise));
 			close();
 		},
-		onBring: () => go('/bring'),
 		onWorking: () => go(`/working/${exercise}`),
 		onHandIn: () => go(`/hand-in/${exercise}`),
 		onTakeStart: ({ quantity, figures }: TakenOn) => {

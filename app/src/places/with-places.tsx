@@ -1,6 +1,7 @@
 import { usePathname } from 'expo-router';
 import { type ReactNode, useDeferredValue } from 'react';
 import { View } from 'react-native';
+import { AddressContext } from '../ui/use-kept-scroll';
 import { useRoom } from '../ui/use-room';
 import { PlaceLinks } from './place-links';
 import { PLACES, placeOf } from './places';
@@ -17,7 +18,9 @@ export function WithPlaces({ children }: { readonly children: ReactNode }) {
 		<View style={{ flex: 1, flexDirection: 'row' }}>
 			{wide ? <PlaceLinks here={placeOf(path)} upright /> : null}
 			<View style={{ flex: 1 }}>
-				<View style={{ flex: 1 }}>{children}</View>
+				<AddressContext value={path}>
+					<View style={{ flex: 1 }}>{children}</View>
+				</AddressContext>
 				{isPlace && !wide && !short ? <PlaceLinks here={placeOf(path)} /> : null}
 			</View>
 		</View>

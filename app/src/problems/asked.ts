@@ -13,8 +13,13 @@ export const STATES = [
 export const KINDS: readonly { readonly value: string; readonly label: string }[] = [
 	{ value: 'any', label: 'all' },
 	{ value: 'own', label: 'my own' },
-	...CHAPTERS.map(({ title }) => ({ value: title.toLowerCase().replace(/ /g, '-'), label: title })),
+	...CHAPTERS.map(({ title }) => ({ value: kindOf(title), label: title })),
 ];
+
+/** The kind of the exercises of a chapter, as an address has it. */
+export function kindOf(chapter: string): string {
+	return chapter.toLowerCase().replace(/ /g, '-');
+}
 
 type State = (typeof STATES)[number]['value'];
 

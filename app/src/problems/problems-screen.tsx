@@ -1,7 +1,7 @@
 import { CHAPTERS } from '@tidy-sum/core';
 import { useRouter } from 'expo-router';
 import Bring from 'lucide-react-native/icons/file-plus';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { PlacePage } from '../places/place-page';
 import { useAppSelector } from '../store/store';
 import { GAP } from '../theme/tokens';
@@ -12,7 +12,7 @@ import { Choices } from '../ui/choices';
 import { Field } from '../ui/field';
 import { Words } from '../ui/words';
 import { howFarNamed, SAYS_HOW_FAR } from '../work/how-far';
-import { type Asked, isIn, KINDS, kindNamed, STATES, stateNamed } from './asked';
+import { type Asked, isIn, KINDS, kindNamed, kindOf, STATES, stateNamed } from './asked';
 import { BroughtList } from './brought-list';
 
 /** What an address asks for. */
@@ -22,6 +22,9 @@ export type ProblemsLink = {
 	readonly state?: string | undefined;
 };
 
+/** How long after the last change what is asked for is put in the address. */
+const KEPT_AFTER_MS = 250;
+
 type BookProps = { readonly asked: Asked; readonly kind: string };
 
 /** The exercises of the book that are asked for, chapter by chapter, each with how it stands. */
@@ -30,7 +33,7 @@ function Book({ asked, kind }: BookProps) {
 	const router = useRouter();
 	const works = useAppSelector((state) => state.works);
 	const words = asked.search.trim().toLowerCase();
-	const found = CHAPTERS.filter((_, at) => kind === 'any' || KINDS[at + 2]?.value === kind).flatMap(
+	const found = CHAPTERS.filter(({ title }) => kind === 'any' || kindOf(title) === kind).flatMap(
 		({ title, exercises }) => {
 			const shown = exercises
 				.filter(({ title: of, trains, prompt }) => `${of} ${trains} ${prompt}`.toLowerCase().includes(words))
@@ -79,8 +82,11 @@ export function ProblemsScreen({ link = {} }: { readonly link?: ProblemsLink }) 
 	const [kind, setKind] = useState(kindNamed(link.kind));
 	const [state, setState] = useState(stateNamed(link.state));
 	const [choosing, setChoosing] = useState(kind !== 'any' || state !== 'any');
-	/** What is asked for stands in the address, so that Back finds it again. */
-	const keep = (next: ProblemsLink) => router.setParams({ search, kind, state, ...next });
+	// What is asked for stands in the address, so that Back finds it again; a browser takes only so many changes of it in a while.
+	useEffect(() => {
+		const timer = setTimeout(() => router.setParams({ search, kind, state }), KEPT_AFTER_MS);
+		return () => clearTimeout(timer);
+	}, [router, search, kind, state]);
 	const asked: Asked = { search, state };
 	const chosen = [KINDS, STATES].flatMap((choices, i) => {
 		const value = i === 0 ? kind : state;
@@ -114,35 +120,14 @@ export function ProblemsScreen({ link = {} }: { readonly link?: ProblemsLink }) 
 				label="Search the problems"
 				named
 				value={search}
-				onChange={(text) => {
-					setSearch(text);
-					keep({ search: text });
-				}}
+				onChange={setSearch}
 				placeholder="honey, a rate, °C…"
 				testID="problems-search"
 			/>
 			{choosing ? (
 				<>
-					<Choices
-						label="Kind"
-						choices={KINDS}
-						chosen={kind}
-						onChoose={(next) => {
-							setKind(next);
-							keep({ kind: next });
-						}}
-						testID="kind"
-					/>
-					<Choices
-						label="How far"
-						choices={STATES}
-						chosen={state}
-						onChoose={(next) => {
-							setState(next);
-							keep({ state: next });
-						}}
-						testID="state"
-					/>
+					<Choices label="Kind" choices={KINDS} chosen={kind} onChoose={setKind} testID="kind" />
+					<Choices label="How far" choices={STATES} chosen={state} onChoose={setState} testID="state" />
 				</>
 			) : null}
 			{kind === 'any' || kind === 'own' ? <BroughtList {...asked} /> : null}

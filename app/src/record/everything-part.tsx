@@ -69,12 +69,12 @@ const column = createColumnHelper<Done>();
 
 /** The columns, each with how it is said; all of them can be put in order. */
 const COLUMNS = [
-	column.accessor('title', { header: 'Exercise' }),
-	column.accessor('when', { header: 'Last worked', enableGlobalFilter: false }),
-	column.accessor('skill', { header: 'Kind' }),
+	column.accessor('title', { id: 'title', header: 'Exercise' }),
+	column.accessor('when', { id: 'when', header: 'Last worked', enableGlobalFilter: false }),
+	column.accessor('skill', { id: 'skill', header: 'Kind' }),
 	column.accessor(({ went }) => sayWentOne(went), { id: 'went', header: 'How it went' }),
-	column.accessor('tries', { header: 'Tries', enableGlobalFilter: false }),
-	column.accessor('seconds', { header: 'Time', enableGlobalFilter: false }),
+	column.accessor('tries', { id: 'tries', header: 'Tries', enableGlobalFilter: false }),
+	column.accessor('seconds', { id: 'seconds', header: 'Time', enableGlobalFilter: false }),
 ];
 
 /** How it went, as one can choose by it. */
@@ -117,7 +117,7 @@ const DoneTable = memo(function DoneTable({ data, of, search, sorting, onSort }:
 	const found = table.getFilteredRowModel().rows.length;
 	const page = table.getState().pagination.pageIndex;
 	const pages = Math.max(1, table.getPageCount());
-	const by = table.getAllLeafColumns().findIndex(({ id }) => id === order?.id);
+	const by = COLUMNS.findIndex(({ id }) => id === order?.id);
 	return (
 		<>
 			<Words size="small" role="status" aria-live="polite" testID="everything-says">
@@ -161,12 +161,6 @@ const DoneTable = memo(function DoneTable({ data, of, search, sorting, onSort }:
 	);
 });
 
-/** The column by which a table is put in order, by its place. */
-function columnAt(at: number): string {
-	const column = COLUMNS[at] as { readonly id?: string; readonly accessorKey?: string } | undefined;
-	return column?.id ?? column?.accessorKey ?? 'when';
-}
-
 /** All work that was sent to the check, as a table: put in order, searched, chosen by how it went, and taken along. */
 export function EverythingPart() {
 	const works = useAppSelector((state) => state.works);
@@ -182,7 +176,7 @@ export function EverythingPart() {
 		return all.filter(({ went }) => holds.includes(went));
 	}, [all, asked]);
 	const sort = useCallback((at: number) => {
-		const id = columnAt(at);
+		const id = COLUMNS[at]?.id ?? 'when';
 		setSorting(([order]) => [{ id, desc: order?.id === id ? !order.desc : id === 'when' }]);
 	}, []);
 	return (

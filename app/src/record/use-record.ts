@@ -1,7 +1,5 @@
 import { useEffect, useState } from 'react';
-import { afterPaint } from '../quick/after-paint';
-import { useAppSelector } from '../store/store';
-import { triedIn } from '../work/bodies-in';
+import { useTried } from '../store/use-tried';
 import { zoneNow } from '../work/zone-now';
 import { work } from '../worker/core-worker';
 import { RECORD_PARTS, type RecordMade } from '../worker/record-parts';
@@ -24,13 +22,13 @@ function nothing(): RecordSoFar {
 
 /** What follows from all tries that are kept; the worker works it out, a part after another. */
 export function useRecord(): RecordSoFar {
-	const works = useAppSelector((state) => state.works);
+	const tried = useTried();
 	const [state, setState] = useState(nothing);
 	useEffect(() => {
+		if (!tried) return;
 		let gone = false;
 		const began = Date.now();
 		const workOut = async () => {
-			const tried = triedIn(works);
 			const tries = tried.reduce((sum, one) => sum + (one.tries?.length ?? 0), 0);
 			const token = await work((jobs) => jobs.beginRecord(tried, began, zoneNow()));
 			for (const [i, part] of RECORD_PARTS.entries()) {
@@ -42,15 +40,11 @@ export function useRecord(): RecordSoFar {
 				setState((before) => ({ ...before, ...made, now: began }));
 			}
 		};
-		// What crosses to the worker is gathered once the page is painted.
-		const stop = afterPaint(
-			() => void workOut().catch(() => gone || setState((before) => ({ ...before, fault: AWAY }))),
-		);
+		workOut().catch(() => gone || setState((before) => ({ ...before, fault: AWAY })));
 		return () => {
 			gone = true;
-			stop();
 		};
-	}, [works]);
+	}, [tried]);
 	return state;
 }
 

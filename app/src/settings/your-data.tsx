@@ -1,9 +1,8 @@
 import { nanoid } from '@reduxjs/toolkit';
 import Take from 'lucide-react-native/icons/download';
 import { useEffect, useState } from 'react';
-import { useStore } from 'react-redux';
 import { settingsIn } from '../device/settings';
-import { type AppStore, useAppSelector } from '../store/store';
+import { useAppSelector, useAppStore } from '../store/store';
 import { useSettings } from '../store/use-settings';
 import { sayKeeping } from '../sync/said-keeping';
 import { GAP } from '../theme/tokens';
@@ -61,7 +60,7 @@ export function sayMerged({ added, followed, known }: Merged, aside: number): st
 /** All of one's work: how much there is and where it is kept; as one file, and taken in again from one. */
 export function YourData() {
 	const styles = useStyles();
-	const store = useStore() as AppStore;
+	const store = useAppStore();
 	const [settings, change] = useSettings();
 	const count = useAppSelector(({ works }) => Object.keys(works.byId).length);
 	const tries = useAppSelector(({ works }) =>

@@ -1,5 +1,5 @@
 import { configureStore } from '@reduxjs/toolkit';
-import { useDispatch, useSelector } from 'react-redux';
+import { useDispatch, useSelector, useStore } from 'react-redux';
 import { settingsSlice } from '../device/settings-slice';
 import { syncSlice } from '../sync/sync-slice';
 import { deskSlice } from '../work/panel-slice';
@@ -23,3 +23,4 @@ export type AppState = ReturnType<AppStore['getState']>;
 
 export const useAppDispatch = useDispatch.withTypes<AppStore['dispatch']>();
 export const useAppSelector = useSelector.withTypes<AppState>();
+export const useAppStore = useStore.withTypes<AppStore>();

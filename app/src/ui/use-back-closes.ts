@@ -15,9 +15,11 @@ export function useBackCloses(isOpen: boolean, close: () => void): void {
 	now.current = { isOpen, close };
 	const onEntry = useRef(isMarked(globalThis.history?.state));
 	useEffect(() => {
-		if (!isOpen || onEntry.current) return;
+		if (!isOpen) return;
 		const { history, location } = globalThis;
-		history.pushState({ ...(history.state as object | null), opens: true }, '', location.href);
+		// The router may have gone on to an entry of its own since.
+		if (!isMarked(history.state))
+			history.pushState({ ...(history.state as object | null), opens: true }, '', location.href);
 		onEntry.current = true;
 	}, [isOpen]);
 	useEffect(() => {

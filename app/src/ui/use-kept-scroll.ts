@@ -1,7 +1,10 @@
-import { type RefObject, useEffect, useRef } from 'react';
+import { createContext, type RefObject, useContext, useEffect, useRef } from 'react';
 
 /** How far each page was scrolled, by its address, since the app was opened. */
 const kept = new Map<string, number>();
+
+/** The address of the page that is shown, as the router has it: the browser's own follows it a moment later. */
+export const AddressContext = createContext('');
 
 /**
  * Keeps the place a page is scrolled to: who comes back to an address stands where they were. What the page holds may
@@ -14,34 +17,37 @@ export function useKeptScroll(): {
 } {
 	const scroll = useRef<HTMLElement>(null);
 	const content = useRef<HTMLElement>(null);
+	const address = useContext(AddressContext);
 	useEffect(() => {
 		const [element, held] = [scroll.current, content.current];
 		if (!element || !held) return;
-		const address = globalThis.location.pathname;
 		let wanted = kept.get(address) ?? 0;
+		const go = () => {
+			element.scrollTop = wanted;
+		};
+		go();
 		const onScroll = () => {
 			if (element.scrollTop < wanted) return;
 			wanted = 0;
 			kept.set(address, element.scrollTop);
 		};
-		element.addEventListener('scroll', onScroll, { passive: true });
 		// Whoever scrolls by hand is left where they are.
 		const byHand = () => {
 			wanted = 0;
 		};
-		for (const name of ['wheel', 'touchmove', 'keydown'] as const)
-			element.addEventListener(name, byHand, { passive: true });
-		const observer = globalThis.ResizeObserver
-			? new ResizeObserver(() => {
-					if (wanted > 0) element.scrollTop = wanted;
-				})
-			: null;
+		const listeners = [
+			['scroll', onScroll],
+			['wheel', byHand],
+			['touchmove', byHand],
+			['keydown', byHand],
+		] as const;
+		for (const [name, listener] of listeners) element.addEventListener(name, listener, { passive: true });
+		const observer = globalThis.ResizeObserver && new ResizeObserver(() => wanted > 0 && go());
 		observer?.observe(held);
 		return () => {
 			observer?.disconnect();
-			element.removeEventListener('scroll', onScroll);
-			for (const name of ['wheel', 'touchmove', 'keydown'] as const) element.removeEventListener(name, byHand);
+			for (const [name, listener] of listeners) element.removeEventListener(name, listener);
 		};
-	}, []);
+	}, [address]);
 	return { scroll, content };
 }

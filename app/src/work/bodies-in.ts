@@ -19,7 +19,21 @@ function bare(tries: NonNullable<WorkBody['tries']>): readonly Try[] {
 	return made;
 }
 
-/** What was tried, without lines and answers: no more than what the Record goes by crosses to the worker. */
+let last: readonly Tried[] = [];
+
+/**
+ * What was tried, without lines and answers: no more than what the Record goes by crosses to the worker. It is the same list as
+ * before where nothing was tried since.
+ */
 export function triedIn(works: WorksState): readonly Tried[] {
-	return bodiesIn(works).flatMap(({ exercise, tries }) => (tries?.length ? [{ exercise, tries: bare(tries) }] : []));
+	const tried = bodiesIn(works).flatMap(({ exercise, tries }) =>
+		tries?.length ? [{ exercise, tries: bare(tries) }] : [],
+	);
+	const isSame = tried.length === last.length && tried.every((one, i) => isOf(one, last[i]));
+	if (!isSame) last = tried;
+	return last;
+}
+
+function isOf(one: Tried, before: Tried | undefined): boolean {
+	return one.exercise === before?.exercise && one.tries === before.tries;
 }

@@ -1,6 +1,6 @@
 import type { Piece } from '@tidy-sum/exchange/my-data';
 import { TRIES_LIMIT, type WorkBody } from '@tidy-sum/schema';
-import { BROUGHT } from './brought';
+import { BROUGHT, DRAFT } from './brought';
 import { continues, historyOf } from './history';
 import { SHELF } from './my-shelf';
 import type { WorkEntry, WorksState } from './works-slice';
@@ -33,9 +33,11 @@ function isList(name: string): boolean {
 
 /** What two bodies of the same work come to; null where each went on by itself and both are to be kept. */
 function mergedBody(mine: WorkBody, theirs: WorkBody): WorkBody | null {
-	const tries = triesOf(mine, theirs);
-	if (continues(mine, theirs)) return { ...mine, ...tries };
-	if (continues(theirs, mine)) return { ...theirs, ...tries };
+	// A name is only ever given to a draft.
+	const exercise = mine.exercise === DRAFT ? theirs.exercise : mine.exercise;
+	const rest = { exercise, ...triesOf(mine, theirs) };
+	if (continues(mine, theirs)) return { ...mine, ...rest };
+	if (continues(theirs, mine)) return { ...theirs, ...rest };
 	if (!isList(mine.exercise)) return null;
 	const here = new Set(mine.steps.map((step) => JSON.stringify(step)));
 	const more = historyOf(theirs).done.filter((step) => !here.has(JSON.stringify(step)));
@@ -94,7 +96,10 @@ export function mergedIn(
 		const isOnTop = open[exercise] === undefined || open[exercise] === id;
 		if (onDesk[exercise] === undefined && isOnTop) onDesk[exercise] = as;
 	}
+	// A piece that went on under another name, as a draft does, lies under that name alone.
+	const named = Object.entries(onDesk).filter(([name, id]) => byId[id]?.body.exercise === name);
+	const here: Record<string, string> = Object.fromEntries(named);
 	// What lay beside another in the file, and came alone, lies on the Desk all the same.
-	for (const { body, id } of Object.values(byId)) onDesk[body.exercise] ??= id;
-	return { works: { ...works, byId, open: onDesk }, ...counts };
+	for (const { body, id } of Object.values(byId)) here[body.exercise] ??= id;
+	return { works: { ...works, byId, open: here }, ...counts };
 }
