@@ -182,6 +182,7 @@ describe('ways through the app, on a phone', () => {
 		await browser.find('open-honey-jar');
 		expect(await browser.has('open-wind-gust')).toBe(false);
 		expect(await url()).toContain('search=honey');
+		expect(await url()).toContain('state=new');
 	});
 
 	it('settings hold at once and after a reload: theme, size of text, keys of one letter', async () => {

@@ -141,7 +141,8 @@ function Bring({ name }: { readonly name: string }) {
 				<>
 					<Button
 						kind="tool"
-						label={sheet ? 'Sheet' : isDraft ? 'Problems' : 'Desk'}
+						label="Out"
+						say={sheet ? 'to the sheet' : isDraft ? 'to all problems' : 'to the Desk'}
 						icon={Back}
 						onPress={() =>
 							router.navigate((sheet ? `/sheet/${sheet}` : isDraft ? '/problems' : `/desk/${name}`) as '/')

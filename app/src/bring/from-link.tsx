@@ -22,6 +22,8 @@ function Handing({
 }) {
 	const styles = useStyles();
 	const { problems } = handed;
+	const isOne = problems.length === 1;
+	const take = isOne ? 'Take it in' : 'Take them in';
 	return (
 		<Box style={styles.handed} role="group" aria-label="Handed on to you" testID="handed">
 			<Words strong role="status" aria-live="polite">
@@ -35,12 +37,12 @@ function Handing({
 			</Words>
 			<Box style={styles.row}>
 				<Button
-					label={workedOf(handed) ? 'Take it in, and see how it was worked' : 'Take them in'}
+					label={workedOf(handed) ? `${take}, and see how it was worked` : take}
 					kind="strong"
 					onPress={onTake}
 					testID="handed-take"
 				/>
-				<Button label="Leave them" onPress={onLeave} testID="handed-leave" />
+				<Button label={isOne ? 'Leave it' : 'Leave them'} onPress={onLeave} testID="handed-leave" />
 			</Box>
 		</Box>
 	);

@@ -22,7 +22,7 @@ export type ProblemsLink = {
 	readonly state?: string | undefined;
 };
 
-/** How long after the last change what is asked for is put in the address. */
+/** How long after the last key the words are put in the address. */
 const KEPT_AFTER_MS = 250;
 
 type BookProps = { readonly asked: Asked; readonly kind: string };
@@ -82,11 +82,13 @@ export function ProblemsScreen({ link = {} }: { readonly link?: ProblemsLink }) 
 	const [kind, setKind] = useState(kindNamed(link.kind));
 	const [state, setState] = useState(stateNamed(link.state));
 	const [choosing, setChoosing] = useState(kind !== 'any' || state !== 'any');
-	// What is asked for stands in the address, so that Back finds it again; a browser takes only so many changes of it in a while.
+	// What is asked for stands in the address, so that Back finds it again. A browser takes only so many changes of it in a
+	// while, so words are put there once one pauses.
+	const keep = (next: ProblemsLink) => router.setParams({ search, kind, state, ...next });
 	useEffect(() => {
-		const timer = setTimeout(() => router.setParams({ search, kind, state }), KEPT_AFTER_MS);
+		const timer = setTimeout(() => router.setParams({ search }), KEPT_AFTER_MS);
 		return () => clearTimeout(timer);
-	}, [router, search, kind, state]);
+	}, [router, search]);
 	const asked: Asked = { search, state };
 	const chosen = [KINDS, STATES].flatMap((choices, i) => {
 		const value = i === 0 ? kind : state;
@@ -126,8 +128,26 @@ export function ProblemsScreen({ link = {} }: { readonly link?: ProblemsLink }) 
 			/>
 			{choosing ? (
 				<>
-					<Choices label="Kind" choices={KINDS} chosen={kind} onChoose={setKind} testID="kind" />
-					<Choices label="How far" choices={STATES} chosen={state} onChoose={setState} testID="state" />
+					<Choices
+						label="Kind"
+						choices={KINDS}
+						chosen={kind}
+						onChoose={(next) => {
+							setKind(next);
+							keep({ kind: next });
+						}}
+						testID="kind"
+					/>
+					<Choices
+						label="How far"
+						choices={STATES}
+						chosen={state}
+						onChoose={(next) => {
+							setState(next);
+							keep({ state: next });
+						}}
+						testID="state"
+					/>
 				</>
 			) : null}
 			{kind === 'any' || kind === 'own' ? <BroughtList {...asked} /> : null}

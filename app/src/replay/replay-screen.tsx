@@ -67,6 +67,8 @@ function Replay({ view, body, from = body.steps.length }: Props) {
 	const [numbers, setNumbers] = useState(false);
 	const state = useMemo(() => stateAfter(body, name, at), [body, name, at]);
 	const says = useMemo(() => sayStep(body, view.exercise, at), [body, view.exercise, at]);
+	// A problem of one's own is posed by its first steps: what it will be is told before them as well.
+	const prompt = state?.exercise.prompt || view.exercise.prompt;
 	const onStep = useCallback((by: number) => goTo(at + by), [goTo, at]);
 	useReplayKeys({ onStep, onToggle: toggle });
 	return (
@@ -112,7 +114,7 @@ function Replay({ view, body, from = body.steps.length }: Props) {
 			}
 		>
 			<Box style={large ? styles.large : styles.plain}>
-				{state?.exercise.prompt ? <Words>{state.exercise.prompt}</Words> : null}
+				{prompt ? <Words>{prompt}</Words> : null}
 				<Words strong role="status" aria-live="polite" testID="replay-says">
 					{at === 0 ? says : `${at} of ${count}. ${says}`}
 				</Words>
