@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { lint, types } from './lib/checks.mjs';
 import { runBin } from './lib/run.mjs';
-import { browser, builtApp, commandLine, packages, tool, webkit } from './lib/steps.mjs';
+import { browser, builtApp, commandLine, packages, postgres, tool, webkit } from './lib/steps.mjs';
 
 /** Everything that is checked, in the order in which a fault is cheapest to find. */
 const CHECKS = [
@@ -31,6 +31,7 @@ await tool(async () => {
 	await commandLine();
 	browser();
 	webkit();
+	postgres();
 	await builtApp();
 	const total = { passed: 0, failed: 0, skipped: 0 };
 	for (const [name, check] of CHECKS) {

@@ -226,8 +226,8 @@ export const keepWorkSchema = z.object({ base: z.number().int().min(0), body: wo
 export type KeepWork = z.infer<typeof keepWorkSchema>;
 
 /**
- * All work of a desk as the server gives it. Each piece is read by itself, so that one of an older or broken shape does
- * not hide the others; `aside` names those that the server itself could not read.
+ * Pieces of work as the server gives them. Each is read by itself, so that one of an older or broken shape does not hide
+ * the others; `aside` names those that the server itself could not read.
  */
 export const worksSchema = z.object({ works: z.array(z.unknown()), aside: z.array(idSchema).default([]) });
 
@@ -240,21 +240,27 @@ export function isDemoDesk(desk: string): boolean {
 	return desk === DEMO_DESK || desk === TERM_DESK;
 }
 
-/**
- * What the server can refuse, one code for each: `not-json` and `too-large` of a body, `shape` of what is in it, `conflict`
- * with a version that was kept since, `unreadable` where that version cannot be read, `read-only` for the demo desk,
- * `not-found` of an address, `bad-request` for what is none, `server-fault` for what was not foreseen.
- */
-export type ApiCode =
-	| 'not-json'
-	| 'too-large'
-	| 'shape'
-	| 'conflict'
-	| 'unreadable'
-	| 'read-only'
-	| 'not-found'
-	| 'bad-request'
-	| 'server-fault';
+/** What the server can refuse, with the status of its reply: a row is what is said of it to one who writes against the API. */
+export const API_CODES = {
+	'not-json': [400, 'The body is not JSON, or says that it is not (415).'],
+	'bad-request': [400, 'This is no request.'],
+	'read-only': [403, 'The demo desk stays as it is.'],
+	'not-found': [404, 'There is nothing at this address.'],
+	'no-desk': [404, 'There is no desk with this id and this key.'],
+	'no-code': [404, 'There is no code like this that still holds.'],
+	'no-look': [404, 'There is nothing to look at with this link.'],
+	conflict: [409, 'Another version was kept since; nothing was overwritten.'],
+	unreadable: [409, 'What is kept cannot be read; nothing was overwritten.'],
+	erased: [410, 'It was erased, and does not come back.'],
+	'too-large': [413, 'The body is too large.'],
+	'too-much': [413, 'The desk holds as much as a desk may.'],
+	shape: [422, 'The body or the address is not of the right shape.'],
+	'too-many': [429, 'Too many requests; `Retry-After` says when to come again.'],
+	'server-fault': [500, 'Something that was not foreseen.'],
+	full: [507, 'The disk of the server is full; nothing was changed.'],
+} as const;
+
+export type ApiCode = keyof typeof API_CODES;
 
 /** An error reply of the server: a code for programs and a sentence for people. */
 export const errorSchema = z.object({ error: z.object({ code: z.string(), message: z.string() }) });
@@ -262,4 +268,4 @@ export const errorSchema = z.object({ error: z.object({ code: z.string(), messag
 /** The reply to a version that does not follow the one kept: what is kept. */
 export const conflictSchema = errorSchema.extend({ kept: workSchema });
 
-export const healthSchema = z.object({ ok: z.literal(true), version: z.string(), works: z.number().int() });
+export const healthSchema = z.object({ ok: z.literal(true), version: z.string() });

@@ -1,8 +1,11 @@
 import { bodyParser } from '@koa/bodyparser';
 import Router from '@koa/router';
+import { idSchema, isDemoDesk } from '@tidy-sum/schema';
+import type { Context } from 'koa';
+import type { Admitted } from './admission';
 import { RequestFault } from './errors';
 import { ROUTES } from './routes';
-import type { RouteParts } from './routes/route';
+import { type RouteParts, taken, type Who } from './routes/route';
 
 /** The largest request body taken: a piece of work of some thousand steps. */
 const BODY_LIMIT = '3mb';
@@ -15,6 +18,39 @@ function bodyFault(error: Error & { status?: number }): never {
 
 const readBody = bodyParser({ enableTypes: ['json'], jsonLimit: BODY_LIMIT, onError: bodyFault });
 
+const NOBODY = { hash: '', key: '' };
+
+/** Who asks, let in as the row says. The key is looked at before the body is read. */
+async function admitted(
+	ctx: Context,
+	who: Who,
+	desk: string,
+	{ admission }: RouteParts,
+): Promise<Admitted | (() => Promise<Admitted>)> {
+	switch (who) {
+		case 'anyone':
+			return { desk, ...NOBODY };
+		case 'desk':
+			return admission.admit(ctx, desk);
+		case 'desk or demo':
+			return isDemoDesk(desk) ? { desk, ...NOBODY } : admission.admit(ctx, desk);
+		case 'desk or new':
+			if (isDemoDesk(desk))
+				throw new RequestFault(
+					403,
+					'read-only',
+					'The demo desk stays as it is. Open its link to get a copy of your own.',
+				);
+			return admission.admitOrNew(ctx, desk);
+	}
+}
+
+async function bodyOf(ctx: Context): Promise<unknown> {
+	if (!ctx.is('json')) throw new RequestFault(415, 'not-json', 'The body of this request should be JSON.');
+	await readBody(ctx, async () => {});
+	return ctx.request.body;
+}
+
 /** The API under /api: every row of the routes, and nothing it answers is kept by a cache. */
 export function api(parts: RouteParts): Router {
 	const router = new Router({ prefix: '/api' });
@@ -24,13 +60,18 @@ export function api(parts: RouteParts): Router {
 		await next();
 	});
 
-	for (const { method, path, hasBody, answer } of ROUTES)
+	for (const { method, path, who, body, query, answer } of ROUTES)
 		router[method](path, async (ctx, next) => {
-			if (hasBody) {
-				if (!ctx.is('json')) throw new RequestFault(415, 'not-json', 'The body of this request should be JSON.');
-				await readBody(ctx, async () => {});
-			}
-			await answer(ctx, parts);
+			const params = Object.fromEntries(
+				Object.entries(ctx.params).map(([name, value]) => [name, taken(idSchema, value, `The ${name} in the address`)]),
+			);
+			const by = await admitted(ctx, who, params.desk ?? '', parts);
+			const asked = {
+				query: query && taken(query, { ...ctx.query }, 'The address'),
+				body: body && taken(body, await bodyOf(ctx), 'The body'),
+			};
+			const given = await answer({ ctx, parts, params, by: typeof by === 'function' ? await by() : by, ...asked });
+			if (given !== undefined) ctx.body = given;
 			await next();
 		});
 	return router;

@@ -2,9 +2,13 @@ import Koa from 'koa';
 import compress from 'koa-compress';
 import helmet from 'koa-helmet';
 import type { Logger } from 'pino';
+import { createAdmission } from './admission';
 import { api } from './api';
 import type { Database } from './database';
 import { errors } from './errors';
+import { type Events, eventsHere } from './events';
+import { createKeeping } from './keeping';
+import { createLimits } from './limits';
 import { requestLog } from './request-log';
 import { serveApp } from './serve-app';
 
@@ -14,7 +18,21 @@ export type AppParts = {
 	readonly appFolder: string;
 	readonly version: string;
 	readonly now?: () => Date;
+	/** How what is kept is told to other devices; in this process alone where it is left out. */
+	readonly events?: Events;
+	/** How many proxies stand before the server, whose word for an address is taken. */
+	readonly proxies?: number;
+	/** Whether people come by https: browsers are then told to come no other way. */
+	readonly secure?: boolean;
+	/** What the limits are multiplied by: a load that is made on purpose needs room. */
+	readonly limitFactor?: number;
 };
+
+/** The server, and what ends its open streams when it stops. */
+export type Served = { readonly app: Koa; readonly endStreams: () => void };
+
+/** How long a browser goes on coming by https alone, in seconds: half a year. */
+const HSTS_SECONDS = 15_552_000;
 
 /** Everything the app needs comes from this server; styles are written into the page by the app itself. */
 const POLICY = {
@@ -31,19 +49,54 @@ const POLICY = {
 };
 
 /** The server, as a list of what it does to a request, outermost first. */
-export function createApp({ db, log, appFolder, version, now = () => new Date() }: AppParts): Koa {
-	const app = new Koa();
-	const routes = api({ db, version, now });
+export async function createApp({
+	db,
+	log,
+	appFolder,
+	version,
+	now = () => new Date(),
+	events = eventsHere(),
+	proxies = 0,
+	secure = false,
+	limitFactor = 1,
+}: AppParts): Promise<Served> {
+	const app = new Koa({ proxy: proxies > 0, maxIpsCount: proxies });
+	const limits = await createLimits(db, limitFactor);
+	const streams = new Set<{ end(): unknown }>();
+	const routes = api({
+		db,
+		version,
+		now,
+		events,
+		limits,
+		streams,
+		keeping: createKeeping(db, events),
+		admission: createAdmission({ db, limits, now }),
+	});
 	app.silent = true;
-	app.on('error', (error) => log.debug({ err: error }, 'connection'));
+	app.on('error', (error) => log.debug({ code: error.code }, 'connection'));
 	app.use(requestLog(log));
 	app.use(
-		helmet({ contentSecurityPolicy: { useDefaults: false, directives: POLICY }, strictTransportSecurity: false }),
+		helmet({
+			contentSecurityPolicy: { useDefaults: false, directives: POLICY },
+			strictTransportSecurity: secure ? { maxAge: HSTS_SECONDS } : false,
+		}),
 	);
-	app.use(compress({ threshold: 1024 }));
+	// What comes bit by bit is not held back until there is enough to compress.
+	app.use(
+		compress({
+			threshold: 1024,
+			filter: (type) => !/event-stream/.test(type) && /text|json|javascript|svg|xml|font/.test(type),
+		}),
+	);
 	app.use(errors(log));
 	app.use(routes.routes());
 	app.use(routes.allowedMethods());
 	app.use(serveApp(appFolder));
-	return app;
+	return {
+		app,
+		endStreams: () => {
+			for (const stream of streams) stream.end();
+		},
+	};
 }

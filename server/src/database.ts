@@ -1,8 +1,10 @@
-import { accessSync, constants, mkdirSync } from 'node:fs';
-import { join } from 'node:path';
+import { accessSync, constants, existsSync, mkdirSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import knex, { type Knex } from 'knex';
-import { StartFault } from './config';
-import { MIGRATIONS } from './migrations';
+import { copyWhileOpen, faultOf } from './backup';
+import { type Config, readConfig, StartFault } from './config';
+import { MIGRATION_NAMES, MIGRATIONS } from './migrations';
 
 export type Database = Knex;
 
@@ -11,20 +13,26 @@ type Pragmas = { pragma(text: string): unknown };
 /** The lasting copy must hold what was acknowledged, so each commit reaches the disk. */
 const PRAGMAS = ['journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON', 'busy_timeout = 5000'];
 
+/** The name of the SQLite file in the data folder. */
+export const FILE_NAME = 'tidy-sum.sqlite';
+
 /**
- * Opens the SQLite file in the data folder, makes what is missing, and brings it to the newest migration.
- * @throws StartFault when the folder cannot be made or written.
+ * The SQLite file that the surroundings name, for what copies it.
+ * @throws StartFault where they name PostgreSQL, which has programs of its own for that.
  */
-export async function openDatabase(folder: string): Promise<Database> {
-	try {
-		mkdirSync(folder, { recursive: true });
-		accessSync(folder, constants.W_OK);
-	} catch {
-		throw new StartFault(`The data folder ${folder} cannot be written. Make it writable, or name another in DATA_DIR.`);
-	}
-	const db = knex({
+export function databaseFile(env: Readonly<Record<string, string | undefined>>): string {
+	const { dataFolder, databaseUrl } = readConfig(env, join(dirname(fileURLToPath(import.meta.url)), '..', '..'));
+	if (databaseUrl) throw new StartFault('DATABASE_URL names PostgreSQL. Use pg_dump and pg_restore, as docs/deploy.md says.');
+	return join(dataFolder, FILE_NAME);
+}
+
+/** The most connections to PostgreSQL that one process holds. */
+const CONNECTIONS = 10;
+
+function sqlite(filename: string): Database {
+	return knex({
 		client: 'better-sqlite3',
-		connection: { filename: join(folder, 'tidy-sum.sqlite') },
+		connection: { filename },
 		useNullAsDefault: true,
 		pool: {
 			min: 1,
@@ -35,11 +43,80 @@ export async function openDatabase(folder: string): Promise<Database> {
 			},
 		},
 	});
+}
+
+/** Whether a database is PostgreSQL, and not SQLite. */
+export function isPostgres(db: Database): boolean {
+	return db.client.config.client === 'pg';
+}
+
+/** Brings a database to the newest migration; what has none yet is made. */
+async function migrate(db: Database): Promise<void> {
+	await db.migrate.latest({ migrationSource: MIGRATIONS });
+}
+
+/** The first migration that a database with something in it still lacks; null where it lacks none or is new. */
+async function lacking(db: Database): Promise<string | null> {
+	if (!(await db.schema.hasTable('knex_migrations'))) return null;
+	const done: { name: string }[] = await db('knex_migrations').select('name');
+	const names = new Set(done.map(({ name }) => name));
+	return names.size ? (MIGRATION_NAMES.find((name) => !names.has(name)) ?? null) : null;
+}
+
+/**
+ * Opens the SQLite file in the data folder, makes what is missing, and brings it to the newest migration. What is there is
+ * looked through first, and a damaged file is left untouched; before a migration it is copied beside itself.
+ * @throws StartFault when the folder cannot be made or written, or the file is damaged.
+ */
+export async function openSqlite(folder: string): Promise<Database> {
 	try {
-		await db.migrate.latest({ migrationSource: MIGRATIONS });
+		mkdirSync(folder, { recursive: true });
+		accessSync(folder, constants.W_OK);
+	} catch {
+		throw new StartFault(`The data folder ${folder} cannot be written. Make it writable, or name another in DATA_DIR.`);
+	}
+	const file = join(folder, FILE_NAME);
+	const fault = existsSync(file) ? faultOf(file) : null;
+	if (fault)
+		throw new StartFault(
+			`The database ${file} cannot be opened: ${fault}. It was left as it is. docs/deploy.md says how to bring a backup back.`,
+		);
+	const db = sqlite(file);
+	try {
+		const next = await lacking(db);
+		if (next) await copyWhileOpen(file, join(folder, `tidy-sum.before-${next}.sqlite`));
+		await migrate(db);
 	} catch (error) {
 		await db.destroy();
 		throw new StartFault(`The database in ${folder} cannot be opened: ${(error as Error).message}`);
 	}
 	return db;
+}
+
+/**
+ * Opens the PostgreSQL database at an address, and brings it to the newest migration. Several processes may do so at once.
+ * @throws StartFault when it cannot be reached or brought there.
+ */
+export async function openPostgres(address: string): Promise<Database> {
+	const db = knex({ client: 'pg', connection: address, pool: { min: 0, max: CONNECTIONS } });
+	try {
+		// One process migrates, and the others wait for it.
+		await db.transaction(async (together) => {
+			await together.raw('select pg_advisory_xact_lock(43104310)');
+			await migrate(db);
+		});
+	} catch (error) {
+		await db.destroy();
+		const { message } = error as Error;
+		throw new StartFault(`The database that DATABASE_URL names cannot be opened: ${message || 'it cannot be reached'}`);
+	}
+	return db;
+}
+
+/** The database the configuration names: PostgreSQL where it has an address, else SQLite in the data folder. */
+export function openDatabase({
+	databaseUrl,
+	dataFolder,
+}: Pick<Config, 'databaseUrl' | 'dataFolder'>): Promise<Database> {
+	return databaseUrl ? openPostgres(databaseUrl) : openSqlite(dataFolder);
 }

@@ -2,7 +2,8 @@ import { quantityOfRow } from '@tidy-sum/core';
 import { DEMO_DESK, type Step, TERM_DESK, type WorkBody } from '@tidy-sum/schema';
 import type { Database } from './database';
 import { termWork } from './demo-term';
-import { keepWork } from './works';
+import { eventsHere } from './events';
+import { createKeeping } from './keeping';
 
 /** A block placed, as it is written down: "2.54 cm" over "1 in". */
 function place(block: string, top: string, bottom: string): Step {
@@ -119,15 +120,27 @@ const DESKS: readonly {
 	{ desk: TERM_DESK, works: (now) => [...termWork(now.getTime()), ...WORKS.slice(0, 1), ...SHEETS] },
 ];
 
-/** Lays the demo work on its desks, once: what someone has done there since is left alone. */
+/**
+ * Lays the demo work on its desks, once: what someone has done there since is left alone. They are claimed by nobody, and
+ * whoever opens one gets a copy.
+ */
 export async function layDemo(db: Database, now: Date): Promise<void> {
 	for (const { desk, works } of DESKS) {
-		if (await db('desk').where({ id: desk }).first()) continue;
-		await db.transaction(async (together) => {
-			for (const [id, work] of works(now)) {
-				const last = work.tries?.at(-1)?.when ?? now.getTime();
-				await keepWork(together, desk, id, { base: 0, body: work }, new Date(last).toISOString());
-			}
-		});
+		const made = await db('desk')
+			.insert({ id: desk, made: now.toISOString(), claimed: true })
+			.onConflict('id')
+			.ignore()
+			.returning('id');
+		if (!made.length) {
+			await db('desk').where({ id: desk, claimed: false }).update({ claimed: true });
+			continue;
+		}
+		const keeping = createKeeping(db, eventsHere());
+		await Promise.all(
+			works(now).map(([id, body]) => {
+				const last = body.tries?.at(-1)?.when ?? now.getTime();
+				return keeping.keep(desk, null, id, { base: 0, body }, new Date(last));
+			}),
+		);
 	}
 }

@@ -18,7 +18,16 @@ function reply(ctx: Context, status: number, code: ApiCode, message: string): vo
 	ctx.body = { error: { code, message } };
 }
 
-type Thrown = { status?: unknown; expose?: unknown; type?: unknown };
+type Thrown = { status?: unknown; expose?: unknown; code?: unknown };
+
+/** What SQLite, PostgreSQL and the file system call a full disk. */
+const DISK_FULL: readonly unknown[] = ['SQLITE_FULL', '53100', 'ENOSPC'];
+
+/** An error as it is logged: what the database says of it may hold what was sent, so only its kind and where it was. */
+function told(error: unknown): Record<string, unknown> {
+	const { name, code, stack = '' } = error as Error & { code?: unknown };
+	return { name, code, at: stack.split('\n').filter((line) => line.trimStart().startsWith('at ')) };
+}
 
 /** Turns what is thrown further in into a reply with a code; only what is unforeseen is a 500, and is logged. */
 export function errors(log: Logger): Middleware {
@@ -29,10 +38,19 @@ export function errors(log: Logger): Middleware {
 				reply(ctx, 404, 'not-found', 'There is nothing at this address.');
 		} catch (error) {
 			if (error instanceof RequestFault) return reply(ctx, error.status, error.code, error.message);
-			const { status, expose } = error as Thrown;
+			const { status, expose, code } = error as Thrown;
+			if (DISK_FULL.includes(code)) {
+				log.error({ code }, 'the disk is full');
+				return reply(
+					ctx,
+					507,
+					'full',
+					'The disk of the server is full. Your work is kept on your device, and is sent again later.',
+				);
+			}
 			if (typeof status === 'number' && status >= 400 && status < 500)
 				return reply(ctx, status, 'bad-request', expose ? (error as Error).message : 'This request cannot be taken.');
-			log.error({ err: error, path: ctx.path }, 'request failed');
+			log.error({ err: told(error), path: ctx.path }, 'request failed');
 			reply(ctx, 500, 'server-fault', 'Something went wrong on the server. Nothing on your device is lost.');
 		}
 	};

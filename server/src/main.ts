@@ -8,10 +8,15 @@ import { createApp } from './app';
 import { readConfig, StartFault } from './config';
 import { openDatabase } from './database';
 import { layDemo } from './demo';
+import { clearEmpty } from './desks';
+import { eventsHere, eventsOfPostgres } from './events';
 import { listen } from './listen';
 
 /** How long a stop waits for requests under way. */
 const STOP_WITHIN_MS = 5000;
+
+/** How often empty desks are cleared away. */
+const CLEAR_EVERY_MS = 86_400_000;
 
 async function start(): Promise<void> {
 	const root = join(dirname(fileURLToPath(import.meta.url)), '..', '..');
@@ -20,14 +25,37 @@ async function start(): Promise<void> {
 	const { version } = JSON.parse(readFileSync(join(root, 'package.json'), 'utf8'));
 	if (!existsSync(join(config.appFolder, 'index.html')))
 		throw new StartFault('The app is not built yet. Run npm start in the folder of the project, which builds it.');
-	const db = await openDatabase(config.dataFolder);
+	const db = await openDatabase(config);
 	if (config.demo) await layDemo(db, new Date());
-	const server = createServer(createApp({ db, log, appFolder: config.appFolder, version }).callback());
-	const port = await listen(server, config.port, config.host).catch(async (fault) => {
+	const events = config.databaseUrl ? await eventsOfPostgres(config.databaseUrl, log) : eventsHere();
+	const { app, endStreams } = await createApp({
+		db,
+		log,
+		appFolder: config.appFolder,
+		version,
+		events,
+		proxies: config.proxies,
+		secure: config.publicUrl?.startsWith('https:') ?? false,
+		limitFactor: config.limitFactor,
+	});
+	const server = createServer(app.callback());
+	const close = async () => {
+		await events.close();
 		await db.destroy();
+	};
+	const port = await listen(server, config.port, config.host).catch(async (fault) => {
+		await close();
 		throw fault;
 	});
-	const address = `http://${config.host.includes(':') ? `[${config.host}]` : config.host}:${port}`;
+	const clear = () =>
+		void clearEmpty(db, new Date()).then(
+			(count) => count && log.info({ count }, 'empty desks cleared away'),
+			(error) => log.error({ code: error.code }, 'empty desks were not cleared away'),
+		);
+	clear();
+	setInterval(clear, CLEAR_EVERY_MS).unref();
+	const own = `http://${config.host.includes(':') ? `[${config.host}]` : config.host}:${port}`;
+	const address = config.publicUrl ?? own;
 	let stopping = false;
 	const stop = (signal: string) => {
 		if (stopping) return;
@@ -36,16 +64,17 @@ async function start(): Promise<void> {
 		const late = setTimeout(() => server.closeAllConnections(), STOP_WITHIN_MS);
 		server.close(async () => {
 			clearTimeout(late);
-			await db.destroy();
+			await close();
 			process.exit(0);
 		});
+		endStreams();
 		server.closeIdleConnections();
 	};
 	process.on('SIGINT', stop);
 	process.on('SIGTERM', stop);
 
 	// Said last: whoever reads it may stop the server at once.
-	log.info({ address, data: config.dataFolder }, 'started');
+	log.info({ address, data: config.databaseUrl ? 'PostgreSQL' : config.dataFolder }, 'started');
 	process.stdout.write(`Tidy Sum is at ${address}/\n`);
 	if (config.demo)
 		process.stdout.write(

@@ -1,8 +1,9 @@
-import { chmodSync, mkdirSync, writeFileSync } from 'node:fs';
+import { chmodSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { readConfig, StartFault } from '../src/config';
 import { makeFolder, startAndEnd, startServer } from './running';
+import { Asker } from './served';
 
 // Starting a process takes as long as the machine needs; nothing here is about time.
 jest.setTimeout(60_000);
@@ -16,6 +17,10 @@ describe('readConfig', () => {
 			appFolder: '/home/tidy/app/dist',
 			logLevel: 'info',
 			demo: true,
+			databaseUrl: null,
+			proxies: 0,
+			publicUrl: null,
+			limitFactor: 1,
 		});
 	});
 
@@ -26,38 +31,44 @@ describe('readConfig', () => {
 		[{ DATA_DIR: '' }, /DATA_DIR is empty/],
 		[{ LOG_LEVEL: 'loud' }, /LOG_LEVEL should be/],
 		[{ DEMO: 'maybe' }, /DEMO should be/],
+		[{ DATABASE_URL: 'mysql://here' }, /DATABASE_URL should begin with postgres/],
+		[{ TRUST_PROXY: 'yes' }, /TRUST_PROXY should be how many/],
+		[{ PUBLIC_URL: 'school' }, /PUBLIC_URL should be the address/],
+		[{ LIMIT_FACTOR: '-1' }, /LIMIT_FACTOR should be/],
 	])('says what is wrong with %j', (env, message) => {
 		expect(() => readConfig(env, '/')).toThrow(StartFault);
 		expect(() => readConfig(env, '/')).toThrow(message);
 	});
 });
 
+const WORDS = 'this is no database, only a few words in a file '.repeat(100);
+
 describe('the server as a process', () => {
 	const folder = makeFolder();
 	const env = { DATA_DIR: folder.data, APP_DIR: folder.app };
 	afterAll(folder.remove);
 
-	it('loses nothing it had acknowledged when it is killed', async () => {
-		const path = '/api/desks/desk-kill/works';
+	it('loses nothing it had acknowledged when it is killed, and ends well with a device that listens', async () => {
 		const first = await startServer(env);
+		const asker = new Asker(first.url);
 		const acknowledged: string[] = [];
 		const body = { exercise: 'new-snow', steps: [{ do: 'answer', text: '1.16' }] };
-		for (let i = 0; i < 40; i++) {
-			const response = await fetch(`${first.url}${path}/work-00${i}`, {
-				method: 'PUT',
-				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify({ base: 0, body }),
-			});
-			if (response.ok) acknowledged.push(`work-00${i}`);
-		}
+		for (let i = 0; i < 40; i++)
+			if ((await asker.keep('desk-kill', `work-00${i}`, 0, body)).status === 200) acknowledged.push(`work-00${i}`);
 		first.child.kill('SIGKILL');
 		await first.ended;
 		const second = await startServer(env);
-		const { works } = (await (await fetch(second.url + path)).json()) as { works: { id: string }[] };
+		const again = new Asker(second.url, asker.key);
+		const { works } = (await again.get('/desks/desk-kill/works')).body;
 		expect(acknowledged).toHaveLength(40);
-		expect(works.map(({ id }) => id).sort()).toEqual(acknowledged.sort());
+		expect(works.map(({ id }: { id: string }) => id).sort()).toEqual(acknowledged.sort());
+		const listening = await fetch(`${second.url}/api/desks/desk-kill/events`, {
+			headers: { authorization: `Bearer ${asker.key}` },
+		});
+		expect(listening.status).toBe(200);
 		second.child.kill('SIGTERM');
 		expect(await second.ended).toBe(0);
+		await listening.text();
 	});
 
 	it('ends well on SIGTERM, and lays the demo only where it may', async () => {
@@ -90,10 +101,13 @@ describe('the server as a process', () => {
 	it('says that the database cannot be opened, and exits with 1', async () => {
 		const broken = join(folder.data, 'broken');
 		mkdirSync(broken, { recursive: true });
-		writeFileSync(join(broken, 'tidy-sum.sqlite'), 'this is no database, only a few words in a file '.repeat(100));
+		writeFileSync(join(broken, 'tidy-sum.sqlite'), WORDS);
 		const { code, output } = await startAndEnd({ ...env, DATA_DIR: broken });
 		expect(code).toBe(1);
 		expect(output).toContain('cannot be opened');
+		expect(output).toContain('left as it is');
+		expect(readFileSync(join(broken, 'tidy-sum.sqlite'), 'utf8')).toBe(WORDS);
+		expect(readdirSync(broken)).toEqual(['tidy-sum.sqlite']);
 	});
 
 	it('says that the app is not built, and exits with 1', async () => {

@@ -118,6 +118,17 @@ export function webkit() {
 		);
 }
 
+/** Brings Debian's PostgreSQL where this account may; without it the server's tests run on SQLite, and those on it are skipped by name. */
+export function postgres() {
+	if (existsSync('/usr/lib/postgresql')) return;
+	say('installing PostgreSQL from Debian');
+	const { ok } = fromDebian(['postgresql']);
+	if (!ok)
+		say(
+			'PostgreSQL could not be installed: the tests on it are skipped. On Debian, as root: apt-get install postgresql.',
+		);
+}
+
 /** Runs a tool's main function; what is foreseen is one message, and the exit code says that it failed. */
 export async function tool(main) {
 	try {

@@ -1,7 +1,11 @@
 import type { Knex } from 'knex';
 import * as desksAndWorks from './001-desks-and-works';
+import * as keysAndChanges from './002-keys-and-changes';
 
-const LIST: Readonly<Record<string, Knex.Migration>> = { '001-desks-and-works': desksAndWorks };
+const LIST: Readonly<Record<string, Knex.Migration>> = {
+	'001-desks-and-works': desksAndWorks,
+	'002-keys-and-changes': keysAndChanges,
+};
 
 /** The migrations in order. To add one is to add one file and one row. */
 export const MIGRATIONS: Knex.MigrationSource<string> = {
@@ -9,3 +13,6 @@ export const MIGRATIONS: Knex.MigrationSource<string> = {
 	getMigrationName: (name) => name,
 	getMigration: async (name) => LIST[name] as Knex.Migration,
 };
+
+/** The names of the migrations this version knows. */
+export const MIGRATION_NAMES: readonly string[] = Object.keys(LIST);

@@ -1,7 +1,9 @@
+import { DESKS } from './desks';
+import { events } from './events';
 import { health } from './health';
-import { keepWorkRoute } from './keep-work';
-import { listWorksRoute } from './list-works';
+import { look } from './looks';
 import type { Route } from './route';
+import { WORKS } from './works';
 
-/** The requests of the API. To add one is to add a file and a row. */
-export const ROUTES: readonly Route[] = [health, listWorksRoute, keepWorkRoute];
+/** The requests of the API. To add one is to add a row. */
+export const ROUTES: readonly Route[] = [health, ...WORKS, ...DESKS, events, look];

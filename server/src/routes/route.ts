@@ -1,23 +1,70 @@
-import type { z } from '@tidy-sum/schema';
+import type { ApiCode, z } from '@tidy-sum/schema';
 import type { Context } from 'koa';
+import type { Admission, Admitted } from '../admission';
 import type { Database } from '../database';
 import { RequestFault } from '../errors';
+import type { Events } from '../events';
+import type { Keeping } from '../keeping';
+import type { Limits } from '../limits';
 
 /** What a route has at hand. */
-export type RouteParts = { readonly db: Database; readonly version: string; readonly now: () => Date };
+export type RouteParts = {
+	readonly db: Database;
+	readonly version: string;
+	readonly now: () => Date;
+	readonly keeping: Keeping;
+	readonly events: Events;
+	readonly limits: Limits;
+	readonly admission: Admission;
+	/** Streams that are open, so that a stop can end them. */
+	readonly streams: Set<{ end(): unknown }>;
+};
 
-/** A request of the API: one file. It sets the body of the reply, and its status where that is not 200. */
-export type Route = {
-	readonly method: 'get' | 'put';
+/**
+ * Who may ask: anyone; one with a key of the desk that the address names; the same, and the desk is made where it is new; or the
+ * same, and the desks of made-up work may be read by all.
+ */
+export type Who = 'anyone' | 'desk' | 'desk or new' | 'desk or demo';
+
+/** What a request comes with, read by the schemas of its row. */
+export type Asked<B, Q> = {
+	readonly ctx: Context;
+	readonly parts: RouteParts;
+	/** The parts of the address, each an id. */
+	readonly params: Readonly<Record<string, string>>;
+	/** Who asks, where a key is asked for; of a demo desk the desk alone. */
+	readonly by: Admitted;
+	readonly body: B;
+	readonly query: Q;
+};
+
+/** A request of the API: one file, or a row of one. What it gives is the reply; with none it has written the reply itself. */
+export type RouteOf<B extends z.ZodType, Q extends z.ZodType, R extends z.ZodType> = {
+	readonly method: 'get' | 'put' | 'post' | 'delete';
 	/** Its address under /api. */
 	readonly path: string;
-	/** Whether it comes with a body, in JSON. */
-	readonly hasBody?: true;
-	readonly answer: (
-		ctx: Context & { readonly params: Readonly<Record<string, string>> },
-		parts: RouteParts,
-	) => Promise<void>;
+	/** What it does, in a sentence. */
+	readonly says: string;
+	readonly who: Who;
+	/** The shape of its body, in JSON. */
+	readonly body?: B;
+	/** The shape of what stands behind the question mark of its address. */
+	readonly query?: Q;
+	readonly reply: R;
+	/** What it can be refused with, beside what any request can. */
+	readonly codes: readonly ApiCode[];
+	/** Another type than JSON of what it answers. */
+	readonly type?: string;
+	readonly answer: (asked: Asked<z.output<B>, z.output<Q>>) => Promise<z.input<R> | undefined>;
 };
+
+// biome-ignore lint/suspicious/noExplicitAny: a list of rows, each with schemas of its own.
+export type Route = RouteOf<any, any, any>;
+
+/** A row of the API, held to its own schemas by the compiler. */
+export function route<B extends z.ZodType, Q extends z.ZodType, R extends z.ZodType>(row: RouteOf<B, Q, R>): Route {
+	return row;
+}
 
 /**
  * A value of a request, read by its schema.

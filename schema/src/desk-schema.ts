@@ -1,0 +1,121 @@
+import { z } from 'zod';
+import { idSchema, trySchema } from './work-schema';
+
+/** A secret key of a device, as its bytes are written for a header: 16 to 64 bytes in base64url. */
+export const keySchema = z.string().regex(/^[A-Za-z0-9_-]{22,86}$/);
+
+/** The SHA-256 of a key, in hexadecimal. */
+export const hashSchema = z.string().regex(/^[0-9a-f]{64}$/);
+
+/** The signs of a one-time code: no two of them look alike. */
+export const CODE_SIGNS = '23456789ABCDEFGHJKLMNPQRSTUVWXYZ';
+
+/** A one-time code as a person types it: small letters, spaces and hyphens do not matter. */
+export const codeSchema = z
+	.string()
+	.max(40)
+	.transform((typed) => typed.toUpperCase().replace(/[\s-]/g, ''))
+	.pipe(z.string().regex(new RegExp(`^[${CODE_SIGNS}]{8}$`)));
+
+/** What a key is on: a device, or a recovery sheet. */
+export const keyKindSchema = z.enum(['device', 'sheet']);
+
+/** What a device says of itself, for the list of devices: a kind of browser, no more. */
+export const deviceSaysSchema = z.string().max(60);
+
+/** A key that joins a desk: its hash alone. */
+export const newKeySchema = z.object({ hash: hashSchema, kind: keyKindSchema, says: deviceSaysSchema });
+
+/** Joining a desk with a one-time code: the hash of the new device's own key goes with it. */
+export const joinSchema = z.object({ code: codeSchema, hash: hashSchema, says: deviceSaysSchema });
+
+export const joinedSchema = z.object({ desk: idSchema });
+
+/** A one-time code, and until when it holds. */
+export const madeCodeSchema = z.object({ code: z.string(), until: z.iso.datetime() });
+
+/** The keys of a desk as they are listed; `here` is the one that asks. */
+export const devicesSchema = z.object({
+	devices: z.array(
+		z.object({
+			id: idSchema,
+			kind: keyKindSchema,
+			says: z.string(),
+			made: z.string(),
+			/** The day it was last used. */
+			used: z.string(),
+			here: z.boolean(),
+		}),
+	),
+});
+
+export type ListedDevice = z.infer<typeof devicesSchema>['devices'][number];
+
+/** Where a piece of work stands, without what is in it. A piece that was erased leaves its place and nothing else. */
+export const headSchema = z.object({
+	id: idSchema,
+	version: z.number().int().min(1),
+	/** Its place among the changes of the desk. */
+	seq: z.number().int().min(1),
+	exercise: z.string(),
+	kept: z.string(),
+	/** How many steps and tries it has. */
+	steps: z.number().int().min(0),
+	tries: z.number().int().min(0),
+	gone: z.boolean(),
+});
+
+export type Head = z.infer<typeof headSchema>;
+
+/** What changed on a desk after a place among its changes, in order; `seq` is how far this page goes. */
+export const changesSchema = z.object({ works: z.array(headSchema), seq: z.number().int().min(0), more: z.boolean() });
+
+/** The tries of a piece of work, without its steps. */
+export const triesOfSchema = z.object({ id: idSchema, version: z.number().int().min(1), tries: z.array(trySchema) });
+
+/** A page of tries; each piece is read by itself. `next` is where the next page begins, null at the end. */
+export const triesSchema = z.object({ tries: z.array(z.unknown()), next: z.number().int().min(1).nullable() });
+
+export type TriesOf = z.infer<typeof triesOfSchema>;
+
+/** The most pieces of work whose bodies are asked for at once. */
+export const BODIES_LIMIT = 50;
+
+/** The ids whose bodies are asked for, as they stand in the address: joined by commas. */
+export const idsSchema = z
+	.string()
+	.transform((text) => text.split(','))
+	.pipe(z.array(idSchema).min(1).max(BODIES_LIMIT));
+
+/** A place among the changes of a desk, as it stands in the address. */
+export const placeSchema = z
+	.string()
+	.regex(/^\d{1,15}$/)
+	.transform(Number)
+	.default(0);
+
+/** The reply to erasing a piece of work. */
+export const erasedSchema = z.object({ id: idSchema, version: z.number().int().min(1) });
+
+/** What is shown by a link to look at: a piece of work, or those of a Round. */
+export const shownSchema = z.discriminatedUnion('is', [
+	z.object({ is: z.literal('work'), id: idSchema }),
+	z.object({ is: z.literal('round'), code: z.string().regex(/^[0-9a-z]{1,40}$/) }),
+]);
+
+export type Shown = z.infer<typeof shownSchema>;
+
+/** A link to look at, as it is made: its id and the hash of its secret, both from the device. */
+export const newLookSchema = z.object({ id: idSchema, hash: hashSchema, shows: shownSchema });
+
+export const looksSchema = z.object({
+	looks: z.array(z.object({ id: idSchema, shows: shownSchema, made: z.string() })),
+});
+
+export type ListedLook = z.infer<typeof looksSchema>['looks'][number];
+
+/** What somebody with a link to look at is given: the pieces of work, each read by itself. */
+export const lookedAtSchema = z.object({ shows: shownSchema, works: z.array(z.unknown()) });
+
+/** Nothing but that it was done. */
+export const doneSchema = z.object({ done: z.literal(true) });

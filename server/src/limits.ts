@@ -1,0 +1,75 @@
+import type { Context } from 'koa';
+import { type RateLimiterAbstract, RateLimiterMemory, RateLimiterPostgres } from 'rate-limiter-flexible';
+import { type Database, isPostgres } from './database';
+import { RequestFault } from './errors';
+
+/**
+ * The limits, a row each: how many in how many seconds, and what is said past them. A desk's requests count for the desk. An
+ * address is counted only for requests without a key that fits, for wrong codes, and for desks made: a school of 1 000 devices
+ * behind one address opens in ten minutes and is not held up.
+ */
+export const LIMITS = {
+	desk: { points: 1200, seconds: 60, says: 'This desk sends more than a server for many can take.' },
+	stranger: { points: 1500, seconds: 600, says: 'Too many requests without a key that fits came from this address.' },
+	code: { points: 40, seconds: 600, says: 'Too many codes that do not hold came from this address.' },
+	newDesk: { points: 1500, seconds: 600, says: 'Too many new desks came from this address.' },
+} as const;
+
+export type LimitName = keyof typeof LIMITS;
+
+export type Limits = {
+	/** Counts one; @throws RequestFault 429 `too-many`, with `Retry-After`, past the limit. */
+	readonly count: (ctx: Context, limit: LimitName, of: string) => Promise<void>;
+	/** Whether the limit is reached already; nothing is counted. */
+	readonly isReached: (limit: LimitName, of: string) => Promise<boolean>;
+};
+
+type Past = { readonly msBeforeNext?: unknown };
+
+function refuse(ctx: Context, limit: LimitName, ms: number): never {
+	const seconds = Math.max(1, Math.ceil(ms / 1000));
+	ctx.set('Retry-After', `${seconds}`);
+	const when = seconds === 1 ? 'in a second' : `in ${seconds} seconds`;
+	throw new RequestFault(429, 'too-many', `${LIMITS[limit].says} Come again ${when}; nothing is lost.`);
+}
+
+/** The limits of a server: counted in the database where several processes share one, else in the process. */
+export async function createLimits(db: Database, factor = 1): Promise<Limits> {
+	const shared = isPostgres(db);
+	const entries = await Promise.all(
+		Object.entries(LIMITS).map(async ([name, { points, seconds }]) => {
+			const options = { points: Math.ceil(points * factor), duration: seconds, keyPrefix: name };
+			if (!shared) return [name, new RateLimiterMemory(options)] as const;
+			const limiter = await new Promise<RateLimiterAbstract>((resolve, reject) => {
+				const made: RateLimiterPostgres = new RateLimiterPostgres(
+					{
+						...options,
+						storeClient: db,
+						storeType: 'knex',
+						tableName: 'limits',
+						inMemoryBlockOnConsumed: options.points + 1,
+						insuranceLimiter: new RateLimiterMemory(options),
+					},
+					(error?: Error) => (error ? reject(error) : resolve(made)),
+				);
+			});
+			return [name, limiter] as const;
+		}),
+	);
+	const limiters = Object.fromEntries(entries) as Record<LimitName, RateLimiterAbstract>;
+	return {
+		count: async (ctx, limit, of) => {
+			try {
+				await limiters[limit].consume(of);
+			} catch (past) {
+				const { msBeforeNext } = past as Past;
+				if (typeof msBeforeNext !== 'number') throw past;
+				refuse(ctx, limit, msBeforeNext);
+			}
+		},
+		isReached: async (limit, of) => {
+			const found = await limiters[limit].get(of);
+			return found !== null && found.remainingPoints <= 0;
+		},
+	};
+}

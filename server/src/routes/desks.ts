@@ -1,0 +1,164 @@
+import {
+	devicesSchema,
+	doneSchema,
+	joinedSchema,
+	joinSchema,
+	looksSchema,
+	madeCodeSchema,
+	newKeySchema,
+	newLookSchema,
+} from '@tidy-sum/schema/desk';
+import { addKey, eraseDesk, listDevices, makeCode, shutOut, takeCode } from '../desks';
+import { RequestFault } from '../errors';
+import { addLook, LOOKS_LIMIT, listLooks, takeBack } from '../looks';
+import { type Asked, type Route, route } from './route';
+
+/** The most keys of one desk: devices, and recovery sheets. */
+const KEYS_LIMIT = 40;
+
+const DONE = { done: true } as const;
+
+async function told({ parts: { events, db }, by: { desk } }: Asked<unknown, unknown>): Promise<void> {
+	const one = [{ desk, keys: true }] as const;
+	await events.tell(db, one);
+	events.committed(one);
+}
+
+const devices = route({
+	method: 'get',
+	path: '/desks/:desk/keys',
+	says: 'The devices and recovery sheets that have a key of a desk; no key and no hash stands in it.',
+	who: 'desk',
+	reply: devicesSchema,
+	codes: ['no-desk', 'erased'],
+	answer: async ({ parts: { db }, by: { desk, key } }) => ({ devices: [...(await listDevices(db, desk, key))] }),
+});
+
+const addDevice = route({
+	method: 'post',
+	path: '/desks/:desk/keys',
+	says: 'Gives a desk one more key, of which only the hash is sent: for a recovery sheet, or for a device that came with one.',
+	who: 'desk',
+	body: newKeySchema,
+	reply: doneSchema,
+	codes: ['no-desk', 'erased', 'shape', 'not-json', 'too-much'],
+	answer: async ({ parts: { db, now }, by: { desk, key }, body }) => {
+		if ((await listDevices(db, desk, key)).length >= KEYS_LIMIT)
+			throw new RequestFault(413, 'too-much', `A desk has up to ${KEYS_LIMIT} devices. Shut one out first.`);
+		await addKey(db, desk, body, now());
+		return DONE;
+	},
+});
+
+const removeDevice = route({
+	method: 'delete',
+	path: '/desks/:desk/keys/:id',
+	says: 'Shuts a device or a recovery sheet out: its key opens the desk no more. One that is not there is shut out already.',
+	who: 'desk',
+	reply: doneSchema,
+	codes: ['no-desk', 'erased'],
+	answer: async (asked) => {
+		const { parts, by, params } = asked;
+		if (await shutOut(parts.db, by.desk, params.id ?? '')) await told(asked);
+		return DONE;
+	},
+});
+
+const code = route({
+	method: 'post',
+	path: '/desks/:desk/codes',
+	says: 'Makes a one-time code that lets one more device in. It holds ten minutes and stands five wrong tries; one made before holds no more.',
+	who: 'desk',
+	reply: madeCodeSchema,
+	codes: ['no-desk', 'erased'],
+	answer: ({ parts: { db, now }, by: { desk } }) => makeCode(db, desk, now()),
+});
+
+const join = route({
+	method: 'post',
+	path: '/joining',
+	says: 'Joins a desk with a one-time code. The hash of the new device’s own key goes with it; the key itself stays on the device.',
+	who: 'anyone',
+	body: joinSchema,
+	reply: joinedSchema,
+	codes: ['no-code', 'shape', 'not-json', 'too-many'],
+	answer: async ({ ctx, parts: { db, now, limits }, body: { code, hash, says } }) => {
+		if (await limits.isReached('code', ctx.ip)) await limits.count(ctx, 'code', ctx.ip);
+		const desk = await takeCode(db, code, now());
+		if (desk === null) {
+			await limits.count(ctx, 'code', ctx.ip);
+			throw new RequestFault(
+				404,
+				'no-code',
+				'This code does not hold, or holds no more. Make a new one on the other device.',
+			);
+		}
+		await addKey(db, desk, { hash, kind: 'device', says }, now());
+		return { desk };
+	},
+});
+
+const erase = route({
+	method: 'delete',
+	path: '/desks/:desk',
+	says: 'Erases a desk with all that is on it. Its devices are told so when they come again, and bring nothing back.',
+	who: 'desk',
+	reply: doneSchema,
+	codes: ['no-desk', 'erased'],
+	answer: async (asked) => {
+		await eraseDesk(asked.parts.db, asked.by.desk);
+		await told(asked);
+		return DONE;
+	},
+});
+
+const looks = route({
+	method: 'get',
+	path: '/desks/:desk/looks',
+	says: 'The links to look at that were made of a desk.',
+	who: 'desk',
+	reply: looksSchema,
+	codes: ['no-desk', 'erased'],
+	answer: async ({ parts: { db }, by: { desk } }) => ({ looks: [...(await listLooks(db, desk))] }),
+});
+
+const makeLook = route({
+	method: 'post',
+	path: '/desks/:desk/looks',
+	says: 'Makes a link to look at one piece of work, or at one Round. Its id and its secret are made on the device; the hash of the secret is kept.',
+	who: 'desk',
+	body: newLookSchema,
+	reply: doneSchema,
+	codes: ['no-desk', 'erased', 'shape', 'not-json', 'too-much'],
+	answer: async ({ parts: { db, now }, by: { desk }, body }) => {
+		if (!(await addLook(db, desk, body, now())))
+			throw new RequestFault(413, 'too-much', `A desk has up to ${LOOKS_LIMIT} links to look at. Take one back first.`);
+		return DONE;
+	},
+});
+
+const takeLookBack = route({
+	method: 'delete',
+	path: '/desks/:desk/looks/:id',
+	says: 'Takes a link to look at back. One that is not there is taken back already.',
+	who: 'desk',
+	reply: doneSchema,
+	codes: ['no-desk', 'erased'],
+	answer: async ({ parts: { db }, by: { desk }, params: { id = '' } }) => {
+		await takeBack(db, desk, id);
+		return DONE;
+	},
+});
+
+/** A desk itself: its keys, its codes, its links, and its end. */
+export const DESKS: readonly Route[] = [
+	devices,
+	addDevice,
+	removeDevice,
+	code,
+	join,
+	erase,
+	looks,
+	makeLook,
+	takeLookBack,
+];

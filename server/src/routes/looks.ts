@@ -1,0 +1,26 @@
+import { lookedAtSchema } from '@tidy-sum/schema/desk';
+import { keyOf } from '../admission';
+import { hashOf } from '../desks';
+import { RequestFault } from '../errors';
+import { lookAt } from '../looks';
+import { type Route, route } from './route';
+
+/** What a link to look at shows. Its secret comes as a key does, and never stands in an address the server sees. */
+export const look: Route = route({
+	method: 'get',
+	path: '/looks/:id',
+	says: 'What a link to look at shows, by its secret. A link that was taken back is as one that never was.',
+	who: 'anyone',
+	reply: lookedAtSchema,
+	codes: ['no-look', 'too-many'],
+	answer: async ({ ctx, parts: { db, limits }, params: { id = '' } }) => {
+		const found = await lookAt(db, id, hashOf(keyOf(ctx) ?? ''));
+		if (found) return { shows: found.shows, works: [...found.works] };
+		await limits.count(ctx, 'stranger', ctx.ip);
+		throw new RequestFault(
+			404,
+			'no-look',
+			'There is nothing to look at here. The link was taken back, or is not whole.',
+		);
+	},
+});

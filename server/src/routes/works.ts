@@ -1,0 +1,119 @@
+import { keepWorkSchema, workSchema, worksSchema, z } from '@tidy-sum/schema';
+import { changesSchema, erasedSchema, idsSchema, placeSchema, triesSchema } from '@tidy-sum/schema/desk';
+import { noDesk } from '../admission';
+import { RequestFault } from '../errors';
+import { BYTES_LIMIT, type Kept, PIECES_LIMIT } from '../keeping';
+import { bodiesOf, changesAfter, triesFrom } from '../works';
+import { type Route, route } from './route';
+
+const changes = route({
+	method: 'get',
+	path: '/desks/:desk/works',
+	says: 'What changed on a desk after a place among its changes: where each piece of work stands, without what is in it.',
+	who: 'desk or demo',
+	query: z.object({ after: placeSchema }),
+	reply: changesSchema,
+	codes: ['no-desk', 'erased', 'shape'],
+	answer: async ({ parts: { db }, by: { desk }, query: { after } }) => {
+		const { works, seq, more } = await changesAfter(db, desk, after);
+		return { works: [...works], seq, more };
+	},
+});
+
+const bodies = route({
+	method: 'get',
+	path: '/desks/:desk/bodies',
+	says: 'Pieces of work by their ids, with all that is in them. Where a reply would be too large, the last are left out.',
+	who: 'desk or demo',
+	query: z.object({ ids: idsSchema }),
+	reply: worksSchema,
+	codes: ['no-desk', 'erased', 'shape'],
+	answer: async ({ parts: { db }, by: { desk }, query: { ids } }) => {
+		const { works, aside } = await bodiesOf(db, desk, ids);
+		return { works: [...works], aside: [...aside] };
+	},
+});
+
+const tries = route({
+	method: 'get',
+	path: '/desks/:desk/tries',
+	says: 'The tries of a desk’s work, page by page, from a place among its changes.',
+	who: 'desk or demo',
+	query: z.object({ from: placeSchema }),
+	reply: triesSchema,
+	codes: ['no-desk', 'erased', 'shape'],
+	answer: async ({ parts: { db }, by: { desk }, query: { from } }) => {
+		const page = await triesFrom(db, desk, from);
+		return { tries: [...page.tries], next: page.next };
+	},
+});
+
+/** What came of a change that was not kept, as a refusal. */
+function refused({ came }: Exclude<Kept, { came: 'kept' | 'conflict' }>): never {
+	switch (came) {
+		case 'no-desk':
+			return noDesk();
+		case 'erased':
+			throw new RequestFault(410, 'erased', 'This piece of work was erased, and does not come back.');
+		case 'unreadable':
+			throw new RequestFault(
+				409,
+				'unreadable',
+				'Another version is kept that cannot be read; nothing was overwritten.',
+			);
+		case 'too-much':
+			throw new RequestFault(
+				413,
+				'too-much',
+				`A desk holds up to ${PIECES_LIMIT} pieces of work and ${BYTES_LIMIT / 1_000_000} MB. Erase some, or begin another desk; nothing was lost.`,
+			);
+	}
+}
+
+const keep = route({
+	method: 'put',
+	path: '/desks/:desk/works/:id',
+	says: 'Keeps a version of a piece of work, where it follows the one that is kept. The first under a new id makes the desk, with the key it comes with.',
+	who: 'desk or new',
+	body: keepWorkSchema,
+	reply: workSchema,
+	codes: [
+		'no-desk',
+		'erased',
+		'read-only',
+		'not-json',
+		'too-large',
+		'too-much',
+		'shape',
+		'conflict',
+		'unreadable',
+		'full',
+	],
+	answer: async ({ ctx, parts: { keeping, now }, by: { desk, hash }, params: { id = '' }, body }) => {
+		const kept = await keeping.keep(desk, hash, id, body, now());
+		if (kept.came === 'kept') return kept.work ?? refused({ came: 'erased' });
+		if (kept.came !== 'conflict') return refused(kept);
+		ctx.status = 409;
+		ctx.body = {
+			error: { code: 'conflict', message: 'This work was changed elsewhere since; nothing was overwritten.' },
+			kept: kept.work,
+		};
+		return undefined;
+	},
+});
+
+const erase = route({
+	method: 'delete',
+	path: '/desks/:desk/works/:id',
+	says: 'Erases a piece of work. A mark stays in its place, so that no other device brings it back.',
+	who: 'desk',
+	reply: erasedSchema,
+	codes: ['no-desk', 'erased', 'shape'],
+	answer: async ({ parts: { keeping, now }, by: { desk, hash }, params: { id = '' } }) => {
+		const gone = await keeping.erase(desk, hash, id, now());
+		return gone.came === 'kept' ? { id, version: gone.version } : noDesk();
+	},
+});
+
+/** Work on a desk. */
+export const WORKS: readonly Route[] = [changes, bodies, tries, keep, erase];

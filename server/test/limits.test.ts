@@ -1,0 +1,72 @@
+import { Asker, KINDS, newDesk, type ServedHere } from './served';
+
+const BODY = { exercise: 'new-snow', steps: [] };
+
+describe.each(KINDS)('limits on $name', (kind) => {
+	let served: ServedHere;
+
+	beforeAll(async () => {
+		await kind.open();
+		// A hundredth: 12 requests of a desk, 15 of a stranger, 15 new desks, and one wrong code.
+		served = await kind.serve({ limitFactor: 0.01, proxies: 1 });
+	});
+	afterAll(() => kind.close());
+
+	/** Asks from an address of its own, as a proxy tells it. */
+	function from(address: string, key?: string | null) {
+		const asker = new Asker(served.url, key);
+		return {
+			asker,
+			ask: (method: string, path: string, body?: unknown) =>
+				asker.ask(method, path, body, { 'x-forwarded-for': address }),
+		};
+	}
+
+	it('hold for a desk, whichever address its devices have, and say when to come again', async () => {
+		const desk = newDesk();
+		const { asker, ask } = from('10.0.0.1');
+		await ask('PUT', `/desks/${desk}/works/work-0001`, { base: 0, body: BODY });
+		const statuses = [];
+		for (let i = 0; i < 12; i++) statuses.push((await from(`10.0.1.${i}`, asker.key).ask('GET', `/desks/${desk}/works`)).status);
+		expect(statuses).toEqual([...Array.from({ length: 11 }, () => 200), 429]);
+		const past = await ask('GET', `/desks/${desk}/works`);
+		expect(past.body.error).toMatchObject({ code: 'too-many', message: expect.stringContaining('nothing is lost') });
+		expect(Number(past.headers.get('retry-after'))).toBeGreaterThan(0);
+	});
+
+	it('hold for an address only where no key fits: its desks go on', async () => {
+		const desk = newDesk();
+		const { ask } = from('10.0.0.2');
+		await ask('PUT', `/desks/${desk}/works/work-0001`, { base: 0, body: BODY });
+		const stranger = from('10.0.0.2');
+		const statuses = [];
+		for (let i = 0; i < 16; i++) statuses.push((await stranger.ask('GET', `/desks/${desk}/works`)).status);
+		expect(statuses).toEqual([...Array.from({ length: 15 }, () => 404), 429]);
+		expect((await ask('GET', `/desks/${desk}/works`)).status).toBe(200);
+		expect((await from('10.0.0.3').ask('GET', `/desks/${desk}/works`)).status).toBe(404);
+	});
+
+	it('hold for new desks of an address, and those that are made go on', async () => {
+		const made = [];
+		for (let i = 0; i < 16; i++) {
+			const desk = newDesk();
+			const { asker, ask } = from('10.0.0.4');
+			made.push({ desk, asker, status: (await ask('PUT', `/desks/${desk}/works/work-0001`, { base: 0, body: BODY })).status });
+		}
+		expect(made.map(({ status }) => status)).toEqual([...Array.from({ length: 15 }, () => 200), 429]);
+		const [first] = made;
+		expect((await first?.asker.works(first.desk))?.length).toBe(1);
+	});
+
+	it('hold for codes: past the limit a right one is not told from a wrong one', async () => {
+		const desk = newDesk();
+		const { asker, ask } = from('10.0.0.5');
+		await ask('PUT', `/desks/${desk}/works/work-0001`, { base: 0, body: BODY });
+		const { code } = (await ask('POST', `/desks/${desk}/codes`)).body;
+		const joins = (address: string, tried: string) =>
+			from(address).ask('POST', '/joining', { code: tried, hash: asker.hash, says: '' });
+		expect((await joins('10.0.0.6', 'AAAAAAAA')).status).toBe(404);
+		expect((await joins('10.0.0.6', code)).status).toBe(429);
+		expect((await joins('10.0.0.7', code)).status).toBe(200);
+	});
+});
