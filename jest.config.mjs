@@ -5,7 +5,7 @@ const BABEL = fileURLToPath(new URL('babel.config.cjs', import.meta.url));
 const transform = { '\\.m?[jt]sx?$': ['babel-jest', { configFile: BABEL }] };
 
 /** Packages that come as modules only. */
-const MODULES = 'd3-[a-z-]+|internmap';
+const MODULES = 'd3-[a-z-]+|internmap|@noble/hashes';
 
 const transformIgnorePatterns = [`/node_modules/(?!(?:${MODULES})/)`];
 
@@ -48,7 +48,7 @@ export default {
 		{
 			displayName: 'slow',
 			testEnvironment: 'node',
-			testMatch: ['<rootDir>/{core,cli,exchange,server}/test/**/*.slow.test.ts'],
+			testMatch: ['<rootDir>/{core,cli,exchange,server,tools}/test/**/*.slow.test.ts'],
 			transform,
 			transformIgnorePatterns,
 		},

@@ -7,8 +7,8 @@ await tool(async () => {
 	packages();
 	const { register } = await import('tsx/esm/api');
 	register();
-	const { backUp, BackupFault } = await import('../server/src/backup.ts');
-	const { databaseFile } = await import('../server/src/database.ts');
+	const { backUp, BackupFault } = await import('../server/src/keeping/backup.ts');
+	const { databaseFile } = await import('../server/src/keeping/database.ts');
 	const { StartFault } = await import('../server/src/config.ts');
 	try {
 		await backUp(databaseFile(process.env), to);

@@ -3,6 +3,7 @@ import { Slot } from 'expo-router';
 import { type ReactNode, useEffect, useState } from 'react';
 import { useColorScheme, View } from 'react-native';
 import { Provider } from 'react-redux';
+import { DeskStrip } from './desk-strip';
 import { applySettings, readSettings } from './device/settings';
 import { NewVersion } from './new-version';
 import { WithPlaces } from './places/with-places';
@@ -40,6 +41,7 @@ export function AppFrame() {
 		<Provider store={store}>
 			<AsSet>
 				<NewVersion />
+				<DeskStrip />
 				<WithPlaces>
 					<Slot />
 				</WithPlaces>

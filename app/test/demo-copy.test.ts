@@ -12,20 +12,32 @@ const SNOW: StoredWork = {
 
 function server(works: readonly StoredWork[] | null): ServerStore & { readonly asked: string[] } {
 	const asked: string[] = [];
+	const head = { seq: 1, exercise: 'new-snow', kept: SNOW.kept, steps: 1, tries: 0, gone: false };
 	return {
 		asked,
-		list: async (desk) => {
-			asked.push(desk);
-			return works && { works, aside: 0 };
+		changes: async () => {
+			asked.push('changes');
+			return works
+				? {
+						came: 'here',
+						value: { works: works.map(({ id, version }) => ({ ...head, id, version })), seq: 1, more: false },
+					}
+				: { came: 'away' };
 		},
-		send: async () => ({ came: 'refused' }),
+		bodies: async () => ({ came: 'here', value: { works: works ?? [], aside: [] } }),
+		tries: async () => ({ came: 'away' }),
+		send: async () => ({ came: 'away' }),
+		erase: async () => ({ came: 'away' }),
+		listen: async () => false,
 	};
 }
+
+const NOW = 1_770_000_000_000;
 
 describe('the demo desk, opened by its link', () => {
 	it('is copied to a desk of one’s own, with all its work still to be sent', async () => {
 		const device = memoryStore();
-		const copy = await demoCopy(DEMO_DESK, device, server([SNOW]));
+		const copy = await demoCopy(DEMO_DESK, device, server([SNOW]), NOW);
 		expect(copy).not.toBeNull();
 		expect(copy).not.toBe(DEMO_DESK);
 		const { works } = await device.load(copy ?? '');
@@ -39,20 +51,21 @@ describe('the demo desk, opened by its link', () => {
 	it('is copied once: the link leads back to the copy', async () => {
 		const device = memoryStore();
 		const from = server([SNOW]);
-		const first = await demoCopy(DEMO_DESK, device, from);
-		expect(await demoCopy(DEMO_DESK, device, from)).toBe(first);
-		expect(from.asked).toEqual([DEMO_DESK]);
+		const first = await demoCopy(DEMO_DESK, device, from, NOW);
+		expect(await demoCopy(DEMO_DESK, device, from, NOW)).toBe(first);
+		expect(from.asked).toEqual(['changes']);
+		expect((await device.desks()).map(({ id, kept }) => [id, kept])).toEqual([[first, false]]);
 	});
 
 	it('brings along what was done on it here before it was a copy', async () => {
 		const device = memoryStore();
 		const mine = { id: 'demo-snow', body: { exercise: 'new-snow', steps: [] }, version: 2, ahead: true };
-		await device.keepEntry(DEMO_DESK, mine);
-		const copy = await demoCopy(DEMO_DESK, device, server([SNOW]));
+		await device.keepEntries(DEMO_DESK, [mine]);
+		const copy = await demoCopy(DEMO_DESK, device, server([SNOW]), NOW);
 		expect((await device.load(copy ?? '')).works.byId['demo-snow']).toEqual({ ...mine, version: 0 });
 	});
 
 	it('is no desk while the server cannot be asked for it', async () => {
-		expect(await demoCopy(DEMO_DESK, memoryStore(), server(null))).toBeNull();
+		expect(await demoCopy(DEMO_DESK, memoryStore(), server(null), NOW)).toBeNull();
 	});
 });

@@ -12,7 +12,7 @@ import { StartPanel } from '../src/desk/panels/start-panel';
 import { TakePanel } from '../src/desk/panels/take-panel';
 import { SettingsScreen } from '../src/settings/settings-screen';
 import { type AppStore, makeStore } from '../src/store/store';
-import { SHELF } from '../src/work/my-shelf';
+import { SHELF } from '../src/work/list-names';
 import { begunAnew, did } from '../src/work/works-slice';
 import { showPanel, viewOf } from './on-desk';
 

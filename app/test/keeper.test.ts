@@ -2,8 +2,11 @@ import type { StoredWork } from '@tidy-sum/schema';
 import { makeStore } from '../src/store/store';
 import type { DeviceStore } from '../src/sync/device-store';
 import { keep } from '../src/sync/keeper';
+import { memoryStore } from '../src/sync/memory-store';
+import { sayKeeping } from '../src/sync/said-keeping';
 import type { Sent, ServerStore } from '../src/sync/server-store';
-import { did, type WorkEntry } from '../src/work/works-slice';
+import { wanted } from '../src/sync/sync-slice';
+import { did, erased, parted, type WorkEntry } from '../src/work/works-slice';
 
 const PLACE = {
 	do: 'place',
@@ -11,41 +14,57 @@ const PLACE = {
 	factor: { top: { number: '12', unit: 'in' }, bottom: { number: '1', unit: 'ft' } },
 } as const;
 
-/** A desk with a device and a server of its own; what the server answers can be set. */
+const HEAD = { seq: 1, exercise: 'mast-log', kept: '2026-01-01T00:00:00.000Z', steps: 1, tries: 0, gone: false };
+
+/** A server that never answers a listener, and keeps what it is sent; what it answers can be set. */
+function serverOf(works: readonly StoredWork[] | null, sent: WorkEntry[]) {
+	let answer: (entry: WorkEntry) => Sent = (entry) => ({ came: 'kept', version: entry.version + 1 });
+	const server: ServerStore = {
+		changes: async (after) =>
+			works
+				? {
+						came: 'here',
+						value: {
+							works: after ? [] : works.map(({ id, version }) => ({ ...HEAD, id, version })),
+							seq: works.length,
+							more: false,
+						},
+					}
+				: { came: 'away' },
+		bodies: async (ids) => ({
+			came: 'here',
+			value: { works: (works ?? []).filter(({ id }) => ids.includes(id)), aside: [] },
+		}),
+		tries: async () => ({ came: 'here', value: { tries: [], next: null } }),
+		send: async (entry) => {
+			sent.push(entry);
+			return answer(entry);
+		},
+		erase: async () => ({ came: 'here', value: null }),
+		listen: async (_, stop) => new Promise((resolve) => stop.addEventListener('abort', () => resolve(true))),
+	};
+	return {
+		server,
+		answers: (next: typeof answer) => {
+			answer = next;
+		},
+	};
+}
+
+/** A desk with a device and a server of its own. */
 function desk(works: readonly StoredWork[] | null = []) {
 	const store = makeStore();
 	const onDevice: WorkEntry[] = [];
 	const sent: WorkEntry[] = [];
-	let answer: (entry: WorkEntry) => Sent = (entry) => ({ came: 'kept', version: entry.version + 1 });
 	const device: DeviceStore = {
-		currentDesk: async () => undefined,
-		setCurrentDesk: async () => {},
-		load: async () => ({ works: { byId: {}, open: {}, last: null }, aside: 0 }),
-		copyOf: async () => undefined,
-		setCopyOf: async () => {},
-		keepEntry: async (_, entry) => {
-			onDevice.push(entry);
-		},
-		keepOpen: async () => {},
-	};
-	const server: ServerStore = {
-		list: async () => works && { works, aside: 0 },
-		send: async (_, entry) => {
-			sent.push(entry);
-			return answer(entry);
+		...memoryStore(),
+		keepEntries: async (_, entries) => {
+			onDevice.push(...entries);
 		},
 	};
+	const { server, answers } = serverOf(works, sent);
 	const stop = keep({ store, desk: 'desk-0001', device, server });
-	return {
-		store,
-		onDevice,
-		sent,
-		stop,
-		answers: (next: typeof answer) => {
-			answer = next;
-		},
-		keeping: () => store.getState().sync.keeping,
-	};
+	return { store, onDevice, sent, stop, answers, keeping: () => store.getState().sync.keeping };
 }
 
 beforeEach(() => jest.useFakeTimers());
@@ -93,7 +112,7 @@ describe('keeping', () => {
 
 	it('says when the server refuses, and sends the next change again', async () => {
 		const { store, sent, answers, keeping } = desk();
-		answers(() => ({ came: 'refused' }));
+		answers(() => ({ came: 'refused', why: 'It is not of the right shape.' }));
 		store.dispatch(did('new-snow', PLACE));
 		await pass(60_000);
 		expect([sent.length, keeping()]).toEqual([1, 'refused']);
@@ -142,6 +161,80 @@ describe('keeping', () => {
 		const away = desk(null);
 		await pass(1);
 		expect(away.keeping()).toBe('device');
+	});
+
+	it('waits as long as the server says, and then goes on', async () => {
+		const { store, sent, answers, keeping } = desk();
+		answers(() => ({ came: 'later', ms: 30_000 }));
+		store.dispatch(did('new-snow', PLACE));
+		await pass(700);
+		expect([sent.length, keeping()]).toEqual([1, 'sending']);
+		answers((entry) => ({ came: 'kept', version: entry.version + 1 }));
+		await pass(29_000);
+		expect(sent).toHaveLength(1);
+		await pass(2000);
+		expect([sent.length, keeping()]).toEqual([2, 'both']);
+	});
+
+	it('says when the desk does not open to this device any more, keeps its work, and sends no more', async () => {
+		const { store, sent, answers } = desk();
+		await pass(1);
+		answers(() => ({ came: 'shut' }));
+		store.dispatch(did('new-snow', PLACE));
+		await pass(2000);
+		expect(store.getState().sync.access).toBe('shut');
+		const asked = sent.length;
+		store.dispatch(did('new-snow', { do: 'check' }));
+		await pass(60_000);
+		expect(sent).toHaveLength(asked);
+		expect(sayKeeping(store.getState().sync)).toContain('on this device alone');
+		expect(Object.values(store.getState().works.byId)).toHaveLength(1);
+	});
+
+	it('keeps nothing here of a desk that was erased elsewhere', async () => {
+		const { store, answers } = desk();
+		await pass(1);
+		answers(() => ({ came: 'erased' }));
+		store.dispatch(did('new-snow', PLACE));
+		await pass(2000);
+		expect(store.getState().sync.access).toBe('erased');
+		expect(store.getState().works.byId).toEqual({});
+	});
+
+	it('takes many pieces without their steps, fetches those first that are looked at, and then the others', async () => {
+		const many: StoredWork[] = Array.from({ length: 200 }, (_, i) => ({
+			id: `work-${1000 + i}`,
+			version: 1,
+			body: { exercise: 'mast-log', steps: [{ do: 'answer', text: `${i}` }] },
+			kept: '2026-01-01T00:00:00Z',
+		}));
+		const { store } = desk(many);
+		const away = () => Object.values(store.getState().works.byId).filter((entry) => entry.away).length;
+		await pass(1);
+		expect([Object.keys(store.getState().works.byId).length, away()]).toEqual([200, 200]);
+		store.dispatch(wanted('work-1077'));
+		await pass(1);
+		expect(store.getState().works.byId['work-1077']?.body.steps).toEqual([{ do: 'answer', text: '77' }]);
+		expect(away()).toBe(199);
+		await pass(10_000);
+		expect(away()).toBe(0);
+	});
+
+	it('tells the server of what is erased here, and lets nothing bring it back', async () => {
+		const work: StoredWork = {
+			id: 'work-0001',
+			version: 2,
+			body: { exercise: 'mast-log', steps: [{ do: 'check' }] },
+			kept: '2026-01-01T00:00:00Z',
+		};
+		const { store } = desk([work]);
+		await pass(1);
+		store.dispatch(erased('work-0001'));
+		expect(store.getState().works.erasing).toEqual(['work-0001']);
+		store.dispatch(parted({ ...work, version: 3 }));
+		expect(store.getState().works.byId).toEqual({});
+		await pass(1);
+		expect(store.getState().works.erasing).toEqual([]);
 	});
 
 	it('sends nothing more once stopped', async () => {

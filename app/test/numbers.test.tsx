@@ -5,7 +5,7 @@ import type { PanelProps } from '../src/desk/panel-row';
 import { CalculatorPanel } from '../src/desk/panels/calculator-panel';
 import { SettingsScreen } from '../src/settings/settings-screen';
 import { makeStore } from '../src/store/store';
-import { SHELF } from '../src/work/my-shelf';
+import { SHELF } from '../src/work/list-names';
 import { numbersOf } from '../src/work/numbers';
 import { did, undid } from '../src/work/works-slice';
 import { layGust, pressButton, showPanel, viewOf } from './on-desk';

@@ -11,7 +11,8 @@ import { TemperatureScreen } from '../src/shelf/temperature/temperature-screen';
 import { type AppStore, makeStore } from '../src/store/store';
 import { SHELF_PARTS } from '../src/ways/shelf-parts';
 import { ShelfScreen } from '../src/ways/shelf-screen';
-import { SHELF, shelfIn } from '../src/work/my-shelf';
+import { SHELF } from '../src/work/list-names';
+import { shelfIn } from '../src/work/my-shelf';
 import { workOf } from '../src/work/work';
 import { did, opened } from '../src/work/works-slice';
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema, trySchema } from './work-schema';
+import { idSchema, trySchema, workSchema } from './work-schema';
 
 /** A secret key of a device, as its bytes are written for a header: 16 to 64 bytes in base64url. */
 export const keySchema = z.string().regex(/^[A-Za-z0-9_-]{22,86}$/);
@@ -93,6 +93,9 @@ export const placeSchema = z
 	.regex(/^\d{1,15}$/)
 	.transform(Number)
 	.default(0);
+
+/** The reply to a version that was kept: it, and its place among the changes of the desk where it has just got one. */
+export const keptSchema = workSchema.extend({ seq: z.number().int().min(1).optional() });
 
 /** The reply to erasing a piece of work. */
 export const erasedSchema = z.object({ id: idSchema, version: z.number().int().min(1) });

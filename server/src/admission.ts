@@ -1,9 +1,9 @@
 import { isDemoDesk } from '@tidy-sum/schema';
 import { keySchema } from '@tidy-sum/schema/desk';
 import type { Context } from 'koa';
-import type { Database } from './database';
-import { type Access, accessTo, claimDesk, dayOf, hashOf, noteUse } from './desks';
 import { RequestFault } from './errors';
+import type { Database } from './keeping/database';
+import { type Access, accessTo, claimDesk, dayOf, hashOf, noteUse } from './keeping/desks';
 import type { Limits } from './limits';
 
 /** Who asks: the desk, the hash of the key that came, and the key's id where the desk knows it. */

@@ -1,9 +1,9 @@
 import { quantityOfRow } from '@tidy-sum/core';
 import { DEMO_DESK, type Step, TERM_DESK, type WorkBody } from '@tidy-sum/schema';
-import type { Database } from './database';
 import { termWork } from './demo-term';
-import { eventsHere } from './events';
-import { createKeeping } from './keeping';
+import { createKeeping } from './keeping/create-keeping';
+import type { Database } from './keeping/database';
+import { eventsHere } from './keeping/events';
 
 /** A block placed, as it is written down: "2.54 cm" over "1 in". */
 function place(block: string, top: string, bottom: string): Step {

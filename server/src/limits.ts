@@ -1,7 +1,7 @@
 import type { Context } from 'koa';
 import { type RateLimiterAbstract, RateLimiterMemory, RateLimiterPostgres } from 'rate-limiter-flexible';
-import { type Database, isPostgres } from './database';
 import { RequestFault } from './errors';
+import { type Database, isPostgres } from './keeping/database';
 
 /**
  * The limits, a row each: how many in how many seconds, and what is said past them. A desk's requests count for the desk. An

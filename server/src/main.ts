@@ -6,10 +6,10 @@ import { DEMO_DESK, TERM_DESK } from '@tidy-sum/schema';
 import pino from 'pino';
 import { createApp } from './app';
 import { readConfig, StartFault } from './config';
-import { openDatabase } from './database';
 import { layDemo } from './demo';
-import { clearEmpty } from './desks';
-import { eventsHere, eventsOfPostgres } from './events';
+import { openDatabase } from './keeping/database';
+import { clearEmpty } from './keeping/desks';
+import { eventsHere, eventsOfPostgres } from './keeping/events';
 import { listen } from './listen';
 
 /** How long a stop waits for requests under way. */

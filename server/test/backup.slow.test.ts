@@ -1,8 +1,8 @@
-import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync, truncateSync, writeFileSync } from 'node:fs';
 import { spawnSync } from 'node:child_process';
+import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync, truncateSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import Sqlite from 'better-sqlite3';
-import { FILE_NAME, openSqlite } from '../src/database';
+import { FILE_NAME, openSqlite } from '../src/keeping/database';
 import { makeFolder, startServer } from './running';
 import { Asker } from './served';
 
@@ -103,7 +103,10 @@ describe('backups', () => {
 				said: expect.stringMatching(new RegExp(`is no backup of Tidy Sum: .*${why}.*Nothing was changed`)),
 			});
 		expect(readFileSync(at(FILE_NAME)).equals(before)).toBe(true);
-		expect(run('backup', folder.data)).toMatchObject({ status: 1, said: expect.stringContaining('npm run backup -- FILE') });
+		expect(run('backup', folder.data)).toMatchObject({
+			status: 1,
+			said: expect.stringContaining('npm run backup -- FILE'),
+		});
 	});
 
 	it('bring a damaged database back', async () => {

@@ -1,11 +1,11 @@
 import { bookExercise, type Chain, type Exercise, goalOf } from '@tidy-sum/core';
 import { check, readRoundCode, roundExercises } from '@tidy-sum/core/practice';
 import { DEMO_DESK, type StoredWork, TERM_DESK } from '@tidy-sum/schema';
-import { type Database, openSqlite } from '../src/database';
 import { DEMO_ROUND, layDemo } from '../src/demo';
-import { bodiesOf, changesAfter } from '../src/works';
+import { type Database, openSqlite } from '../src/keeping/database';
+import { bodiesOf, changesAfter } from '../src/keeping/works';
 import { makeFolder } from './running';
-import { Asker, serveOn, type ServedHere } from './served';
+import { Asker, type ServedHere, serveOn } from './served';
 
 const folder = makeFolder();
 let db: Database;
@@ -26,7 +26,13 @@ const BODY = { exercise: 'new-snow', steps: [{ do: 'check' }] };
 
 async function works(desk: string): Promise<readonly StoredWork[]> {
 	const { works: heads } = await changesAfter(db, desk, 0);
-	return (await bodiesOf(db, desk, heads.map(({ id }) => id))).works;
+	return (
+		await bodiesOf(
+			db,
+			desk,
+			heads.map(({ id }) => id),
+		)
+	).works;
 }
 
 describe('the demo', () => {

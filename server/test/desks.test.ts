@@ -1,4 +1,4 @@
-import { clearEmpty } from '../src/desks';
+import { clearEmpty } from '../src/keeping/desks';
 import { Asker, KINDS, newDesk, newKey, type ServedHere } from './served';
 
 const BODY = { exercise: 'new-snow', steps: [{ do: 'answer', text: '1.16' }] };

@@ -27,7 +27,8 @@ describe.each(KINDS)('limits on $name', (kind) => {
 		const { asker, ask } = from('10.0.0.1');
 		await ask('PUT', `/desks/${desk}/works/work-0001`, { base: 0, body: BODY });
 		const statuses = [];
-		for (let i = 0; i < 12; i++) statuses.push((await from(`10.0.1.${i}`, asker.key).ask('GET', `/desks/${desk}/works`)).status);
+		for (let i = 0; i < 12; i++)
+			statuses.push((await from(`10.0.1.${i}`, asker.key).ask('GET', `/desks/${desk}/works`)).status);
 		expect(statuses).toEqual([...Array.from({ length: 11 }, () => 200), 429]);
 		const past = await ask('GET', `/desks/${desk}/works`);
 		expect(past.body.error).toMatchObject({ code: 'too-many', message: expect.stringContaining('nothing is lost') });
@@ -51,7 +52,11 @@ describe.each(KINDS)('limits on $name', (kind) => {
 		for (let i = 0; i < 16; i++) {
 			const desk = newDesk();
 			const { asker, ask } = from('10.0.0.4');
-			made.push({ desk, asker, status: (await ask('PUT', `/desks/${desk}/works/work-0001`, { base: 0, body: BODY })).status });
+			made.push({
+				desk,
+				asker,
+				status: (await ask('PUT', `/desks/${desk}/works/work-0001`, { base: 0, body: BODY })).status,
+			});
 		}
 		expect(made.map(({ status }) => status)).toEqual([...Array.from({ length: 15 }, () => 200), 429]);
 		const [first] = made;

@@ -1,11 +1,11 @@
+import { createServer } from 'node:http';
+import type { AddressInfo } from 'node:net';
 import { errorSchema } from '@tidy-sum/schema';
 import pino from 'pino';
 import { createApp } from '../src/app';
-import { type Database, openSqlite } from '../src/database';
-import { createServer } from 'node:http';
-import type { AddressInfo } from 'node:net';
+import { type Database, openSqlite } from '../src/keeping/database';
 import { makeFolder } from './running';
-import { Asker, newDesk, serveOn, type ServedHere } from './served';
+import { Asker, newDesk, type ServedHere, serveOn } from './served';
 
 const BODY = { exercise: 'new-snow', steps: [{ do: 'answer', text: '1.16' }] };
 
@@ -99,7 +99,8 @@ describe('what it cannot take', () => {
 			apply: () => {
 				throw new Error('the disk is gone');
 			},
-			get: (_, name) => (name === 'client' ? { config: { client: 'better-sqlite3' } } : () => Promise.reject(new Error('gone'))),
+			get: (_, name) =>
+				name === 'client' ? { config: { client: 'better-sqlite3' } } : () => Promise.reject(new Error('gone')),
 		});
 		const { app } = await createApp({
 			db: broken as unknown as Database,

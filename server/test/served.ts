@@ -1,11 +1,11 @@
 import { randomBytes } from 'node:crypto';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { hashOf } from '../src/desks';
 import pino, { type Logger } from 'pino';
 import { type AppParts, createApp } from '../src/app';
-import { type Database, openPostgres, openSqlite } from '../src/database';
-import { eventsHere, eventsOfPostgres } from '../src/events';
+import { type Database, openPostgres, openSqlite } from '../src/keeping/database';
+import { hashOf } from '../src/keeping/desks';
+import { eventsHere, eventsOfPostgres } from '../src/keeping/events';
 import { type Cluster, postgresBin, startPostgres } from './postgres';
 import { makeFolder } from './running';
 

@@ -1,8 +1,8 @@
 import { get } from 'node:http';
 import { gunzipSync } from 'node:zlib';
-import { type Database, openSqlite } from '../src/database';
+import { type Database, openSqlite } from '../src/keeping/database';
 import { makeFolder } from './running';
-import { serveOn, type ServedHere } from './served';
+import { type ServedHere, serveOn } from './served';
 
 const folder = makeFolder();
 let db: Database;
@@ -58,4 +58,3 @@ describe('serving the app', () => {
 		expect(headers.get('x-powered-by')).toBeNull();
 	});
 });
-

@@ -2,9 +2,10 @@ import { nanoid } from '@reduxjs/toolkit';
 import type { Step } from '@tidy-sum/schema';
 import type { Handed } from '@tidy-sum/schema/handed';
 import type { AppStore } from '../store/store';
-import { BROUGHT, pathOf } from '../work/brought';
+import { pathOf } from '../work/brought';
 import { ownName } from '../work/exercises';
 import { takingIn } from '../work/handed';
+import { BROUGHT } from '../work/list-names';
 import { sheetName } from '../work/sheet';
 import { did, laid } from '../work/works-slice';
 

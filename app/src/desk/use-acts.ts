@@ -11,7 +11,7 @@ import { pageAttention } from '../work/attention';
 import { checkWork } from '../work/check-work';
 import type { DeskView } from '../work/desk-view';
 import { ownName } from '../work/exercises';
-import { SHELF } from '../work/my-shelf';
+import { SHELF } from '../work/list-names';
 import type { Covered } from '../work/numbers';
 import { closed, type Panel, showed } from '../work/panel-slice';
 import { begunAnew, did, redid, swapped, undid } from '../work/works-slice';

@@ -18,7 +18,7 @@ export type PlaceRow = {
 
 /** The four places, in the order they stand in. */
 export const PLACES: readonly PlaceRow[] = [
-	{ name: 'today', label: 'Today', path: '/', icon: Today, holds: ['/record', '/settings'] },
+	{ name: 'today', label: 'Today', path: '/', icon: Today, holds: ['/record', '/settings', '/desks', '/join'] },
 	{
 		name: 'problems',
 		label: 'Problems',

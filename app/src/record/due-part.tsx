@@ -1,9 +1,9 @@
 import type { DueDay } from '@tidy-sum/core/record';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
+import { dayText } from '../ui/dates';
 import { Words } from '../ui/words';
 import { Chart } from './chart';
-import { dayText } from './dates';
 import { skillTitle } from './skill-title';
 
 const DAY_MS = 86_400_000;

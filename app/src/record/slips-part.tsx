@@ -12,6 +12,7 @@ import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from '../ui/box';
 import { Button } from '../ui/button';
+import { dateText } from '../ui/dates';
 import { IntoView } from '../ui/into-view';
 import { Words } from '../ui/words';
 import { exerciseOf } from '../work/exercises';
@@ -19,7 +20,6 @@ import { titleOfWork } from '../work/title-of-work';
 import { pathOfTry, tryAt } from '../work/try-lines';
 import { workOf } from '../work/work';
 import { Chart } from './chart';
-import { dateText } from './dates';
 import { canPractise, shortRound } from './short-round';
 import { useChartWidth } from './use-chart-width';
 

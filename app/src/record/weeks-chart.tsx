@@ -2,8 +2,8 @@ import type { SkillWeeks } from '@tidy-sum/core/record';
 import { stackedColumns } from '@tidy-sum/exchange/charts';
 import Svg, { Line, Rect } from 'react-native-svg';
 import { usePalette } from '../theme/use-palette';
+import { dateText } from '../ui/dates';
 import { Chart } from './chart';
-import { dateText } from './dates';
 import { useChartWidth } from './use-chart-width';
 import { colourOf, sayWent, WAYS_IT_WENT } from './went-bar';
 

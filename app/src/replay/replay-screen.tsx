@@ -7,11 +7,14 @@ import Halt from 'lucide-react-native/icons/pause';
 import Play from 'lucide-react-native/icons/play';
 import Before from 'lucide-react-native/icons/skip-back';
 import On from 'lucide-react-native/icons/skip-forward';
-import { type ChangeEvent, useCallback, useMemo, useState } from 'react';
+import { type ChangeEvent, type ReactNode, useCallback, useMemo, useState } from 'react';
 import createElement from 'react-native-web/dist/exports/createElement';
 import { WorkedLine } from '../line/worked-line';
+import { Coming } from '../places/not-here';
 import { useAppSelector } from '../store/store';
+import { useSaysComing, useSteps } from '../store/use-exercise';
 import { WithExercise } from '../store/with-exercise';
+import { ShowLink } from '../taking/show-link';
 import { GAP, TARGET } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
@@ -52,10 +55,19 @@ function stateAfter(body: WorkBody, name: string, count: number) {
 	};
 }
 
-type Props = { readonly view: DeskView; readonly body: WorkBody; readonly from?: number };
+/** Of a line that somebody else shows: what stands in place of the way to the Desk, and what is said of it. */
+type ShownBy = { readonly shown?: ReactNode | undefined; readonly seenAs?: string | undefined };
+
+type Props = ShownBy & {
+	readonly view: DeskView;
+	/** The id of the line. */
+	readonly id: string;
+	readonly body: WorkBody;
+	readonly from?: number;
+};
 
 /** How a line came about, one step after another: by a slider, by keys, or by itself at a pace. */
-function Replay({ view, body, from = body.steps.length }: Props) {
+function Replay({ view, id, body, from = body.steps.length, shown, seenAs }: Props) {
 	const styles = useStyles();
 	const router = useRouter();
 	const { name, title } = view.exercise;
@@ -78,13 +90,17 @@ function Replay({ view, body, from = body.steps.length }: Props) {
 			full={large}
 			tools={
 				<>
-					<Button
-						label="Desk"
-						kind="tool"
-						icon={Back}
-						onPress={() => router.navigate(`/desk/${name}`)}
-						testID="to-desk"
-					/>
+					{shown === undefined ? (
+						<Button
+							label="Desk"
+							kind="tool"
+							icon={Back}
+							onPress={() => router.navigate(`/desk/${name}`)}
+							testID="to-desk"
+						/>
+					) : (
+						shown
+					)}
 					<Button
 						label="Back"
 						say="one step"
@@ -113,6 +129,7 @@ function Replay({ view, body, from = body.steps.length }: Props) {
 				</>
 			}
 		>
+			{seenAs ? <Words testID="look-title">{seenAs}</Words> : null}
 			<Box style={large ? styles.large : styles.plain}>
 				{prompt ? <Words>{prompt}</Words> : null}
 				<Words strong role="status" aria-live="polite" testID="replay-says">
@@ -148,6 +165,7 @@ function Replay({ view, body, from = body.steps.length }: Props) {
 			<Words size="small" tone="soft">
 				The arrow keys go step by step, the space bar plays and halts. What was tried and taken back is shown too.
 			</Words>
+			{shown === undefined ? <ShowLink shows={{ is: 'work', id }} what="this line" /> : null}
 		</Page>
 	);
 }
@@ -155,16 +173,29 @@ function Replay({ view, body, from = body.steps.length }: Props) {
 /** Which line is played back, and from which of its steps. */
 type From = { readonly line?: string | undefined; readonly at?: string | undefined };
 
-function ReplayOf({ view, line, at }: From & { readonly view: DeskView }) {
+function ReplayOf({ view, line, at, ...shownBy }: From & ShownBy & { readonly view: DeskView }) {
 	const router = useRouter();
 	const { name, title } = view.exercise;
-	const body = useAppSelector(({ works }) => {
-		const named = works.byId[line ?? '']?.body;
-		return named?.exercise === name ? named : works.byId[works.open[name] ?? '']?.body;
+	const entry = useAppSelector(({ works }) => {
+		const named = works.byId[line ?? ''];
+		return named?.body.exercise === name ? named : works.byId[works.open[name] ?? ''];
 	});
+	const body = entry?.body;
+	const isComing = useSteps(entry?.id);
+	const saysComing = useSaysComing();
+	if (isComing) return <Coming says={saysComing} />;
 	const from = at !== undefined && /^\d{1,5}$/.test(at) ? Number(at) : undefined;
-	if (body?.steps.length)
-		return <Replay key={`${name} ${line} ${at}`} view={view} body={body} {...(from === undefined ? {} : { from })} />;
+	if (entry && body?.steps.length)
+		return (
+			<Replay
+				key={`${name} ${line} ${at}`}
+				view={view}
+				id={entry.id}
+				body={body}
+				{...(from === undefined ? {} : { from })}
+				{...shownBy}
+			/>
+		);
 	return (
 		<Page
 			title={`Replay: ${title}`}
@@ -183,8 +214,13 @@ function ReplayOf({ view, line, at }: From & { readonly view: DeskView }) {
  * @param line the id of the line that is played back; the one on the Desk where it is left out.
  * @param at the step that is shown first; the last one where it is left out.
  */
-export function ReplayScreen({ name = '', line, at }: From & { readonly name?: string | undefined }) {
-	return <WithExercise name={name}>{(view) => <ReplayOf view={view} line={line} at={at} />}</WithExercise>;
+export function ReplayScreen({
+	name = '',
+	line,
+	at,
+	...shownBy
+}: From & ShownBy & { readonly name?: string | undefined }) {
+	return <WithExercise name={name}>{(view) => <ReplayOf view={view} line={line} at={at} {...shownBy} />}</WithExercise>;
 }
 
 const useStyles = makeStyles((palette) => ({

@@ -6,6 +6,7 @@ import Back from 'lucide-react-native/icons/arrow-left';
 import { useMemo, useState } from 'react';
 import { useAppSelector } from '../store/store';
 import { useRound } from '../store/use-round';
+import { ShowLink } from '../taking/show-link';
 import { roundForms } from '../taking/take-form';
 import { TakeWith } from '../taking/take-with';
 import { GAP } from '../theme/tokens';
@@ -120,6 +121,7 @@ function HowItWent({ round, plan }: { readonly round: MadeRound; readonly plan: 
 				{next && over ? anotherButton('plain') : null}
 			</Box>
 			<Share code={round.code} />
+			{begun ? <ShowLink shows={{ is: 'round', code: plainCode(round.code) }} what="this Round" /> : null}
 			<TakeWith forms={forms} />
 		</Page>
 	);

@@ -14,7 +14,7 @@ import { Button } from '../ui/button';
 import { Choices } from '../ui/choices';
 import { Page } from '../ui/page';
 import { Words } from '../ui/words';
-import { SHELF } from '../work/my-shelf';
+import { SHELF } from '../work/list-names';
 import { chosenNumbers } from '../work/numbers';
 import { NUMBERS, SUPPORT } from '../work/said-choices';
 import { did } from '../work/works-slice';

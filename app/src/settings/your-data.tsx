@@ -1,4 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
+import { useRouter } from 'expo-router';
 import Take from 'lucide-react-native/icons/download';
 import { useEffect, useState } from 'react';
 import { settingsIn } from '../device/settings';
@@ -60,6 +61,7 @@ export function sayMerged({ added, followed, known }: Merged, aside: number): st
 /** All of one's work: how much there is and where it is kept; as one file, and taken in again from one. */
 export function YourData() {
 	const styles = useStyles();
+	const router = useRouter();
 	const store = useAppStore();
 	const [settings, change] = useSettings();
 	const count = useAppSelector(({ works }) => Object.keys(works.byId).length);
@@ -67,10 +69,18 @@ export function YourData() {
 		Object.values(works.byId).reduce((sum, { body }) => sum + (body.tries?.length ?? 0), 0),
 	);
 	const where = useAppSelector((state) => sayKeeping(state.sync));
+	const away = useAppSelector(({ works }) => Object.values(works.byId).filter((entry) => entry.away).length);
 	const kept = useKept();
 	const [said, setSaid] = useState('');
 	const say = (says: string) => () => setSaid(says);
+	// A file holds all of it, and what a file brings is held against all of it.
+	const whole = () => {
+		if (!away) return true;
+		setSaid(`${pieces(away)} ${away === 1 ? 'is' : 'are'} still to come from the server. Try again once all are here.`);
+		return false;
+	};
 	const take = async () => {
+		if (!whole()) return;
 		setSaid('One moment…');
 		const { byId, open } = store.getState().works;
 		const pieces = Object.values(byId).map(({ id, body }) => ({ id, body }));
@@ -81,6 +91,7 @@ export function YourData() {
 		setSaid(`Saved as ${name}.`);
 	};
 	const bring = async (file: File) => {
+		if (!whole()) return;
 		setSaid('One moment…');
 		const text = await file.text();
 		const read = await workOnFiles((jobs) => jobs.readMyWork(text));
@@ -99,6 +110,7 @@ export function YourData() {
 			</Words>
 			<Words testID="data-says">
 				{pieces(count)}, sent to the check {tries} {tries === 1 ? 'time' : 'times'}. {where}
+				{away ? ` ${pieces(away)} ${away === 1 ? 'is' : 'are'} still to come from there.` : ''}
 				{kept === null ? '' : ` With the app itself this browser keeps ${sizeText(kept)}.`}
 			</Words>
 			<Box style={styles.row}>
@@ -119,6 +131,14 @@ export function YourData() {
 			<Words role="status" aria-live="polite" testID="data-done">
 				{said}
 			</Words>
+			<Box style={styles.row}>
+				<Button
+					label="Desks and devices"
+					say="another device, a recovery sheet, leaving and erasing"
+					onPress={() => router.navigate('/desks' as '/')}
+					testID="to-desks"
+				/>
+			</Box>
 			<Words size="small" tone="soft">
 				The file holds every line with all its steps, your problems, sheets, facts and settings. It names no desk and no
 				person.

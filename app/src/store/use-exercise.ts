@@ -1,6 +1,7 @@
 import { placeInRound } from '@tidy-sum/core';
 import type { Told } from '@tidy-sum/schema';
 import { useEffect, useState } from 'react';
+import { wanted } from '../sync/sync-slice';
 import { exerciseNamed, isOwn } from '../work/exercises';
 import { posingStep } from '../work/handed';
 import { workNamed } from '../work/how-far';
@@ -14,7 +15,7 @@ import { useRound } from './use-round';
 /** Whether there is an exercise of a name: it lies ready, its Round is being made, or there is none, and why. */
 export type Readiness =
 	| { readonly is: 'ready' }
-	| { readonly is: 'coming' }
+	| { readonly is: 'coming'; readonly says?: string }
 	| { readonly is: 'none'; readonly why: string };
 
 /** Whether a problem of a sheet is posed: one that is opened for the first time is read and posed as it lies on the sheet. */
@@ -49,6 +50,24 @@ function useReader(needed: boolean): boolean {
 	return here;
 }
 
+/** Sees to it that the steps of a piece of work come, where the server alone has them; whether they are still to come. */
+export function useSteps(id: string | undefined): boolean {
+	const dispatch = useAppDispatch();
+	const isAway = useAppSelector(({ works }) => works.byId[id ?? '']?.away !== undefined);
+	useEffect(() => {
+		if (isAway && id) dispatch(wanted(id));
+	}, [dispatch, isAway, id]);
+	return isAway;
+}
+
+/** What is said while the steps of a piece of work are still to come. */
+export function useSaysComing(): string {
+	const isServerAway = useAppSelector(({ sync }) => sync.keeping === 'device');
+	return isServerAway
+		? 'This line is on the server, which is away just now. It comes as soon as the server is back.'
+		: 'This line comes from the server…';
+}
+
 /**
  * Sees to it that the exercise of a name lies ready: one of a Round comes when the Round is made, or was kept with the
  * work on it. What is shown of it
@@ -56,6 +75,8 @@ function useReader(needed: boolean): boolean {
  */
 export function useExercise(name: string): Readiness {
 	const made = useRound(placeInRound(name)?.code);
+	const isAway = useSteps(useAppSelector(({ works }) => works.open[name]));
+	const says = useSaysComing();
 	const isKept = useAppSelector(({ works }) => works.byId[works.open[name] ?? '']?.body.posed !== undefined);
 	const isUnread = useAppSelector(({ works }) => {
 		const own = isOwn(name) ? workNamed(works, name) : null;
@@ -63,6 +84,7 @@ export function useExercise(name: string): Readiness {
 	});
 	const read = useReader(isUnread);
 	const posed = usePosed(name);
+	if (isAway) return { is: 'coming', says };
 	if (isOwn(name)) return { is: (read || !isUnread) && posed ? 'ready' : 'coming' };
 	if (exerciseNamed(name) || isKept) return { is: 'ready' };
 	if (!placeInRound(name)) return { is: 'none', why: `There is no exercise called “${name}”.` };

@@ -1,109 +1,276 @@
 import type { Store } from '@reduxjs/toolkit';
-import { acknowledged, parted, type WorkEntry, type WorksState } from '../work/works-slice';
+import { acknowledged, goneThere, loaded, missed, parted, type WorkEntry, type WorksState } from '../work/works-slice';
+import { CLOCK, type Clock } from './clock';
 import type { DeviceStore } from './device-store';
-import type { ServerStore } from './server-store';
-import { type Keeping, kept, setAside } from './sync-slice';
+import { createFollower } from './follower';
+import type { Failed, ServerStore } from './server-store';
+import { accessIs, type Keeping, kept } from './sync-slice';
 
-type State = { readonly works: WorksState; readonly sync: { readonly keeping: Keeping } };
+type State = {
+	readonly works: WorksState;
+	readonly sync: { readonly keeping: Keeping; readonly wanted: readonly string[] };
+};
 
 type Parts = {
 	readonly store: Store<State>;
 	readonly desk: string;
 	readonly device: DeviceStore;
 	readonly server: ServerStore;
+	/** How far the changes of the desk have been followed before. */
+	readonly place?: number;
+	/** Whether the server has the desk already, so that it can be asked for it. */
+	readonly isKept?: boolean;
+	/** Called when the server has it. */
+	readonly onKept?: () => void;
+	readonly clock?: Clock;
 };
 
 /** How long after the last step the work is sent, and how long the wait grows while the server is away. */
 const SEND_AFTER_MS = 600;
 const AGAIN_FROM_MS = 1500;
-const AGAIN_TO_MS = 20000;
+const AGAIN_TO_MS = 20_000;
+
+/** How many pieces are on their way at the same time. */
+const AT_ONCE = 6;
+
+/** How long after some steps have come that nobody asked for the next are fetched: what is touched goes first. */
+const FETCH_AFTER_MS = 400;
+
+/** How soon the desk is listened to anew where that ended, and how often it is asked where nothing can be heard. */
+const LISTEN_AGAIN_MS = 500;
+const ASK_EVERY_MS = 5000;
+
+const NO_WORK: WorksState = { byId: {}, open: {}, last: null };
 
 /**
- * Keeps the work: each change on the device at once, and on the server soon after. While the server is
- * away it tries again, less and less often, and at once when the network comes back.
+ * Keeps the work: each change on the device at once, and on the server soon after; and takes what other devices have changed.
+ * While the server is away it tries again, less and less often, and at once when the network comes back.
  * @returns a function that stops it.
  */
-export function keep({ store, desk, device, server }: Parts): () => void {
+export function keep({
+	store,
+	desk,
+	device,
+	server,
+	place = 0,
+	isKept = true,
+	onKept = () => {},
+	clock = CLOCK,
+}: Parts): () => void {
 	let seen = store.getState().works;
-	let timer: ReturnType<typeof setTimeout> | undefined;
+	let isThere = isKept;
+	let callOff = () => {};
 	let wait = AGAIN_FROM_MS;
-	let sending = false;
-	let stopped = false;
+	let busy = false;
+	let sendFrom = 0;
+	let askedAnew = isKept;
+	let heard: number | null = null;
+	/** The server does not open the desk: it is asked no more, until the page is opened anew. */
+	let isShut = false;
+	const stop = new AbortController();
+	const stopped = () => stop.signal.aborted;
 	/** Versions the server would not take; the next change of the same work is sent again. */
 	const refused = new WeakSet<WorkEntry>();
+	const follower = createFollower({
+		store,
+		server,
+		place,
+		onPlace: (next) => void device.keepPlace(desk, next).catch(() => {}),
+	});
 
+	const works = () => store.getState().works;
 	const say = (keeping: Keeping) => {
-		if (store.getState().sync.keeping !== keeping) store.dispatch(kept(keeping));
+		if (!stopped() && store.getState().sync.keeping !== keeping) store.dispatch(kept(keeping));
 	};
-	const entries = () => Object.values(store.getState().works.byId);
+	const entries = () => Object.values<WorkEntry>(works().byId);
 	const ahead = () => entries().filter((entry) => entry.ahead && !refused.has(entry));
-	const anyRefused = () => entries().some((entry) => refused.has(entry));
 	const later = (ms: number) => {
-		if (stopped) return;
-		clearTimeout(timer);
-		timer = setTimeout(send, ms);
+		if (stopped()) return;
+		callOff();
+		callOff = clock.wait(ms, () => void turn());
 	};
 
-	/** Sends one piece of work; false when the server is away. */
-	const sendOne = async (entry: WorkEntry): Promise<boolean> => {
-		const sent = await server.send(desk, entry);
-		if (sent.came === 'away') return false;
-		if (sent.came === 'kept') store.dispatch(acknowledged({ sent: entry, version: sent.version }));
-		if (sent.came === 'parted') store.dispatch(parted(sent.kept));
-		if (sent.came === 'refused') refused.add(entry);
-		return true;
+	const nowThere = () => {
+		if (isThere) return;
+		isThere = true;
+		onKept();
+		void listen();
 	};
 
-	const send = async () => {
-		if (sending) return;
-		const waiting = ahead();
-		if (!waiting.length) return;
-		sending = true;
-		let reached = true;
-		for (const entry of waiting) {
-			reached = await sendOne(entry);
-			if (!reached) break;
+	/** Sends pieces of work, a few at the same time; what keeps the server from taking one, where that is for all. */
+	const send = async (): Promise<Failed | null> => {
+		const sent = ahead().slice(0, AT_ONCE);
+		const answers = await Promise.all(sent.map(async (entry) => ({ entry, answer: await server.send(entry) })));
+		if (stopped()) return null;
+		let failed: Failed | null = null;
+		const seqs: number[] = [];
+		for (const { entry, answer } of answers) {
+			if (answer.came === 'kept') {
+				store.dispatch(acknowledged({ sent: entry, version: answer.version }));
+				if (answer.seq !== undefined) seqs.push(answer.seq);
+				nowThere();
+			} else if (answer.came === 'parted') store.dispatch(parted(answer.kept));
+			else if (answer.came === 'gone') store.dispatch(goneThere([entry.id]));
+			else if (answer.came === 'refused') refused.add(entry);
+			else failed = answer;
 		}
-		sending = false;
-		if (reached) wait = AGAIN_FROM_MS;
-		else wait = Math.min(wait * 2, AGAIN_TO_MS);
-		if (ahead().length) later(reached ? SEND_AFTER_MS : wait);
-		say(!reached ? 'device' : anyRefused() ? 'refused' : ahead().length ? 'sending' : 'both');
+		follower.own(seqs);
+		return failed;
 	};
 
-	const stop = store.subscribe(() => {
-		const { works } = store.getState();
-		if (works === seen) return;
+	const erase = async (): Promise<Failed | null> => {
+		const [id = ''] = works().erasing ?? [];
+		const answer = await server.erase(id);
+		if (answer.came !== 'here' && answer.came !== 'refused') return answer;
+		if (!stopped()) store.dispatch(goneThere([id]));
+		return null;
+	};
+
+	const follow = async (): Promise<Failed | null> => {
+		// What is heard meanwhile may be of later changes.
+		heard = null;
+		const failed = await follower.follow();
+		if (!failed) askedAnew = false;
+		return failed;
+	};
+
+	/** What is to be done next; null where nothing is, or not yet. */
+	const next = (): (() => Promise<Failed | null>) | null => {
+		if (isShut) return null;
+		if (isThere && works().erasing?.length) return erase;
+		if (ahead().length && clock.now() >= sendFrom) return send;
+		if (!isThere) return null;
+		if (askedAnew || (heard !== null && heard !== follower.place())) return follow;
+		return follower.lacks('wanted') ? follower.fetch : null;
+	};
+
+	/**
+	 * The desk does not open. Where the server has lost it, as it may after a backup, it takes it anew; else this device was
+	 * shut out, or another one got the desk first: all work stays here, and it is said so.
+	 */
+	const shut = async (): Promise<void> => {
+		const [any] = entries().filter(({ away }) => !away);
+		const answer = any && (await server.send(any));
+		if (stopped()) return;
+		if (answer?.came === 'kept') {
+			store.dispatch(missed(entries().filter(({ version }) => version > 0)));
+			askedAnew = true;
+			later(0);
+			return;
+		}
+		if (answer && answer.came !== 'shut') {
+			later(wait);
+			return;
+		}
+		isShut = true;
+		store.dispatch(accessIs('shut'));
+		say('device');
+	};
+
+	const erasedElsewhere = async (): Promise<void> => {
+		stopAll();
+		await device.forget(desk).catch(() => {});
+		store.dispatch(loaded(NO_WORK));
+		store.dispatch(accessIs('erased'));
+	};
+
+	const givesUp = (failed: Failed): void => {
+		if (failed.came === 'shut') {
+			void shut();
+			return;
+		}
+		if (failed.came === 'erased') {
+			void erasedElsewhere();
+			return;
+		}
+		if (failed.came === 'later') {
+			say('sending');
+			later(failed.ms);
+			return;
+		}
+		say(failed.came === 'away' ? 'device' : 'refused');
+		wait = Math.min(wait * 2, AGAIN_TO_MS);
+		later(wait);
+	};
+
+	const rest = () => {
+		if (isShut) return;
+		wait = AGAIN_FROM_MS;
+		const waiting = ahead().length > 0;
+		say(entries().some((entry) => refused.has(entry)) ? 'refused' : waiting ? 'sending' : 'both');
+		if (waiting) later(Math.max(0, sendFrom - clock.now()));
+		else if (isThere && follower.lacks('any')) {
+			callOff();
+			callOff = clock.wait(FETCH_AFTER_MS, () => void turn(follower.fetch));
+		}
+	};
+
+	/** Does what there is to be done, one thing after another, until nothing is left or the server fails. */
+	const turn = async (first: (() => Promise<Failed | null>) | null = null): Promise<void> => {
+		if (busy || stopped()) return;
+		busy = true;
+		let failed: Failed | null = null;
+		for (let job = first ?? next(); job && !failed && !stopped(); job = next()) failed = await job();
+		busy = false;
+		if (stopped()) return;
+		if (failed) givesUp(failed);
+		else rest();
+	};
+
+	const unsubscribe = store.subscribe(() => {
+		const { works: now, sync } = store.getState();
+		if (sync.wanted.length && !busy && isThere && follower.lacks('wanted')) later(0);
+		if (now === seen) return;
 		const before = seen;
-		seen = works;
-		for (const entry of Object.values(works.byId))
-			if (entry !== before.byId[entry.id]) void device.keepEntry(desk, entry).catch(() => say('refused'));
-		if (works.open !== before.open || works.last !== before.last)
-			void device.keepOpen(desk, works.open, works.last).catch(() => {});
-		if (ahead().length) {
+		seen = now;
+		const changed = Object.values<WorkEntry>(now.byId).filter((entry) => entry !== before.byId[entry.id]);
+		const gone = now.byId === before.byId ? [] : Object.keys(before.byId).filter((id) => now.byId[id] === undefined);
+		if (changed.length || gone.length) void device.keepEntries(desk, changed, gone).catch(() => say('refused'));
+		if (now.open !== before.open || now.last !== before.last || now.erasing !== before.erasing)
+			void device.keepOpen(desk, { open: now.open, last: now.last, erasing: now.erasing ?? [] }).catch(() => {});
+		if (now.erasing?.length && now.erasing !== before.erasing) later(0);
+		if (changed.some(({ ahead: isAhead }) => isAhead)) {
+			sendFrom = clock.now() + SEND_AFTER_MS;
 			if (store.getState().sync.keeping === 'both') say('sending');
-			if (!sending) later(SEND_AFTER_MS);
+			if (!busy) later(SEND_AFTER_MS);
 		}
 	});
 
-	const backOnline = () => later(0);
-	globalThis.addEventListener?.('online', backOnline);
-	void takeFromServer({ store, desk, server }).then(() => ahead().length && later(0));
-	return () => {
-		stopped = true;
-		stop();
-		clearTimeout(timer);
-		globalThis.removeEventListener?.('online', backOnline);
+	const listen = async (): Promise<void> => {
+		while (!stopped()) {
+			const any = await server.listen((told) => {
+				if ('closed' in told) askedAnew = true;
+				else heard = told.seq;
+				if (next() && !busy) later(0);
+			}, stop.signal);
+			if (stopped()) return;
+			if (!any) {
+				askedAnew = true;
+				if (!busy) later(0);
+			}
+			await new Promise<void>((go) => clock.wait(any ? LISTEN_AGAIN_MS : ASK_EVERY_MS, go));
+		}
 	};
-}
 
-/** Takes what the server has newer than this device, once, at the start. */
-async function takeFromServer({ store, desk, server }: Omit<Parts, 'device'>): Promise<void> {
-	const found = await server.list(desk);
-	for (const work of found?.works ?? []) {
-		const mine = store.getState().works.byId[work.id];
-		if (!mine || work.version > mine.version) store.dispatch(parted(work));
-	}
-	if (found?.aside) store.dispatch(setAside(found.aside));
-	if (found === null) store.dispatch(kept('device'));
+	const askNow = () => {
+		askedAnew = isThere;
+		wait = AGAIN_FROM_MS;
+		if (!busy) later(0);
+	};
+	const seenAgain = () => {
+		if (globalThis.document?.visibilityState === 'visible') askNow();
+	};
+	const stopAll = () => {
+		stop.abort();
+		unsubscribe();
+		callOff();
+		globalThis.removeEventListener?.('online', askNow);
+		globalThis.document?.removeEventListener('visibilitychange', seenAgain);
+	};
+
+	globalThis.addEventListener?.('online', askNow);
+	globalThis.document?.addEventListener('visibilitychange', seenAgain);
+	if (isThere) void listen();
+	if (next()) later(0);
+	return stopAll;
 }

@@ -1,5 +1,5 @@
-import type { WorkEntry, WorksState } from '../work/works-slice';
-import type { DeviceStore } from './device-store';
+import type { WorkEntry } from '../work/works-slice';
+import { type DeskHere, type DeviceStore, type Opened, worksAsKept } from './device-store';
 
 /**
  * A store for a browser that gives none of its own (some private windows): it keeps the work while the page
@@ -7,31 +7,48 @@ import type { DeviceStore } from './device-store';
  */
 export function memoryStore(): DeviceStore {
 	let current: string | undefined;
-	const entries = new Map<string, WorkEntry>();
-	const opened = new Map<string, Pick<WorksState, 'open' | 'last'>>();
+	let desks: readonly DeskHere[] = [];
+	const entries = new Map<string, Map<string, WorkEntry>>();
+	const opened = new Map<string, Opened>();
+	const places = new Map<string, number>();
 	const copies = new Map<string, string>();
+	const worksOf = (desk: string) => {
+		const found = entries.get(desk) ?? new Map<string, WorkEntry>();
+		entries.set(desk, found);
+		return found;
+	};
 	return {
+		desks: async () => desks,
+		keepDesks: async (next) => {
+			desks = next;
+		},
 		currentDesk: async () => current,
 		setCurrentDesk: async (desk) => {
 			current = desk;
 		},
-		load: async (desk) => {
-			const byId = Object.fromEntries(
-				[...entries].flatMap(([key, entry]) => (key === `${desk}:${entry.id}` ? [[entry.id, entry]] : [])),
-			);
-			const found = Object.values<WorkEntry>(byId).map(({ id, body }) => [body.exercise, id]);
-			const { open = {}, last = null } = opened.get(desk) ?? {};
-			return { works: { byId, open: { ...Object.fromEntries(found), ...open }, last }, aside: 0 };
-		},
+		load: async (desk) => ({
+			works: worksAsKept([...worksOf(desk).values()], opened.get(desk) ?? { open: {}, last: null, erasing: [] }),
+			aside: 0,
+			place: places.get(desk) ?? 0,
+		}),
+		count: async (desk) => worksOf(desk).size,
 		copyOf: async (desk) => copies.get(desk),
 		setCopyOf: async (desk, copy) => {
 			copies.set(desk, copy);
 		},
-		keepEntry: async (desk, entry) => {
-			entries.set(`${desk}:${entry.id}`, entry);
+		keepEntries: async (desk, changed, gone = []) => {
+			for (const entry of changed) worksOf(desk).set(entry.id, entry);
+			for (const id of gone) worksOf(desk).delete(id);
 		},
-		keepOpen: async (desk, open, last) => {
-			opened.set(desk, { open, last });
+		keepOpen: async (desk, next) => {
+			opened.set(desk, next);
+		},
+		keepPlace: async (desk, place) => {
+			places.set(desk, place);
+		},
+		forget: async (desk) => {
+			for (const kept of [entries, opened, places, copies]) kept.delete(desk);
+			for (const [demo, copy] of copies) if (copy === desk) copies.delete(demo);
 		},
 	};
 }

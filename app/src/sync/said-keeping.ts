@@ -1,6 +1,11 @@
-import type { Keeping } from './sync-slice';
+import type { DeskAccess, Keeping } from './sync-slice';
 
-type SyncState = { readonly keeping: Keeping; readonly lasting: boolean; readonly aside: number };
+type SyncState = {
+	readonly keeping: Keeping;
+	readonly lasting: boolean;
+	readonly aside: number;
+	readonly access: DeskAccess;
+};
 
 const SAYS: Readonly<Record<Keeping, string>> = {
 	both: 'Kept on this device and on the server.',
@@ -26,6 +31,8 @@ function sayAside(count: number): string {
 }
 
 /** Where the work is kept, in a sentence; and how much of it cannot be read. */
-export function sayKeeping({ keeping, lasting, aside }: SyncState): string {
+export function sayKeeping({ keeping, lasting, aside, access }: SyncState): string {
+	if (access === 'shut')
+		return `Kept on this device alone: the server does not open this desk to it.${sayAside(aside)}`;
 	return `${(lasting ? SAYS : SAYS_FLEETING)[keeping]}${sayAside(aside)}`;
 }

@@ -1,26 +1,102 @@
-import { conflictSchema, type StoredWork, workSchema, worksSchema } from '@tidy-sum/schema';
+import { conflictSchema, errorSchema, type StoredWork, workSchema, worksSchema, z } from '@tidy-sum/schema';
+import {
+	changesSchema,
+	devicesSchema,
+	type Head,
+	joinedSchema,
+	keptSchema,
+	type ListedDevice,
+	type ListedLook,
+	lookedAtSchema,
+	looksSchema,
+	madeCodeSchema,
+	type Shown,
+	type TriesOf,
+	triesOfSchema,
+	triesSchema,
+} from '@tidy-sum/schema/desk';
 import type { WorkEntry } from '../work/works-slice';
+import { readEvents } from './read-events';
 
-/** What came of sending a version: kept, parted from another one, refused for good, or the server is away. */
+/**
+ * What kept the server from answering: it is away; it wants this asked later, in so many milliseconds; the desk is not open to
+ * this device; the desk was erased; or it would not take what was sent, and says why.
+ */
+export type Failed =
+	| { readonly came: 'away' | 'shut' | 'erased' }
+	| { readonly came: 'later'; readonly ms: number }
+	| { readonly came: 'refused'; readonly why: string };
+
+/** What came of sending a version: kept, parted from another one, or the piece was erased. */
 export type Sent =
-	| { readonly came: 'kept'; readonly version: number }
+	| { readonly came: 'kept'; readonly version: number; readonly seq?: number | undefined }
 	| { readonly came: 'parted'; readonly kept: StoredWork }
-	| { readonly came: 'refused' }
-	| { readonly came: 'away' };
+	| { readonly came: 'gone' }
+	| Failed;
 
-/** All work of a desk that can be read, and how many pieces cannot: those are set aside, and kept. */
-export type WorksKept = { readonly works: readonly StoredWork[]; readonly aside: number };
+/** An answer of the server, or what kept it from answering. */
+export type Answer<T> = { readonly came: 'here'; readonly value: T } | Failed;
 
+/** Pieces of work that can be read, and how many cannot: those are set aside, and kept. */
+export type WorksKept = { readonly works: readonly StoredWork[]; readonly aside: readonly string[] };
+
+export type Changes = { readonly works: readonly Head[]; readonly seq: number; readonly more: boolean };
+
+/** What is heard of a desk: how far its changes go, or that the key opens it no more. */
+export type Heard = { readonly seq: number } | { readonly closed: true };
+
+/** One desk on the server, as the key of this device opens it. */
 export type ServerStore = {
-	readonly list: (desk: string) => Promise<WorksKept | null>;
-	readonly send: (desk: string, entry: WorkEntry) => Promise<Sent>;
+	readonly changes: (after: number) => Promise<Answer<Changes>>;
+	readonly bodies: (ids: readonly string[]) => Promise<Answer<WorksKept>>;
+	readonly tries: (
+		from: number,
+	) => Promise<Answer<{ readonly tries: readonly TriesOf[]; readonly next: number | null }>>;
+	readonly send: (entry: WorkEntry) => Promise<Sent>;
+	readonly erase: (id: string) => Promise<Answer<null>>;
+	/**
+	 * Listens to the desk until the signal says to stop.
+	 * @returns when nothing more is heard; whether anything was.
+	 */
+	readonly listen: (hear: (heard: Heard) => void, stop: AbortSignal) => Promise<boolean>;
 };
 
-const WAIT_MS = 8000;
+/** What only the pages about desks and devices ask of the server. */
+export type DeskOnServer = {
+	readonly devices: () => Promise<Answer<readonly ListedDevice[]>>;
+	readonly addKey: (hash: string, kind: 'device' | 'sheet', says: string) => Promise<Answer<null>>;
+	readonly shutOut: (id: string) => Promise<Answer<null>>;
+	readonly makeCode: () => Promise<Answer<{ readonly code: string; readonly until: string }>>;
+	readonly eraseDesk: () => Promise<Answer<null>>;
+	readonly looks: () => Promise<Answer<readonly ListedLook[]>>;
+	readonly makeLook: (id: string, hash: string, shows: Shown) => Promise<Answer<null>>;
+	readonly takeBack: (id: string) => Promise<Answer<null>>;
+};
 
-async function ask(path: string, init: RequestInit = {}): Promise<Response | null> {
+const WAIT_MS = 10_000;
+
+/** How long to wait where the server says "later" and not when. */
+const LATER_MS = 5000;
+
+type Init = {
+	readonly method?: string;
+	readonly key?: string | null;
+	readonly body?: unknown;
+	readonly headers?: object;
+};
+
+async function ask(path: string, { method = 'GET', key = null, body, headers }: Init): Promise<Response | null> {
 	try {
-		return await fetch(path, { ...init, signal: AbortSignal.timeout(WAIT_MS) });
+		return await fetch(`/api${path}`, {
+			method,
+			headers: {
+				...(key === null ? {} : { authorization: `Bearer ${key}` }),
+				...(body === undefined ? {} : { 'content-type': 'application/json' }),
+				...headers,
+			},
+			...(body === undefined ? {} : { body: JSON.stringify(body) }),
+			signal: AbortSignal.timeout(WAIT_MS),
+		});
 	} catch {
 		return null;
 	}
@@ -30,31 +106,142 @@ async function bodyOf(response: Response): Promise<unknown> {
 	return response.json().catch(() => null);
 }
 
-/** The server this page came from. */
-export const serverStore: ServerStore = {
-	list: async (desk) => {
-		const response = await ask(`/api/desks/${desk}/works`);
-		if (!response?.ok) return null;
-		const read = worksSchema.safeParse(await bodyOf(response));
-		if (!read.success) return null;
-		const each = read.data.works.map((work) => workSchema.safeParse(work));
-		const works = each.flatMap((work) => (work.success ? work.data : []));
-		return { works, aside: read.data.aside.length + each.length - works.length };
-	},
-	send: async (desk, entry) => {
-		const response = await ask(`/api/desks/${desk}/works/${entry.id}`, {
-			method: 'PUT',
-			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify({ base: entry.version, body: entry.body }),
-		});
-		if (!response || response.status >= 500 || response.status === 429) return { came: 'away' };
-		const body = await bodyOf(response);
-		if (response.status === 409) {
-			const read = conflictSchema.safeParse(body);
-			// A version that cannot be read stays as it is there, and the one from here as it is here.
-			return read.success ? { came: 'parted', kept: read.data.kept } : { came: 'refused' };
-		}
-		const read = workSchema.safeParse(body);
-		return response.ok && read.success ? { came: 'kept', version: read.data.version } : { came: 'refused' };
-	},
-};
+/** The code of a refusal; none where it has none. */
+function codeOf(body: unknown): string {
+	return errorSchema.safeParse(body).data?.error.code ?? '';
+}
+
+/** Why an answer is none. */
+function failed(response: Response | null, body: unknown): Failed {
+	if (!response || response.status >= 500) return { came: 'away' };
+	if (response.status === 429) {
+		const seconds = Number(response.headers?.get('retry-after'));
+		return { came: 'later', ms: seconds > 0 ? seconds * 1000 : LATER_MS };
+	}
+	const code = codeOf(body);
+	if (code === 'no-desk') return { came: 'shut' };
+	if (code === 'erased') return { came: 'erased' };
+	return { came: 'refused', why: errorSchema.safeParse(body).data?.error.message ?? '' };
+}
+
+async function answerOf<T>(asked: Promise<Response | null>, schema: z.ZodType<T>): Promise<Answer<T>> {
+	const response = await asked;
+	const body = response && (await bodyOf(response));
+	if (!response?.ok) return failed(response, body);
+	const read = schema.safeParse(body);
+	return read.success ? { came: 'here', value: read.data } : { came: 'away' };
+}
+
+function mapped<T, U>(answer: Answer<T>, to: (value: T) => U): Answer<U> {
+	return answer.came === 'here' ? { came: 'here', value: to(answer.value) } : answer;
+}
+
+/** Each of a list that can be read by a schema. */
+function eachOf<T>(list: readonly unknown[], schema: z.ZodType<T>): readonly T[] {
+	return list.flatMap((one) => {
+		const read = schema.safeParse(one);
+		return read.success ? [read.data] : [];
+	});
+}
+
+const anySchema = z.unknown();
+
+/** The ids of what came and cannot be read here. */
+function unread(list: readonly unknown[], works: readonly StoredWork[]): readonly string[] {
+	const read = new Set(works.map(({ id }) => id));
+	return list.flatMap((one) => {
+		const id = (one as { readonly id?: unknown } | null)?.id;
+		return typeof id === 'string' && !read.has(id) ? [id] : [];
+	});
+}
+
+/**
+ * A desk on the server this page came from.
+ * @param key this device's key of it; null for a desk of made-up work, which is open to all.
+ * @param says what the device calls itself in the list of devices: a kind of browser.
+ */
+export function serverStore(desk: string, key: string | null, says = ''): ServerStore {
+	const at = `/desks/${desk}`;
+	return {
+		changes: (after) => answerOf(ask(`${at}/works?after=${after}`, { key }), changesSchema),
+		bodies: async (ids) =>
+			mapped(await answerOf(ask(`${at}/bodies?ids=${ids.join(',')}`, { key }), worksSchema), ({ works, aside }) => {
+				const read = eachOf(works, workSchema);
+				return { works: read, aside: [...aside, ...unread(works, read)] };
+			}),
+		tries: async (from) =>
+			mapped(await answerOf(ask(`${at}/tries?from=${from}`, { key }), triesSchema), ({ tries, next }) => ({
+				tries: eachOf(tries, triesOfSchema),
+				next,
+			})),
+		send: async (entry) => {
+			const response = await ask(`${at}/works/${entry.id}`, {
+				method: 'PUT',
+				key,
+				body: { base: entry.version, body: entry.body },
+				headers: { 'x-device': says },
+			});
+			const body = response && (await bodyOf(response));
+			if (response?.status === 409) {
+				const read = conflictSchema.safeParse(body);
+				// A version that cannot be read stays as it is there, and the one from here as it is here.
+				return read.success ? { came: 'parted', kept: read.data.kept } : failed(response, body);
+			}
+			const read = keptSchema.safeParse(body);
+			if (response?.ok && read.success) return { came: 'kept', version: read.data.version, seq: read.data.seq };
+			if (response?.ok) return { came: 'away' };
+			return codeOf(body) === 'piece-erased' ? { came: 'gone' } : failed(response, body);
+		},
+		erase: async (id) =>
+			mapped(await answerOf(ask(`${at}/works/${id}`, { method: 'DELETE', key }), anySchema), () => null),
+		listen: async (hear, stop) => {
+			try {
+				const headers = { authorization: `Bearer ${key}` };
+				const response = await fetch(`/api${at}/events`, { headers, signal: stop });
+				if (!response.ok || !response.body) return false;
+				await readEvents(response.body, ({ event, data }) => {
+					if (event === 'changed') hear({ seq: Number((data as { seq?: unknown } | null)?.seq) || 0 });
+					if (event === 'closed') hear({ closed: true });
+				});
+				return true;
+			} catch {
+				return false;
+			}
+		},
+	};
+}
+
+const done = (answer: Answer<unknown>): Answer<null> => mapped(answer, () => null);
+
+/** The same desk, for the pages about desks and devices. */
+export function deskOnServer(desk: string, key: string): DeskOnServer {
+	const at = `/desks/${desk}`;
+	const post = (path: string, body?: unknown) => ask(`${at}${path}`, { method: 'POST', key, body });
+	const remove = async (path: string) =>
+		done(await answerOf(ask(`${at}${path}`, { method: 'DELETE', key }), anySchema));
+	return {
+		devices: async () => mapped(await answerOf(ask(`${at}/keys`, { key }), devicesSchema), ({ devices }) => devices),
+		addKey: async (hash, kind, says) => done(await answerOf(post('/keys', { hash, kind, says }), anySchema)),
+		shutOut: (id) => remove(`/keys/${id}`),
+		makeCode: () => answerOf(post('/codes'), madeCodeSchema),
+		eraseDesk: () => remove(''),
+		looks: async () => mapped(await answerOf(ask(`${at}/looks`, { key }), looksSchema), ({ looks }) => looks),
+		makeLook: async (id, hash, shows) => done(await answerOf(post('/looks', { id, hash, shows }), anySchema)),
+		takeBack: (id) => remove(`/looks/${id}`),
+	};
+}
+
+/** Joins a desk with a one-time code: its id. */
+export async function joinWithCode(code: string, hash: string, says: string): Promise<Answer<string>> {
+	const asked = ask('/joining', { method: 'POST', body: { code, hash, says } });
+	return mapped(await answerOf(asked, joinedSchema), ({ desk }) => desk);
+}
+
+/** What a link to look at shows. */
+export async function lookAt(
+	id: string,
+	secret: string,
+): Promise<Answer<{ readonly shows: Shown; readonly works: readonly StoredWork[] }>> {
+	const answer = await answerOf(ask(`/looks/${id}`, { key: secret }), lookedAtSchema);
+	return mapped(answer, ({ shows, works }) => ({ shows, works: eachOf(works, workSchema) }));
+}

@@ -3,16 +3,50 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 /** Where the work is kept: only on this device so far, on its way, on the server too, or refused there. */
 export type Keeping = 'device' | 'sending' | 'both' | 'refused';
 
+/** Whether the server lets this device to its desk: yes; no, for its key does not fit; or the desk was erased. */
+export type DeskAccess = 'open' | 'shut' | 'erased';
+
+/** What the link leads to that this page was opened with, where that is not the desk of this device: it is asked about once. */
+export type LinkAsks = { readonly desk: string; readonly is: 'demo' | 'other' };
+
+type SyncState = {
+	/** The desk that is open; null before one is. */
+	readonly desk: string | null;
+	readonly keeping: Keeping;
+	readonly lasting: boolean;
+	readonly aside: number;
+	readonly access: DeskAccess;
+	/** Pieces of work that somebody looks at, and whose steps are not here yet. */
+	readonly wanted: readonly string[];
+	readonly link: LinkAsks | null;
+};
+
+const START: SyncState = {
+	desk: null,
+	keeping: 'both',
+	lasting: true,
+	aside: 0,
+	access: 'open',
+	wanted: [],
+	link: null,
+};
+
 export const syncSlice = createSlice({
 	name: 'sync',
-	initialState: { keeping: 'both' as Keeping, lasting: true, aside: 0 },
+	initialState: START,
 	reducers: {
+		deskOpened: (state, { payload }: PayloadAction<string>) => ({ ...state, desk: payload }),
 		kept: (state, { payload }: PayloadAction<Keeping>) => ({ ...state, keeping: payload }),
 		/** This browser gives no store: what is done lasts on the device only while the page is open. */
 		fleeting: (state) => ({ ...state, lasting: false }),
 		/** Pieces of work that cannot be read: they are set aside where they are, and hide none of the others. */
 		setAside: (state, { payload }: PayloadAction<number>) => ({ ...state, aside: state.aside + payload }),
+		accessIs: (state, { payload }: PayloadAction<DeskAccess>) => ({ ...state, access: payload }),
+		/** The steps of a piece of work are wanted, before those of others. */
+		wanted: (state, { payload }: PayloadAction<string>) =>
+			state.wanted.includes(payload) ? state : { ...state, wanted: [...state.wanted, payload] },
+		linkAsks: (state, { payload }: PayloadAction<LinkAsks | null>) => ({ ...state, link: payload }),
 	},
 });
 
-export const { kept, fleeting, setAside } = syncSlice.actions;
+export const { deskOpened, kept, fleeting, setAside, accessIs, wanted, linkAsks } = syncSlice.actions;

@@ -3,15 +3,10 @@ import type { Step } from '@tidy-sum/schema';
 import { isOwn, titleOf } from './exercises';
 import { folding } from './history';
 import { workNamed } from './how-far';
+import { BROUGHT, DRAFT } from './list-names';
 import { arranged } from './listing';
 import { isSheet, sheetNameOf, sheetOf, sheetTitle } from './sheet';
 import type { WorksState } from './works-slice';
-
-/** The name the list of what was brought is kept under, beside the pieces of work. */
-export const BROUGHT = 'brought';
-
-/** The name of what is being brought, until it is worked or kept. */
-export const DRAFT = 'own-draft';
 
 /** What was put in order, and what was taken out of the list; all by name. */
 type Listing = { readonly order: readonly string[]; readonly left: readonly string[] };

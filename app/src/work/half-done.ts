@@ -1,8 +1,7 @@
-import { BROUGHT, DRAFT } from './brought';
 import { exerciseOf } from './exercises';
 import { historyOf } from './history';
 import { type HowFar, howFarNamed, isBegun, workNamed } from './how-far';
-import { SHELF } from './my-shelf';
+import { BROUGHT, DRAFT, SHELF } from './list-names';
 import { isSheet, placeInSheet, sheetTitle } from './sheet';
 import type { WorksState } from './works-slice';
 
@@ -67,8 +66,9 @@ export function halfDone(works: WorksState, most: number): readonly HalfDone[] {
 
 /** Whether nothing was done here yet: the first day. */
 export function isFirstDay(works: WorksState): boolean {
-	return !Object.entries(works.open).some(
-		([name, id]) =>
-			name !== SHELF && (isSheet(name) || works.byId[id]?.body.tries?.length || isBegun(name, workNamed(works, name))),
-	);
+	const isWorked = (name: string, id: string) => {
+		const entry = works.byId[id];
+		return entry?.away || entry?.body.tries?.length || isSheet(name) || isBegun(name, workNamed(works, name));
+	};
+	return !Object.entries(works.open).some(([name, id]) => name !== SHELF && isWorked(name, id));
 }

@@ -3,7 +3,7 @@ import { exerciseOf, isOwn } from './exercises';
 import { chainOf } from './line-of-work';
 import { verdictOf } from './sent';
 import { type Work, workOf } from './work';
-import type { WorksState } from './works-slice';
+import type { WorkEntry, WorksState } from './works-slice';
 
 /** How far an exercise is. */
 export type HowFar = 'not-begun' | 'begun' | 'not-right' | 'shown' | 'right' | 'right-shown';
@@ -49,8 +49,18 @@ export function howFar(exercise: BookExercise, work: Work | null): HowFar {
 /** What was found for the same work before: a list asks for many, and asks again at each touch. */
 const known = new WeakMap<Work, HowFar>();
 
+/** How far an exercise is whose steps are not here yet: by its tries, of which the last tells. */
+function howFarAway({ body: { tries }, away }: WorkEntry): HowFar {
+	const last = tries?.at(-1);
+	if (!last) return away?.steps || away?.tries ? 'begun' : 'not-begun';
+	if (last.right) return last.shown ? 'right-shown' : 'right';
+	return last.shown ? 'shown' : 'not-right';
+}
+
 /** How far the exercise of a name is, whether or not there is work on it. */
 export function howFarNamed(works: WorksState, name: string): HowFar {
+	const entry = works.byId[works.open[name] ?? ''];
+	if (entry?.away) return howFarAway(entry);
 	const work = workNamed(works, name);
 	if (!work) return 'not-begun';
 	const before = known.get(work);

@@ -2,10 +2,8 @@ import type { Fact, GoesBy, TableName } from '@tidy-sum/core';
 import { TABLE_NAMES } from '@tidy-sum/core';
 import type { NUMBERS, Step, SUPPORTS } from '@tidy-sum/schema';
 import { folding } from './history';
+import { SHELF } from './list-names';
 import type { WorksState } from './works-slice';
-
-/** The name one's own Shelf is kept under, beside the pieces of work. */
-export const SHELF = 'my-shelf';
 
 /** How much the Desk says before the check. */
 export type Support = (typeof SUPPORTS)[number];

@@ -63,5 +63,7 @@ export function tryAt(works: WorksState, exercise: string, when: number): KeptAt
 
 /** Where the very line of a try is played back. */
 export function pathOfTry({ id, body, made }: KeptAt): string {
-	return `/replay/${body.exercise}?line=${encodeURIComponent(id)}&at=${stepOfTry(body, made)}`;
+	const line = `/replay/${body.exercise}?line=${encodeURIComponent(id)}`;
+	// Where its steps are still to come, nobody knows yet which of them it was.
+	return body.steps.length ? `${line}&at=${stepOfTry(body, made)}` : line;
 }

@@ -1,9 +1,12 @@
 import { createSlice, isDraft, nanoid, original, type PayloadAction } from '@reduxjs/toolkit';
 import type { Exercise } from '@tidy-sum/core';
 import { type KeptTry, type Step, type StoredWork, TRIES_LIMIT, type WorkBody } from '@tidy-sum/schema';
+import type { Head, TriesOf } from '@tidy-sum/schema/desk';
 import { isOwn } from './exercises';
-import { canRedo, canUndo, continues, freshBody, posingOf, withStep } from './history';
+import { canRedo, canUndo, freshBody, posingOf, withStep } from './history';
+import { BROUGHT, SHELF } from './list-names';
 import { posedInRound } from './made-rounds';
+import { mergedBody } from './merged-body';
 
 /** A piece of work on this device. `version` is the last one the server has acknowledged. */
 export type WorkEntry = {
@@ -14,6 +17,11 @@ export type WorkEntry = {
 	readonly ahead: boolean;
 	/** When something was last done on it, in milliseconds since 1970; left out where that is not known. */
 	readonly touched?: number | undefined;
+	/**
+	 * Of a piece whose steps lie on the server alone so far: how many steps and tries it has there. Its body has no steps, and
+	 * no tries until they come by themselves.
+	 */
+	readonly away?: { readonly steps: number; readonly tries: number } | undefined;
 };
 
 export type WorksState = {
@@ -22,6 +30,8 @@ export type WorksState = {
 	readonly open: Readonly<Record<string, string>>;
 	/** The exercise last worked. */
 	readonly last: string | null;
+	/** Pieces erased here of which the server has not been told yet. */
+	readonly erasing?: readonly string[];
 };
 
 /** What a piece of work begins with: its exercise, a fresh id, and the exercise itself where it was made for a Round. */
@@ -52,6 +62,54 @@ function changed(entry: WorkEntry, body: WorkBody, touched = entry.touched): Wor
 	return { ...entry, body, ahead: true, ...(touched === undefined ? {} : { touched }) };
 }
 
+/** An id for a piece of work on an exercise. A list that goes on for ever has one for itself, so that two devices begin the same one. */
+function freshId(exercise: string): string {
+	return exercise === SHELF || exercise === BROUGHT ? `list-${exercise}` : nanoid();
+}
+
+/** The piece on the Desk for an exercise, where it lies here with its steps. */
+function here(state: WorksState, exercise: string): WorkEntry | undefined {
+	const entry = state.byId[state.open[exercise] ?? ''];
+	return entry?.away ? undefined : entry;
+}
+
+/** The state without a piece of work; another on the same exercise, the one touched last, takes its place on the Desk. */
+function without(state: WorksState, id: string): WorksState {
+	const { [id]: gone, ...byId } = state.byId;
+	if (!gone) return state;
+	const { exercise } = gone.body;
+	if (state.open[exercise] !== id) return { ...state, byId };
+	const [next] = Object.values(byId)
+		.filter(({ body }) => body.exercise === exercise)
+		.sort((a, b) => (b.touched ?? 0) - (a.touched ?? 0));
+	const { [exercise]: _, ...open } = state.open;
+	return { ...state, byId, open: next ? { ...open, [exercise]: next.id } : open };
+}
+
+/** The state after the server told of a version it keeps. */
+function partedIn(state: WorksState, kept: StoredWork, fresh: string): WorksState {
+	const mine = state.byId[kept.id];
+	const { exercise } = kept.body;
+	if (state.erasing?.includes(kept.id)) return state;
+	// An answer that was overtaken by a later one.
+	if (mine && !mine.away && !mine.ahead && mine.version > kept.version) return state;
+	const merged = mine?.ahead ? mergedBody(mine.body, kept.body) : null;
+	if (mine && merged) {
+		const ahead = JSON.stringify(merged) !== JSON.stringify(kept.body);
+		const followed = put(state, { ...mine, body: merged, version: kept.version, ahead });
+		return mine.body.exercise === merged.exercise
+			? followed
+			: { ...followed, open: { ...openWithout(followed.open, kept.id, merged.exercise), [merged.exercise]: kept.id } };
+	}
+	const touched = Date.parse(kept.kept);
+	const theirs: WorkEntry = { id: kept.id, body: kept.body, version: kept.version, ahead: false, touched };
+	const next = put(state, theirs);
+	const open = openWithout(next.open, kept.id, exercise);
+	if (!mine?.ahead) return { ...next, open: { ...open, [exercise]: open[exercise] ?? kept.id } };
+	const beside = put(next, { ...mine, id: fresh, version: 0 });
+	return { ...beside, open: { ...open, [exercise]: open[exercise] ?? kept.id, [mine.body.exercise]: fresh } };
+}
+
 /** What is open where, without a piece of work that has another name by now. */
 function openWithout(open: WorksState['open'], id: string, name: string): WorksState['open'] {
 	return Object.fromEntries(Object.entries(open).filter(([one, of]) => of !== id || one === name));
@@ -61,7 +119,7 @@ function openWithout(open: WorksState['open'], id: string, name: string): WorksS
 function renamedIn(state: WorksState, from: string, as: string): WorksState {
 	const { [from]: id = '', ...open } = state.open;
 	const entry = state.byId[id];
-	if (!entry) return state;
+	if (!entry || entry.away) return state;
 	return { ...put(state, changed(entry, { ...entry.body, exercise: as })), open: { ...open, [as]: id } };
 }
 
@@ -71,7 +129,7 @@ function moved(
 	{ payload: exercise, meta: { when } }: Timed<string>,
 	step: Extract<Step, { do: 'undo' | 'redo' }>,
 ): WorksState {
-	const entry = state.byId[state.open[exercise] ?? ''];
+	const entry = here(state, exercise);
 	const may = step.do === 'undo' ? canUndo : canRedo;
 	return entry && may(entry.body) ? put(state, changed(entry, withStep(entry.body, step), when)) : state;
 }
@@ -91,16 +149,16 @@ export const worksSlice = createSlice({
 		opened: (draft, { payload: exercise }: PayloadAction<string>) => ({ ...plain(draft), last: exercise }),
 		did: {
 			prepare: (exercise: string, step: Step) => ({
-				payload: { exercise, step, fresh: nanoid(), posed: posedInRound(exercise) },
+				payload: { exercise, step, fresh: freshId(exercise), posed: posedInRound(exercise) },
 				...now(),
 			}),
 			reducer: (draft, { payload, meta: { when } }: Timed<Begun & { readonly step: Step }>) => {
 				const state = plain(draft);
 				const { exercise, step, fresh, posed } = payload;
-				const id = state.open[exercise] ?? fresh;
-				const entry = state.byId[id] ?? { id, body: freshBody(exercise, posed), version: 0, ahead: true };
+				// A piece whose steps are not here yet stays as it is: what is done meanwhile lies beside it.
+				const entry = here(state, exercise) ?? { id: fresh, body: freshBody(exercise, posed), version: 0, ahead: true };
 				const next = put(state, changed(entry, withStep(entry.body, step), when));
-				return { ...next, open: { ...next.open, [exercise]: id } };
+				return { ...next, open: { ...next.open, [exercise]: entry.id } };
 			},
 		},
 		/** Lays a piece of work with all its steps, as it was done elsewhere. */
@@ -124,7 +182,7 @@ export const worksSlice = createSlice({
 		/** What came of sending the exercise to the check; it stays, whatever is undone. */
 		tried: (draft, { payload }: PayloadAction<{ exercise: string; made: KeptTry }>) => {
 			const state = plain(draft);
-			const entry = state.byId[state.open[payload.exercise] ?? ''];
+			const entry = here(state, payload.exercise);
 			if (!entry) return state;
 			const tries = [...(entry.body.tries ?? []), payload.made].slice(-TRIES_LIMIT);
 			return put(state, changed(entry, { ...entry.body, tries }, payload.made.when));
@@ -143,7 +201,7 @@ export const worksSlice = createSlice({
 			reducer: (draft, { payload: { exercise, fresh, posed } }: PayloadAction<Begun>) => {
 				const state = plain(draft);
 				// A problem of one's own is posed by its steps: they begin the new line too.
-				const before = state.byId[state.open[exercise] ?? '']?.body;
+				const before = here(state, exercise)?.body;
 				const steps = before && isOwn(exercise) ? [...posingOf(before)] : [];
 				const body = { ...freshBody(exercise, posed), steps };
 				const entry: WorkEntry = { id: fresh, body, version: 0, ahead: true };
@@ -167,27 +225,61 @@ export const worksSlice = createSlice({
 			return put(state, { ...entry, version: payload.version, ahead });
 		},
 		/**
-		 * The server holds another version. Where the work here goes on from it, it is followed; else it is
-		 * taken, and what was ahead of it here is kept beside it.
+		 * The server holds another version. Where the work here and there come to one, it is that; else theirs is taken, and
+		 * what was ahead of it here is kept beside it.
 		 */
 		parted: {
 			prepare: (kept: StoredWork) => ({ payload: { kept, fresh: nanoid() } }),
-			reducer: (draft, { payload: { kept, fresh } }: PayloadAction<{ kept: StoredWork; fresh: string }>) => {
-				const state = plain(draft);
-				const mine = state.byId[kept.id];
-				const { exercise } = kept.body;
-				if (mine?.ahead && continues(mine.body, kept.body)) {
-					const followed = put(state, { ...mine, version: kept.version });
-					return mine.body.exercise === exercise ? followed : renamedIn(followed, mine.body.exercise, exercise);
-				}
-				const touched = Date.parse(kept.kept);
-				const theirs: WorkEntry = { id: kept.id, body: kept.body, version: kept.version, ahead: false, touched };
-				const next = put(state, theirs);
-				const open = openWithout(next.open, kept.id, exercise);
-				if (!mine?.ahead) return { ...next, open: { ...open, [exercise]: open[exercise] ?? kept.id } };
-				const beside = put(next, { ...mine, id: fresh, version: 0 });
-				return { ...beside, open: { ...open, [exercise]: fresh } };
-			},
+			reducer: (draft, { payload: { kept, fresh } }: PayloadAction<{ kept: StoredWork; fresh: string }>) =>
+				partedIn(plain(draft), kept, fresh),
+		},
+		/** Pieces the server keeps whose steps are not asked for yet: where each stands, and no more. */
+		listed: (draft, { payload: heads }: PayloadAction<readonly Head[]>) => {
+			const state = plain(draft);
+			const byId = { ...state.byId };
+			const open = { ...state.open };
+			for (const { id, exercise, version, steps, tries, kept } of heads) {
+				const mine = byId[id];
+				if (state.erasing?.includes(id) || (mine && (!mine.away || mine.version >= version))) continue;
+				const touched = Date.parse(kept);
+				byId[id] = { id, body: { exercise, steps: [] }, version, ahead: false, touched, away: { steps, tries } };
+				open[exercise] ??= id;
+			}
+			return { ...state, byId, open };
+		},
+		/** Steps came that were on the server alone. */
+		came: (draft, { payload: works }: PayloadAction<readonly StoredWork[]>) =>
+			works.reduce((state, work) => (state.byId[work.id]?.away ? partedIn(state, work, '') : state), plain(draft)),
+		/** Tries came by themselves, of pieces whose steps are on the server alone. */
+		triesCame: (draft, { payload }: PayloadAction<readonly TriesOf[]>) => {
+			const state = plain(draft);
+			const byId = { ...state.byId };
+			for (const { id, tries } of payload) {
+				const mine = byId[id];
+				if (mine?.away) byId[id] = { ...mine, body: { ...mine.body, tries } };
+			}
+			return { ...state, byId };
+		},
+		/** Pieces the server has lost, or has in an older version, as after a backup: they are sent anew. */
+		missed: (draft, { payload }: PayloadAction<readonly { readonly id: string; readonly version: number }[]>) => {
+			const state = plain(draft);
+			const byId = { ...state.byId };
+			for (const { id, version } of payload) {
+				const mine = byId[id];
+				if (mine && !mine.away) byId[id] = { ...mine, version, ahead: true };
+			}
+			return { ...state, byId };
+		},
+		/** A piece of work is erased here, for good; the server is told so. */
+		erased: (draft, { payload: id }: PayloadAction<string>) => {
+			const state = plain(draft);
+			return { ...without(state, id), erasing: [...(state.erasing ?? []), id] };
+		},
+		/** Pieces are erased on the server as well, whoever erased them. */
+		goneThere: (draft, { payload: ids }: PayloadAction<readonly string[]>) => {
+			const state = ids.reduce(without, plain(draft));
+			const erasing = (state.erasing ?? []).filter((id) => !ids.includes(id));
+			return { ...state, erasing };
 		},
 	},
 });
@@ -206,4 +298,10 @@ export const {
 	swapped,
 	acknowledged,
 	parted,
+	listed,
+	came,
+	triesCame,
+	missed,
+	erased,
+	goneThere,
 } = worksSlice.actions;

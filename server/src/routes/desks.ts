@@ -8,9 +8,9 @@ import {
 	newKeySchema,
 	newLookSchema,
 } from '@tidy-sum/schema/desk';
-import { addKey, eraseDesk, listDevices, makeCode, shutOut, takeCode } from '../desks';
 import { RequestFault } from '../errors';
-import { addLook, LOOKS_LIMIT, listLooks, takeBack } from '../looks';
+import { addKey, eraseDesk, listDevices, makeCode, shutOut, takeCode } from '../keeping/desks';
+import { addLook, LOOKS_LIMIT, listLooks, takeBack } from '../keeping/looks';
 import { type Asked, type Route, route } from './route';
 
 /** The most keys of one desk: devices, and recovery sheets. */

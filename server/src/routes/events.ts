@@ -1,9 +1,9 @@
 import { PassThrough } from 'node:stream';
 import { z } from '@tidy-sum/schema';
-import { accessTo } from '../desks';
 import { RequestFault } from '../errors';
-import type { Told } from '../events';
-import { seqOf } from '../works';
+import { accessTo } from '../keeping/desks';
+import type { Told } from '../keeping/events';
+import { seqOf } from '../keeping/works';
 import { type Route, route } from './route';
 
 /** How often something is sent where nothing happens, so that what lies between keeps the connection. */

@@ -1,8 +1,8 @@
 import { lookedAtSchema } from '@tidy-sum/schema/desk';
 import { keyOf } from '../admission';
-import { hashOf } from '../desks';
 import { RequestFault } from '../errors';
-import { lookAt } from '../looks';
+import { hashOf } from '../keeping/desks';
+import { lookAt } from '../keeping/looks';
 import { type Route, route } from './route';
 
 /** What a link to look at shows. Its secret comes as a key does, and never stands in an address the server sees. */

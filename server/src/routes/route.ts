@@ -1,10 +1,10 @@
 import type { ApiCode, z } from '@tidy-sum/schema';
 import type { Context } from 'koa';
 import type { Admission, Admitted } from '../admission';
-import type { Database } from '../database';
 import { RequestFault } from '../errors';
-import type { Events } from '../events';
-import type { Keeping } from '../keeping';
+import type { Keeping } from '../keeping/create-keeping';
+import type { Database } from '../keeping/database';
+import type { Events } from '../keeping/events';
 import type { Limits } from '../limits';
 
 /** What a route has at hand. */

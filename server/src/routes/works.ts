@@ -1,9 +1,9 @@
-import { keepWorkSchema, workSchema, worksSchema, z } from '@tidy-sum/schema';
-import { changesSchema, erasedSchema, idsSchema, placeSchema, triesSchema } from '@tidy-sum/schema/desk';
+import { keepWorkSchema, worksSchema, z } from '@tidy-sum/schema';
+import { changesSchema, erasedSchema, idsSchema, keptSchema, placeSchema, triesSchema } from '@tidy-sum/schema/desk';
 import { noDesk } from '../admission';
 import { RequestFault } from '../errors';
-import { BYTES_LIMIT, type Kept, PIECES_LIMIT } from '../keeping';
-import { bodiesOf, changesAfter, triesFrom } from '../works';
+import { BYTES_LIMIT, type Kept, PIECES_LIMIT } from '../keeping/create-keeping';
+import { bodiesOf, changesAfter, triesFrom } from '../keeping/works';
 import { type Route, route } from './route';
 
 const changes = route({
@@ -54,7 +54,7 @@ function refused({ came }: Exclude<Kept, { came: 'kept' | 'conflict' }>): never 
 		case 'no-desk':
 			return noDesk();
 		case 'erased':
-			throw new RequestFault(410, 'erased', 'This piece of work was erased, and does not come back.');
+			throw new RequestFault(410, 'piece-erased', 'This piece of work was erased, and does not come back.');
 		case 'unreadable':
 			throw new RequestFault(
 				409,
@@ -76,10 +76,11 @@ const keep = route({
 	says: 'Keeps a version of a piece of work, where it follows the one that is kept. The first under a new id makes the desk, with the key it comes with.',
 	who: 'desk or new',
 	body: keepWorkSchema,
-	reply: workSchema,
+	reply: keptSchema,
 	codes: [
 		'no-desk',
 		'erased',
+		'piece-erased',
 		'read-only',
 		'not-json',
 		'too-large',
@@ -91,7 +92,8 @@ const keep = route({
 	],
 	answer: async ({ ctx, parts: { keeping, now }, by: { desk, hash }, params: { id = '' }, body }) => {
 		const kept = await keeping.keep(desk, hash, id, body, now());
-		if (kept.came === 'kept') return kept.work ?? refused({ came: 'erased' });
+		if (kept.came === 'kept' && kept.work) return kept.seq === undefined ? kept.work : { ...kept.work, seq: kept.seq };
+		if (kept.came === 'kept') return refused({ came: 'erased' });
 		if (kept.came !== 'conflict') return refused(kept);
 		ctx.status = 409;
 		ctx.body = {

@@ -3,6 +3,7 @@ import { compareLines } from '@tidy-sum/core/help';
 import { useMemo, useState } from 'react';
 import { LinesBeside } from '../../line/lines-beside';
 import { useAppSelector } from '../../store/store';
+import { useSaysComing, useSteps } from '../../store/use-exercise';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
@@ -27,6 +28,8 @@ export function BesidePanel({ view, acts }: PanelProps<'beside'>) {
 	const { exercise, chain, worked, beside, work } = view;
 	const [chosen, setOther] = useState<string | null>(null);
 	const other = chosen ?? (work.shown ? 'key' : (beside[0] ?? null));
+	const isComing = useSteps(other ?? undefined);
+	const saysComing = useSaysComing();
 	const theirBody = useAppSelector(({ works }) => works.byId[other ?? '']?.body);
 	const theirs = useMemo((): Chain | null => {
 		if (other === null) return null;
@@ -85,8 +88,9 @@ export function BesidePanel({ view, acts }: PanelProps<'beside'>) {
 					) : null}
 				</>
 			) : (
-				<Words size="small" tone="soft">
-					Lay your line next to the worked one, or try the exercise anew and lay both tries side by side.
+				<Words size="small" tone="soft" role="status">
+					{isComing ? `${saysComing} ` : ''}Lay your line next to the worked one, or try the exercise anew and lay both
+					tries side by side.
 				</Words>
 			)}
 		</PanelFrame>

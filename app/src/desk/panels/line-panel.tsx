@@ -1,9 +1,13 @@
+import { useAppDispatch, useAppSelector } from '../../store/store';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
 import { Button } from '../../ui/button';
+import { Confirm } from '../../ui/confirm';
 import { Words } from '../../ui/words';
+import { isOwn } from '../../work/exercises';
 import { sayGoesBy } from '../../work/said-choices';
+import { erased } from '../../work/works-slice';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
 
@@ -17,6 +21,9 @@ declare module '../../work/panel-slice' {
 export function LinePanel({ view, acts }: PanelProps<'line'>) {
 	const { show, go } = acts;
 	const styles = useStyles();
+	const dispatch = useAppDispatch();
+	const { name } = view.exercise;
+	const id = useAppSelector(({ works }) => works.open[name]);
 	const byClass = sayGoesBy(view.exercise.goesBy);
 	return (
 		<PanelFrame>
@@ -40,6 +47,25 @@ export function LinePanel({ view, acts }: PanelProps<'line'>) {
 				<Button label="A working" say="laid beside this line" onPress={acts.onWorking} testID="line-working" />
 				<Button label="Keys of the keyboard" onPress={() => show({ kind: 'keys' })} testID="line-keys" />
 			</Box>
+			{id ? (
+				<Confirm
+					label="Erase this line"
+					say="here and on every device"
+					question={
+						isOwn(name)
+							? 'Shall this problem and its line be erased for good, here and on every device?'
+							: 'Shall this line be erased for good, here and on every device? The exercise stays, to be worked anew.'
+					}
+					yes="Erase it for good"
+					no="Keep it"
+					onYes={() => {
+						dispatch(erased(id));
+						if (isOwn(name)) go('/problems');
+						else acts.close();
+					}}
+					testID="erase-line"
+				/>
+			) : null}
 			<Words size="small" tone="soft">
 				How much is said while you work, which tables count and how numbers are shown is chosen in the settings.
 			</Words>

@@ -16,7 +16,7 @@ const TOGETHER = 64;
  * desk for this key; or the desk holds too much.
  */
 export type Kept =
-	| { readonly came: 'kept'; readonly version: number; readonly work: StoredWork | null }
+	| { readonly came: 'kept'; readonly version: number; readonly work: StoredWork | null; readonly seq?: number }
 	| { readonly came: 'conflict'; readonly work: StoredWork }
 	| { readonly came: 'unreadable' | 'erased' | 'no-desk' | 'too-much' };
 
@@ -150,6 +150,7 @@ async function commit(db: Database, events: Events, changes: readonly Change[]):
 						? {
 								came: 'kept',
 								version: row.version,
+								seq: row.seq,
 								work: change.keep && { id: row.id, version: row.version, body: change.keep.body, kept: row.kept },
 							}
 						: { came: 'too-much' },

@@ -2,9 +2,9 @@ import { accessSync, constants, existsSync, mkdirSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import knex, { type Knex } from 'knex';
+import { type Config, readConfig, StartFault } from '../config';
+import { MIGRATION_NAMES, MIGRATIONS } from '../migrations';
 import { copyWhileOpen, faultOf } from './backup';
-import { type Config, readConfig, StartFault } from './config';
-import { MIGRATION_NAMES, MIGRATIONS } from './migrations';
 
 export type Database = Knex;
 
@@ -21,8 +21,9 @@ export const FILE_NAME = 'tidy-sum.sqlite';
  * @throws StartFault where they name PostgreSQL, which has programs of its own for that.
  */
 export function databaseFile(env: Readonly<Record<string, string | undefined>>): string {
-	const { dataFolder, databaseUrl } = readConfig(env, join(dirname(fileURLToPath(import.meta.url)), '..', '..'));
-	if (databaseUrl) throw new StartFault('DATABASE_URL names PostgreSQL. Use pg_dump and pg_restore, as docs/deploy.md says.');
+	const { dataFolder, databaseUrl } = readConfig(env, join(dirname(fileURLToPath(import.meta.url)), '..', '..', '..'));
+	if (databaseUrl)
+		throw new StartFault('DATABASE_URL names PostgreSQL. Use pg_dump and pg_restore, as docs/deploy.md says.');
 	return join(dataFolder, FILE_NAME);
 }
 

@@ -1,0 +1,1 @@
+export { DesksScreen as default } from '../src/desks/desks-screen';

@@ -1,0 +1,1 @@
+export { LookScreen as default } from '../src/replay/look-screen';

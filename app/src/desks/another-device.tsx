@@ -1,0 +1,69 @@
+import { useState } from 'react';
+import { sayFailed } from '../store/desk-acts';
+import type { DeskOnServer } from '../sync/server-store';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Button } from '../ui/button';
+import { Notice } from '../ui/notice';
+import { Qr } from '../ui/qr';
+import { Words } from '../ui/words';
+import { Part } from './part';
+
+/** A code as it is shown: in two groups of four signs. */
+export function shownCode(code: string): string {
+	return `${code.slice(0, 4)} ${code.slice(4)}`;
+}
+
+const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+/** Lets another device in: a one-time code to type there, and a picture for its camera. */
+export function AnotherDevice({ server, onMade }: { readonly server: DeskOnServer; readonly onMade: () => void }) {
+	const styles = useStyles();
+	const [made, setMade] = useState<{ readonly code: string; readonly until: string } | null>(null);
+	const [why, setWhy] = useState('');
+	const make = async () => {
+		const answer = await server.makeCode();
+		if (answer.came !== 'here') return setWhy(sayFailed(answer));
+		setWhy('');
+		setMade(answer.value);
+		onMade();
+	};
+	const { origin = '' } = globalThis.location ?? {};
+	return (
+		<Part title="Another device" testID="another-device">
+			<Words>
+				What you do on one device is on the other within seconds while both are open, and each goes on by itself without
+				a network.
+			</Words>
+			<Box style={styles.row}>
+				<Button
+					label={made ? 'Make a new code' : 'Let another device in'}
+					kind={made ? 'plain' : 'strong'}
+					onPress={() => void make()}
+					testID="make-code"
+				/>
+			</Box>
+			<Notice testID="code-why">{why}</Notice>
+			{made ? (
+				<Box style={styles.code}>
+					<Words size="small" tone="soft">
+						On the other device open {origin}/join and type this code, or hold its camera at the picture.
+					</Words>
+					<Words size="figure" strong aria-label={[...made.code].join(' ')} testID="code">
+						{shownCode(made.code)}
+					</Words>
+					<Qr text={`${origin}/join#${made.code}`} label="The same code, as a picture for a camera" testID="code-qr" />
+					<Words size="small" tone="soft">
+						It lets one device in, and holds until {TIME.format(Date.parse(made.until))}.
+					</Words>
+				</Box>
+			) : null}
+		</Part>
+	);
+}
+
+const useStyles = makeStyles(() => ({
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+	code: { gap: GAP.s, alignItems: 'flex-start' },
+}));

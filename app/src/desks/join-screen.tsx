@@ -1,0 +1,129 @@
+import { idSchema } from '@tidy-sum/schema';
+import { CODE_SIGNS, codeSchema, keySchema } from '@tidy-sum/schema/desk';
+import { useRouter } from 'expo-router';
+import Back from 'lucide-react-native/icons/arrow-left';
+import { useEffect, useState } from 'react';
+import { joinByCode, joinBySheet, openDeskHere } from '../store/desk-acts';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Button } from '../ui/button';
+import { Field } from '../ui/field';
+import { Notice } from '../ui/notice';
+import { Page } from '../ui/page';
+import { Words } from '../ui/words';
+
+/** What was typed or came in a link: a one-time code, or what stands on a recovery sheet. */
+type Typed =
+	| { readonly is: 'code'; readonly code: string }
+	| { readonly is: 'sheet'; readonly desk: string; readonly key: string }
+	| { readonly is: 'none'; readonly why: string };
+
+/** What stands on a recovery sheet: the desk and its key with a point between them. */
+export function sheetText(desk: string, key: string): string {
+	return `${desk}.${key}`;
+}
+
+/**
+ * What was typed, read: a code of eight signs, whatever spaces and small letters it has, or the line of a recovery sheet; else
+ * what is not right about it.
+ */
+export function readJoining(text: string): Typed {
+	// Of a whole link the end is what counts.
+	const plain = text.slice(text.lastIndexOf('#') + 1).replace(/\s/g, '');
+	const [desk = '', key = ''] = plain.split('.');
+	if (idSchema.safeParse(desk).success && keySchema.safeParse(key).success) return { is: 'sheet', desk, key };
+	const code = codeSchema.safeParse(plain);
+	if (code.success) return { is: 'code', code: code.data };
+	const signs = plain.toUpperCase().replace(/-/g, '');
+	if (!signs) return { is: 'none', why: 'Type the code that the other device shows.' };
+	const odd = [...signs].find((sign) => !CODE_SIGNS.includes(sign));
+	if (signs.length > 12)
+		return {
+			is: 'none',
+			why: 'This is neither a code nor the whole line of a recovery sheet. Look at its end once more.',
+		};
+	if (odd) return { is: 'none', why: `No code has the sign “${odd}”. There is no I, no O, no 0 and no 1 in one.` };
+	return { is: 'none', why: `A code has eight signs; here are ${signs.length}.` };
+}
+
+/** What came behind the # of the address; it is taken out of it, so that it stays in no history. */
+function takeFromAddress(): string {
+	const { hash = '', pathname = '' } = globalThis.location ?? {};
+	if (hash.length < 2) return '';
+	globalThis.history?.replaceState(globalThis.history.state, '', pathname);
+	return decodeURIComponent(hash.slice(1));
+}
+
+/** Lets this device join a desk: with the code another device shows, or with a recovery sheet. */
+export function JoinScreen() {
+	const styles = useStyles();
+	const router = useRouter();
+	const [text, setText] = useState('');
+	const [why, setWhy] = useState('');
+	const [desk, setDesk] = useState<string | null>(null);
+	useEffect(() => {
+		const came = takeFromAddress();
+		if (came) setText(came);
+	}, []);
+	const join = async () => {
+		const typed = readJoining(text);
+		if (typed.is === 'none') return setWhy(typed.why);
+		setWhy('One moment…');
+		const now = Date.now();
+		const came = await (typed.is === 'code' ? joinByCode(typed.code, now) : joinBySheet(typed.desk, typed.key, now));
+		setWhy(came.done ? '' : came.why);
+		if (came.done && 'desk' in came) setDesk(came.desk ?? null);
+	};
+	return (
+		<Page
+			title="Join a desk"
+			testID="join"
+			tools={
+				<Button
+					label="Out"
+					say="to desks and devices"
+					icon={Back}
+					onPress={() => router.navigate('/desks' as '/')}
+					testID="to-desks"
+				/>
+			}
+		>
+			{desk ? (
+				<Box style={styles.part}>
+					<Words strong role="status" aria-live="polite" testID="join-done">
+						This device has joined the desk.
+					</Words>
+					<Words>What lay on this device before stays in the list of its desks.</Words>
+					<Box style={styles.row}>
+						<Button label="Open the desk" kind="strong" onPress={() => void openDeskHere(desk)} testID="join-open" />
+					</Box>
+				</Box>
+			) : (
+				<Box style={styles.part}>
+					<Words>
+						On a device that has the desk, open Settings, then “Desks and devices”, and let another device in. Type the
+						code it shows here. The line of a recovery sheet can be typed here as well.
+					</Words>
+					<Field
+						label="Code, or the line of a recovery sheet"
+						named
+						value={text}
+						onChange={setText}
+						onSubmit={() => void join()}
+						testID="join-code"
+					/>
+					<Notice testID="join-says">{why}</Notice>
+					<Box style={styles.row}>
+						<Button label="Join" kind="strong" onPress={() => void join()} testID="join-go" />
+					</Box>
+				</Box>
+			)}
+		</Page>
+	);
+}
+
+const useStyles = makeStyles(() => ({
+	part: { gap: GAP.m },
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+}));

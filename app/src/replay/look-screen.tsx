@@ -1,0 +1,121 @@
+import { placeInRound, shownCode } from '@tidy-sum/core';
+import { idSchema, type StoredWork } from '@tidy-sum/schema';
+import { keySchema, type Shown } from '@tidy-sum/schema/desk';
+import { useEffect, useState } from 'react';
+import { Provider } from 'react-redux';
+import { set } from '../device/settings-slice';
+import { Coming } from '../places/not-here';
+import { PlaceLinks } from '../places/place-links';
+import { sayFailed } from '../store/desk-acts';
+import { type AppStore, makeStore, useAppSelector, useAppStore } from '../store/store';
+import { lookAt } from '../sync/server-store';
+import { Box } from '../ui/box';
+import { Button } from '../ui/button';
+import { LinkRow } from '../ui/link-row';
+import { Page } from '../ui/page';
+import { Words } from '../ui/words';
+import { howFarNamed, SAYS_HOW_FAR } from '../work/how-far';
+import { titleOfWork } from '../work/title-of-work';
+import { loaded } from '../work/works-slice';
+import { ReplayScreen } from './replay-screen';
+
+/** What a link to look at shows, in a store of its own, so that nothing of it mixes with one's own work. */
+type Seen = { readonly store: AppStore; readonly shows: Shown; readonly first: string | null };
+
+function seenOf(shows: Shown, works: readonly StoredWork[], mine: AppStore): Seen {
+	const store = makeStore();
+	store.dispatch(set(mine.getState().settings));
+	const byId = Object.fromEntries(
+		works.map(({ id, version, body }) => [id, { id, version, body, ahead: false }] as const),
+	);
+	// Of several lines on one exercise the one kept last comes first.
+	const open = Object.fromEntries([...works].reverse().map(({ id, body }) => [body.exercise, id]));
+	store.dispatch(loaded({ byId, open, last: null }));
+	return { store, shows, first: works[0]?.body.exercise ?? null };
+}
+
+/** The id and the secret behind the # of a link; the server is never sent what stands there. */
+function linkHere(): readonly [string, string] | null {
+	const [id = '', secret = ''] = (globalThis.location?.hash ?? '').slice(1).split('.');
+	return idSchema.safeParse(id).success && keySchema.safeParse(secret).success ? [id, secret] : null;
+}
+
+/** The exercises of a Round that is shown. */
+function RoundSeen({ code, onLook }: { readonly code: string; readonly onLook: (name: string) => void }) {
+	const works = useAppSelector((state) => state.works);
+	const names = Object.keys(works.open).sort();
+	return (
+		<Page title={`Round ${shownCode(code)}`} testID="look-round" bar={<PlaceLinks here={null} />}>
+			<Words>This Round is shown to you. Each line can be played back; nothing of it can be changed.</Words>
+			<Box role="list">
+				{names.map((name, i) => (
+					<LinkRow
+						key={name}
+						title={`Exercise ${(placeInRound(name)?.place ?? i) + 1}`}
+						says={SAYS_HOW_FAR[howFarNamed(works, name)]}
+						onOpen={() => onLook(name)}
+						testID={`look-at-${i + 1}`}
+					/>
+				))}
+			</Box>
+			{names.length ? null : <Words tone="soft">Nothing of it is worked yet.</Words>}
+		</Page>
+	);
+}
+
+function SeenPage({ shows, first }: Seen) {
+	const [name, setName] = useState(shows.is === 'work' ? first : null);
+	const title = useAppSelector(({ works }) => (name ? titleOfWork(works, name) : ''));
+	if (name)
+		return (
+			<ReplayScreen
+				name={name}
+				shown={
+					shows.is === 'round' ? (
+						<Button label="Out" say="to the Round" kind="tool" onPress={() => setName(null)} testID="look-out" />
+					) : null
+				}
+				seenAs={`This line is shown to you (${title}). It can be played back; nothing of it can be changed.`}
+			/>
+		);
+	return shows.is === 'round' ? <RoundSeen code={shows.code} onLook={setName} /> : <Gone why={GONE} />;
+}
+
+const GONE = 'There is nothing to look at here. The link was taken back, or is not whole.';
+
+function Gone({ why }: { readonly why: string }) {
+	return (
+		<Page title="Not to be seen" testID="look-gone" bar={<PlaceLinks here={null} />}>
+			<Words role="status" aria-live="polite" testID="look-why">
+				{why}
+			</Words>
+			<Words>Ask whoever gave it to you for a new one. Your own work is where it was.</Words>
+		</Page>
+	);
+}
+
+/** What a link to look at shows: a line with its Replay, or those of a Round. It is read only. */
+export function LookScreen() {
+	const mine = useAppStore();
+	const [seen, setSeen] = useState<Seen | string | null>(null);
+	useEffect(() => {
+		let gone = false;
+		const link = linkHere();
+		if (!link) return setSeen(GONE);
+		void lookAt(...link).then((answer) => {
+			if (gone) return;
+			if (answer.came === 'here') setSeen(seenOf(answer.value.shows, answer.value.works, mine));
+			else setSeen(sayFailed(answer));
+		});
+		return () => {
+			gone = true;
+		};
+	}, [mine]);
+	if (seen === null) return <Coming says="What is shown to you is on its way…" />;
+	if (typeof seen === 'string') return <Gone why={seen} />;
+	return (
+		<Provider store={seen.store}>
+			<SeenPage {...seen} />
+		</Provider>
+	);
+}

@@ -1,0 +1,156 @@
+import { isDemoDesk } from '@tidy-sum/schema';
+import { demoCopy } from '../sync/demo-copy';
+import { endDesk, keepDesk, leaveDesk, newDesk } from '../sync/desks-here';
+import type { DeskHere } from '../sync/device-store';
+import { deviceSays, hashOf, newKey } from '../sync/keys';
+import { deskOnServer, joinWithCode, serverStore } from '../sync/server-store';
+import type { WorksState } from '../work/works-slice';
+import { openDevice } from './open-desk';
+
+/** What came of something that was asked for: it is done, or a sentence says why not. */
+export type Done = { readonly done: true } | { readonly done: false; readonly why: string };
+
+const DONE: Done = { done: true };
+
+const AWAY = 'The server cannot be reached just now. Try again in a moment; nothing was changed.';
+
+/** What kept the server from doing something, in a sentence. */
+export function sayFailed(failed: { readonly came: string; readonly why?: string; readonly ms?: number }): string {
+	switch (failed.came) {
+		case 'shut':
+			return 'The server does not open this desk to this device.';
+		case 'erased':
+			return 'This desk was erased.';
+		case 'later':
+			return `Too much was asked for at once. Try again in ${Math.ceil((failed.ms ?? 1000) / 1000)} seconds.`;
+		case 'refused':
+			return failed.why || AWAY;
+		default:
+			return AWAY;
+	}
+}
+
+/** Loads the page anew: what is opened then is this device's desk. */
+function openAnew(): void {
+	globalThis.location.assign('/');
+}
+
+/** Makes a desk of this device the one that is open. */
+export async function openDeskHere(id: string): Promise<void> {
+	const { device } = await openDevice();
+	// A desk that was begun and never worked on is not worth a place in the list.
+	for (const desk of await device.desks())
+		if (desk.id !== id && !desk.kept && (await device.count(desk.id)) === 0) await leaveDesk(device, desk.id);
+	await device.setCurrentDesk(id);
+	openAnew();
+}
+
+/** Begins one more desk. */
+export async function beginDesk(now: number): Promise<void> {
+	const { device } = await openDevice();
+	const desk = newDesk(now);
+	await keepDesk(device, desk);
+	await openDeskHere(desk.id);
+}
+
+/** Opens a copy of a desk of made-up work. */
+export async function openDemo(demo: string, now: number): Promise<Done> {
+	const { device } = await openDevice();
+	const copy = await demoCopy(demo, device, serverStore(demo, null), now);
+	if (!copy) return { done: false, why: AWAY };
+	await openDeskHere(copy);
+	return DONE;
+}
+
+/** Opens the desk of a link from before there were keys: it is this device's where no other has claimed it. */
+export async function openOther(id: string, now: number): Promise<Done> {
+	if (isDemoDesk(id)) return openDemo(id, now);
+	const desk: DeskHere = { id, key: newKey(), kept: true, begun: now, opened: now };
+	const answer = await serverStore(id, desk.key, deviceSays()).changes(0);
+	if (answer.came === 'shut')
+		return {
+			done: false,
+			why: 'This device has no key of that desk. On a device that has one, make a code under Settings.',
+		};
+	if (answer.came !== 'here') return { done: false, why: sayFailed(answer) };
+	const { device } = await openDevice();
+	await keepDesk(device, desk);
+	await openDeskHere(id);
+	return DONE;
+}
+
+/** Puts a desk that was joined among those of this device: its key of it is the new one. */
+async function joined(id: string, key: string, now: number): Promise<Done> {
+	const { device } = await openDevice();
+	const before = (await device.desks()).find((desk) => desk.id === id);
+	await keepDesk(device, { id, key, kept: true, begun: before?.begun ?? now, opened: now });
+	return DONE;
+}
+
+/** Joins a desk with a one-time code; `open` then opens it. */
+export async function joinByCode(code: string, now: number): Promise<(Done & { readonly desk?: string }) | Done> {
+	const key = newKey();
+	const answer = await joinWithCode(code, hashOf(key), deviceSays());
+	if (answer.came !== 'here') return { done: false, why: sayFailed(answer) };
+	await joined(answer.value, key, now);
+	return { done: true, desk: answer.value };
+}
+
+/** Joins a desk with its recovery sheet, whose key lets this device's own key in. */
+export async function joinBySheet(
+	id: string,
+	sheetKey: string,
+	now: number,
+): Promise<(Done & { readonly desk?: string }) | Done> {
+	const key = newKey();
+	const answer = await deskOnServer(id, sheetKey).addKey(hashOf(key), 'device', deviceSays());
+	if (answer.came === 'shut')
+		return { done: false, why: 'This recovery sheet opens nothing: it was shut out, or a sign of it is missing.' };
+	if (answer.came !== 'here') return { done: false, why: sayFailed(answer) };
+	await joined(id, key, now);
+	return { done: true, desk: id };
+}
+
+/** Goes on apart from a desk that does not open to this device any more: all its work that is here goes to a new desk. */
+export async function goOnApart({ byId, open, last }: WorksState, now: number): Promise<void> {
+	const { device } = await openDevice();
+	const desk = newDesk(now);
+	const here = Object.values(byId).filter(({ away }) => !away);
+	await device.keepEntries(
+		desk.id,
+		here.map((entry) => ({ ...entry, version: 0, ahead: true })),
+	);
+	await device.keepOpen(desk.id, { open, last, erasing: [] });
+	await keepDesk(device, desk);
+	await openDeskHere(desk.id);
+}
+
+/** The other desk that is opened next: the one opened last; a new one where there is none. */
+async function openNext(without: string, now: number): Promise<void> {
+	const { device } = await openDevice();
+	const others = (await device.desks()).filter(({ id, ends }) => id !== without && !ends);
+	const [next] = [...others].sort((a, b) => b.opened - a.opened);
+	if (next) await openDeskHere(next.id);
+	else await beginDesk(now);
+}
+
+/** Takes a desk off this device, with everything of it; on the server and on other devices it stays. */
+export async function leave({ id, key, kept }: DeskHere, now: number): Promise<void> {
+	const { device } = await openDevice();
+	if (kept) {
+		const server = deskOnServer(id, key);
+		const devices = await server.devices();
+		const here = devices.came === 'here' ? devices.value.find((one) => one.here) : undefined;
+		if (here) await server.shutOut(here.id);
+	}
+	await leaveDesk(device, id);
+	await openNext(id, now);
+}
+
+/** Erases a desk, here at once and on the server as soon as that can be reached. */
+export async function erase({ id, kept }: DeskHere, now: number): Promise<void> {
+	const { device } = await openDevice();
+	if (kept) await endDesk(device, id);
+	else await leaveDesk(device, id);
+	await openNext(id, now);
+}

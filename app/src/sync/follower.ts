@@ -1,0 +1,190 @@
+import type { Store } from '@reduxjs/toolkit';
+import type { Head } from '@tidy-sum/schema/desk';
+import { isList } from '../work/merged-body';
+import { isSheet } from '../work/sheet';
+import {
+	came,
+	goneThere,
+	listed,
+	missed,
+	parted,
+	triesCame,
+	type WorkEntry,
+	type WorksState,
+} from '../work/works-slice';
+import type { Failed, ServerStore } from './server-store';
+import { setAside } from './sync-slice';
+
+type State = { readonly works: WorksState; readonly sync: { readonly wanted: readonly string[] } };
+
+type Parts = {
+	readonly store: Store<State>;
+	readonly server: ServerStore;
+	/** How far the changes of the desk have been followed before. */
+	readonly place: number;
+	/** Called when they have been followed further. */
+	readonly onPlace: (place: number) => void;
+};
+
+/** So many changed pieces come at once with all that is in them; of more, what was not here yet comes as it is opened. */
+const FEW = 60;
+
+/** How many bodies are asked for at a time. */
+const AT_ONCE = 40;
+
+/** Follows the changes of a desk on the server. */
+export type Follower = {
+	/** How far the changes have been followed. */
+	readonly place: () => number;
+	/** A change of one's own got this place: it need not be asked for. */
+	readonly own: (seqs: readonly number[]) => void;
+	/** Takes what has changed since. */
+	readonly follow: () => Promise<Failed | null>;
+	/** Whether there are pieces whose steps are on the server alone: those somebody looks at, or any. */
+	readonly lacks: (which: 'wanted' | 'any') => boolean;
+	/** Fetches the steps of some of them: those looked at first, then lists, then what was touched last. */
+	readonly fetch: () => Promise<Failed | null>;
+};
+
+/** What is shown in lists by what is in it: a sheet, the list of what was brought, one's own Shelf. */
+function isForLists(exercise: string): boolean {
+	return isList(exercise) || isSheet(exercise);
+}
+
+export function createFollower({ store, server, place: from, onPlace }: Parts): Follower {
+	let place = from;
+	/** Pieces whose steps the server could not give: they are not asked for again. */
+	const unread = new Set<string>();
+	const works = () => store.getState().works;
+
+	const goTo = (next: number) => {
+		if (next === place) return;
+		place = next;
+		onPlace(next);
+	};
+
+	/** Fetches bodies, as many as there are; what comes is given to `take`. */
+	const bodies = async (
+		ids: readonly string[],
+		take: (works: Parameters<typeof came>[0]) => void,
+	): Promise<Failed | null> => {
+		let left = [...ids];
+		while (left.length) {
+			const asked = left.slice(0, AT_ONCE);
+			const answer = await server.bodies(asked);
+			if (answer.came !== 'here') return answer;
+			const { works: here, aside } = answer.value;
+			if (aside.length) store.dispatch(setAside(aside.filter((id) => !unread.has(id)).length));
+			for (const id of aside) unread.add(id);
+			take(here);
+			const got = new Set([...here.map(({ id }) => id), ...aside]);
+			// A long reply leaves the last out; where nothing came at all they are gone.
+			if (got.size === 0) for (const id of asked) unread.add(id);
+			left = left.filter((id) => !got.has(id) && !unread.has(id));
+		}
+		return null;
+	};
+
+	/** Takes a page of changes: what is gone goes, what is newer comes. */
+	const take = async (heads: readonly Head[]): Promise<Failed | null> => {
+		const { byId, erasing = [] } = works();
+		const gone = heads.filter(({ id, gone: isGone }) => isGone && (byId[id] || erasing.includes(id)));
+		if (gone.length) store.dispatch(goneThere(gone.map(({ id }) => id)));
+		const newer = heads.filter(({ id, version, gone: isGone }) => {
+			const mine = byId[id];
+			return !isGone && !(mine && mine.version >= version);
+		});
+		const now = newer.filter(
+			({ id, exercise }) => newer.length <= FEW || (byId[id] && !byId[id].away) || isForLists(exercise),
+		);
+		const asked = new Set(now);
+		const later = newer.filter((head) => !asked.has(head));
+		if (later.length) store.dispatch(listed(later));
+		return bodies(
+			now.map(({ id }) => id),
+			(here) => {
+				for (const work of here) store.dispatch(parted(work));
+			},
+		);
+	};
+
+	/** What is here and the server has not, or has in an older version: it went back to a backup. */
+	const sendMissed = (there: ReadonlyMap<string, number>) => {
+		const lost = Object.values<WorkEntry>(works().byId).flatMap(({ id, version, away }) => {
+			const theirs = there.get(id);
+			return away || version === 0 || (theirs !== undefined && theirs >= version)
+				? []
+				: [{ id, version: theirs ?? version }];
+		});
+		if (lost.length) store.dispatch(missed(lost));
+	};
+
+	/** The tries of pieces whose steps are on the server alone: the Record goes by them. */
+	const tries = async (from: number): Promise<Failed | null> => {
+		for (let next: number | null = from; next !== null; ) {
+			const answer = await server.tries(next);
+			if (answer.came !== 'here') return answer;
+			store.dispatch(triesCame(answer.value.tries));
+			next = answer.value.next;
+		}
+		return null;
+	};
+
+	const lacksTries = ({ id, tries }: Head) => tries > 0 && works().byId[id]?.away && !works().byId[id]?.body.tries;
+
+	const follow = async (): Promise<Failed | null> => {
+		let after = place;
+		let anew = false;
+		let withoutTries = Number.POSITIVE_INFINITY;
+		const there = new Map<string, number>();
+		for (let more = true; more; ) {
+			const answer = await server.changes(after);
+			if (answer.came !== 'here') return answer;
+			const { works: heads, seq } = answer.value;
+			if (seq < after) {
+				anew = true;
+				after = 0;
+				continue;
+			}
+			const failed = await take(heads);
+			if (failed) return failed;
+			for (const { id, version } of heads) there.set(id, version);
+			withoutTries = Math.min(withoutTries, ...heads.filter(lacksTries).map((head) => head.seq));
+			after = seq;
+			// Until all was told anew one has not been followed anywhere.
+			if (!anew) goTo(seq);
+			({ more } = answer.value);
+		}
+		if (anew) {
+			sendMissed(there);
+			goTo(after);
+		}
+		return Number.isFinite(withoutTries) ? tries(withoutTries) : null;
+	};
+
+	const lacking = (): readonly WorkEntry[] =>
+		Object.values<WorkEntry>(works().byId).filter(({ id, away }) => away !== undefined && !unread.has(id));
+
+	const wantedNow = () => {
+		const { byId } = works();
+		return store.getState().sync.wanted.filter((id) => byId[id]?.away && !unread.has(id));
+	};
+
+	return {
+		place: () => place,
+		own: (seqs) => {
+			let next = place;
+			for (const seq of [...seqs].sort((a, b) => a - b)) if (seq === next + 1) next = seq;
+			goTo(next);
+		},
+		follow,
+		lacks: (which) => (which === 'wanted' ? wantedNow().length > 0 : lacking().length > 0),
+		fetch: () => {
+			const first = wantedNow();
+			const order = first.length
+				? first
+				: [...lacking()].sort((a, b) => (b.touched ?? 0) - (a.touched ?? 0)).map(({ id }) => id);
+			return bodies(order.slice(0, AT_ONCE), (here) => store.dispatch(came(here)));
+		},
+	};
+}

@@ -1,0 +1,49 @@
+import { useState } from 'react';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from './box';
+import { Button } from './button';
+import { Words } from './words';
+
+type Props = {
+	/** What is to be done, as it stands on the button. */
+	readonly label: string;
+	readonly say?: string;
+	/** What is asked before it is done: what goes, and what stays. */
+	readonly question: string;
+	readonly yes: string;
+	readonly no: string;
+	readonly onYes: () => void;
+	readonly testID: string;
+};
+
+/** Something that cannot be taken back: it is asked about once, in full, and done only then. */
+export function Confirm({ label, say, question, yes, no, onYes, testID }: Props) {
+	const styles = useStyles();
+	const [asked, setAsked] = useState(false);
+	if (!asked) return <Button label={label} {...(say ? { say } : {})} onPress={() => setAsked(true)} testID={testID} />;
+	return (
+		<Box role="group" aria-label={label} style={styles.asked}>
+			<Words strong role="alert">
+				{question}
+			</Words>
+			<Box style={styles.row}>
+				<Button
+					label={yes}
+					kind="strong"
+					onPress={() => {
+						setAsked(false);
+						onYes();
+					}}
+					testID={`${testID}-yes`}
+				/>
+				<Button label={no} onPress={() => setAsked(false)} testID={`${testID}-no`} />
+			</Box>
+		</Box>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	asked: { gap: GAP.s, padding: GAP.m, borderWidth: 1, borderColor: palette.rule, borderRadius: 8, width: '100%' },
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+}));

@@ -1,0 +1,8 @@
+/** The name one's own Shelf is kept under, beside the pieces of work. */
+export const SHELF = 'my-shelf';
+
+/** The name the list of what was brought is kept under, beside the pieces of work. */
+export const BROUGHT = 'brought';
+
+/** The name of what is being brought, until it is worked or kept. */
+export const DRAFT = 'own-draft';

@@ -1,0 +1,20 @@
+import { createServer } from 'node:http';
+import fc from 'fast-check';
+import pino from 'pino';
+import { createApp } from '/work/main/server/src/app';
+import { openSqlite } from '/work/main/server/src/keeping/database';
+import { makeFolder } from '/work/main/server/test/running';
+import { schedules } from '/work/main/tools/in-step/schedules';
+import { askAt, runSchedule } from '/work/main/tools/in-step/two-devices';
+(async () => {
+const folder = makeFolder();
+const db = await openSqlite(folder.data);
+const { app } = await createApp({ db, log: pino({ level: 'silent' }), appFolder: folder.app, version: '0', limitFactor: 10000 });
+const server = createServer(app.callback()).listen(0, '127.0.0.1');
+await new Promise((r) => server.once('listening', r));
+askAt(`http://127.0.0.1:${(server.address() as any).port}`);
+const from = Date.now();
+await fc.assert(fc.asyncProperty(schedules, async (h) => { const o = await runSchedule(h); if (o.wrong) throw new Error(o.wrong); }), { numRuns: Number(process.argv[2]), seed: Number(process.argv[3]), endOnFailure: false });
+console.log('all well', Date.now() - from, 'ms');
+process.exit(0);
+})().catch((e) => { console.log(String(e.message).slice(0, 3500)); process.exit(1); });

@@ -1,0 +1,269 @@
+import { randomBytes } from 'node:crypto';
+import { configureStore } from '@reduxjs/toolkit';
+import type { Step } from '@tidy-sum/schema';
+import { keep } from '../../app/src/sync/keeper';
+import { hashOf } from '../../app/src/sync/keys';
+import { memoryStore } from '../../app/src/sync/memory-store';
+import { deskOnServer, type ServerStore, serverStore } from '../../app/src/sync/server-store';
+import { syncSlice } from '../../app/src/sync/sync-slice';
+import { SHELF } from '../../app/src/work/list-names';
+import {
+	begunAnew,
+	did,
+	erased,
+	loaded,
+	tried,
+	undid,
+	type WorkEntry,
+	type WorksState,
+	worksSlice,
+} from '../../app/src/work/works-slice';
+import { quickClock } from './quick-clock';
+
+/** The exercises that are worked on, and one's own Shelf, which is one list on all devices. */
+export const EXERCISES = ['new-snow', 'honey-jar', SHELF] as const;
+
+/** One thing that happens to one of two devices. */
+export type Happening =
+	| { readonly on: 0 | 1; readonly is: 'step' | 'undo' | 'try' | 'anew' | 'erase'; readonly exercise: number }
+	| { readonly on: 0 | 1; readonly is: 'offline' | 'online' | 'kill' | 'reply lost' | 'sent twice' }
+	| { readonly on: 0 | 1; readonly is: 'time'; readonly ms: number };
+
+function makeStore() {
+	return configureStore({ reducer: { works: worksSlice.reducer, sync: syncSlice.reducer }, devTools: false });
+}
+
+/** Sends requests without a host to a server; once for all that runs here. */
+export function askAt(url: string): void {
+	const plain = globalThis.fetch;
+	globalThis.fetch = (path, init) => plain(`${path}`.startsWith('/') ? `${url}${path}` : path, init);
+}
+
+/** What is wrong with the network of a device. */
+type Net = { online: boolean; loses: boolean; twice: boolean; asking: number };
+
+/** A server over a network that fails as it is told. */
+function over(net: Net, server: ServerStore): ServerStore {
+	const AWAY = { came: 'away' } as const;
+	const asked = async <T>(ask: () => Promise<T>): Promise<T | typeof AWAY> => {
+		if (!net.online) return AWAY;
+		net.asking += 1;
+		try {
+			return await ask();
+		} finally {
+			net.asking -= 1;
+		}
+	};
+	return {
+		changes: (after) => asked(() => server.changes(after)),
+		bodies: (ids) => asked(() => server.bodies(ids)),
+		tries: (from) => asked(() => server.tries(from)),
+		erase: (id) => asked(() => server.erase(id)),
+		send: (entry) =>
+			asked(async () => {
+				const { loses, twice } = net;
+				net.loses = false;
+				net.twice = false;
+				if (twice) await server.send(entry);
+				const sent = await server.send(entry);
+				return loses ? AWAY : sent;
+			}),
+		listen: (hear, stop) => (net.online ? server.listen(hear, stop) : Promise.resolve(false)),
+	};
+}
+
+/** A device with a store, a keeper and a network of its own. Its disk outlives a kill. */
+class Device {
+	readonly clock = quickClock();
+	readonly net: Net = { online: true, loses: false, twice: false, asking: 0 };
+	private readonly disk = memoryStore();
+	private store = makeStore();
+	private stop = () => {};
+
+	constructor(
+		private readonly desk: string,
+		private readonly key: string,
+	) {}
+
+	get works(): WorksState {
+		return this.store.getState().works;
+	}
+
+	dispatch(action: Parameters<ReturnType<typeof makeStore>['dispatch']>[0]): void {
+		this.store.dispatch(action);
+	}
+
+	async begin(): Promise<void> {
+		this.stop();
+		this.store = makeStore();
+		const { works, place } = await this.disk.load(this.desk);
+		this.store.dispatch(loaded(works));
+		this.stop = keep({
+			store: this.store,
+			desk: this.desk,
+			device: this.disk,
+			server: over(this.net, serverStore(this.desk, this.key)),
+			place,
+			clock: this.clock,
+		});
+	}
+
+	/** Whether nothing is left to be sent or told. */
+	get isDone(): boolean {
+		const { byId, erasing } = this.works;
+		return this.net.asking === 0 && !erasing?.length && Object.values<WorkEntry>(byId).every(({ ahead }) => !ahead);
+	}
+
+	end(): void {
+		this.stop();
+	}
+}
+
+/** What all pieces of a device come to: for comparing it with another. */
+function told({ byId }: WorksState): string {
+	const pieces = Object.values<WorkEntry>(byId)
+		.map(({ id, version, body }) => ({ id, version, body }))
+		.sort((a, b) => (a.id < b.id ? -1 : 1));
+	return JSON.stringify(pieces);
+}
+
+/** What the server has of a desk, told in the same way. */
+async function keptBy(desk: string, key: string): Promise<string> {
+	const server = serverStore(desk, key);
+	const changes = await server.changes(0);
+	const ids = changes.came === 'here' ? changes.value.works.filter((head) => !head.gone).map(({ id }) => id) : [];
+	const kept = ids.length ? await server.bodies(ids) : null;
+	const works = kept?.came === 'here' ? kept.value.works : [];
+	return told({
+		byId: Object.fromEntries(works.map((work) => [work.id, { ...work, ahead: false }])),
+		open: {},
+		last: null,
+	});
+}
+
+const breath = () => new Promise((resolve) => setImmediate(resolve));
+
+/** How long the two may take to come to the same, in real time. */
+const AGREE_WITHIN_MS = 20_000;
+
+/** What came of a schedule: nothing wrong, or what. */
+export type Outcome = { readonly wrong: string | null };
+
+/**
+ * Two devices of one desk, over the real keeper and a real server, through what happens to them; then both are online, and
+ * time passes until nothing moves. They must then have the same, the server too, and no step and no try may be lost but those
+ * of pieces that were erased.
+ */
+export async function runSchedule(happenings: readonly Happening[]): Promise<Outcome> {
+	const desk = randomBytes(12).toString('base64url');
+	const keys = [randomBytes(32), randomBytes(32)].map((bytes) => bytes.toString('base64url')) as [string, string];
+	const first = { id: 'work-first', body: { exercise: 'mast-log', steps: [] }, version: 0, ahead: true };
+	await serverStore(desk, keys[0]).send(first);
+	await deskOnServer(desk, keys[0]).addKey(hashOf(keys[1]), 'device', '');
+	const devices = keys.map((key) => new Device(desk, key)) as [Device, Device];
+	for (const device of devices) await device.begin();
+	/** What was done, with the piece it was done on. */
+	const made: { readonly sign: string; readonly piece: string }[] = [];
+	const gone = new Set<string>();
+	let count = 0;
+
+	const happen = async (one: Happening): Promise<void> => {
+		const device = devices[one.on];
+		const exercise = 'exercise' in one ? (EXERCISES[one.exercise % EXERCISES.length] as string) : '';
+		const piece = () => device.works.open[exercise] ?? '';
+		count += 1;
+		switch (one.is) {
+			case 'step': {
+				const step: Step =
+					exercise === SHELF
+						? {
+								do: 'keep',
+								id: `fact-${count}`,
+								fact: { left: { number: `${count}`, unit: 'cm' }, right: { number: '1', unit: 'in' } },
+							}
+						: {
+								do: 'place',
+								block: `block-${count}`,
+								factor: { top: { number: '1', unit: 'm' }, bottom: { number: `${count}`, unit: 'cm' } },
+							};
+				device.dispatch(did(exercise, step));
+				made.push({ sign: exercise === SHELF ? `"fact-${count}"` : `"block-${count}"`, piece: piece() });
+				return;
+			}
+			case 'undo':
+				return device.dispatch(undid(exercise));
+			case 'try':
+				if (exercise === SHELF || !device.works.byId[piece()]) return;
+				device.dispatch(
+					tried({
+						exercise,
+						made: {
+							when: 1_770_000_000_000 + count,
+							seconds: 1,
+							right: true,
+							slips: [],
+							nudges: 0,
+							shown: false,
+							answer: `try-${count}`,
+							start: null,
+							factors: [],
+						},
+					}),
+				);
+				made.push({ sign: `"try-${count}"`, piece: piece() });
+				return;
+			case 'anew':
+				return exercise === SHELF ? undefined : device.dispatch(begunAnew(exercise));
+			case 'erase':
+				if (exercise === SHELF || !device.works.byId[piece()]) return;
+				gone.add(piece());
+				device.dispatch(erased(piece()));
+				return;
+			case 'offline':
+				device.net.online = false;
+				return;
+			case 'online':
+				device.net.online = true;
+				return;
+			case 'kill':
+				return device.begin();
+			case 'reply lost':
+				device.net.loses = true;
+				return;
+			case 'sent twice':
+				device.net.twice = true;
+				return;
+			case 'time':
+				device.clock.pass(one.ms);
+				return;
+		}
+	};
+
+	for (const one of happenings) {
+		await happen(one);
+		await breath();
+	}
+	for (const { net } of devices) Object.assign(net, { online: true, loses: false, twice: false });
+	const until = Date.now() + AGREE_WITHIN_MS;
+	const agree = () => devices.every(({ isDone }) => isDone) && told(devices[0].works) === told(devices[1].works);
+	// What both have is held against the server: neither may have heard yet of what it keeps.
+	let server = '';
+	while (Date.now() < until) {
+		if (agree()) {
+			server = await keptBy(desk, keys[0]);
+			if (agree() && server === told(devices[0].works)) break;
+		}
+		for (const { clock, net } of devices) if (net.asking === 0) clock.pass(Math.min(clock.next() ?? 0, 6000));
+		await breath();
+		await new Promise((resolve) => setTimeout(resolve, 1));
+	}
+	for (const device of devices) device.end();
+
+	const here = told(devices[0].works);
+	if (!agree()) return { wrong: `the two differ:\n${here}\n${told(devices[1].works)}` };
+	if (server !== here) return { wrong: `the server differs:\n${here}\n${server}` };
+	const lost = made.filter(({ sign, piece }) => !gone.has(piece) && !here.includes(sign));
+	if (lost.length) return { wrong: `lost: ${JSON.stringify(lost)}\n${here}` };
+	const back = [...gone].filter((id) => here.includes(`"${id}"`));
+	return { wrong: back.length ? `came back: ${back.join(', ')}` : null };
+}
