@@ -31,8 +31,17 @@ export type Admission = {
 	 * @throws RequestFault 404 `no-desk`, 410 `erased`, 429 `too-many`.
 	 */
 	readonly admit: (ctx: Context, desk: string) => Promise<Admitted>;
-	/** The same; where the desk is new it gives what makes it, to be called once the request is known to be right. */
-	readonly admitOrNew: (ctx: Context, desk: string) => Promise<Admitted | (() => Promise<Admitted>)>;
+	/**
+	 * The same; where the desk is new it gives what makes it, to be called once the request is known to be right.
+	 * @param checkedLater whether what follows looks at the key itself: one that fitted a moment ago is not asked for twice.
+	 */
+	readonly admitOrNew: (
+		ctx: Context,
+		desk: string,
+		checkedLater?: boolean,
+	) => Promise<Admitted | (() => Promise<Admitted>)>;
+	/** A key did fit when it was looked at later: it is remembered for a while. */
+	readonly fitted: (by: Admitted) => void;
 };
 
 type Parts = { readonly db: Database; readonly limits: Limits; readonly now: () => Date };
@@ -43,7 +52,32 @@ const UNSAID = { kind: 'device', says: '' } as const;
 /** How a device calls itself in the list of devices: sent with the first request, which makes the desk. */
 const SAYS_HEADER = 'x-device';
 
+/** How long a key that fitted is taken to fit still where the commit looks at it anyway, and how many are remembered. */
+const LATELY_MS = 60_000;
+const LATELY_MOST = 20_000;
+
+/** Keys that fitted a moment ago. */
+function createLately(now: () => Date) {
+	const known = new Map<string, { readonly by: Admitted; readonly until: number }>();
+	const nameOf = (desk: string, hash: string) => `${desk} ${hash}`;
+	return {
+		note: (by: Admitted) => {
+			if (known.size >= LATELY_MOST) known.clear();
+			known.set(nameOf(by.desk, by.hash), { by, until: now().getTime() + LATELY_MS });
+		},
+		find: (desk: string, hash: string): Admitted | null => {
+			const found = known.get(nameOf(desk, hash));
+			return found && found.until > now().getTime() ? found.by : null;
+		},
+		forget: (desk: string, hash: string) => {
+			known.delete(nameOf(desk, hash));
+		},
+	};
+}
+
 export function createAdmission({ db, limits, now }: Parts): Admission {
+	const lately = createLately(now);
+
 	const stranger = async (ctx: Context): Promise<never> => {
 		await limits.count(ctx, 'stranger', ctx.ip);
 		return noDesk();
@@ -55,7 +89,9 @@ export function createAdmission({ db, limits, now }: Parts): Admission {
 		await limits.count(ctx, 'desk', desk);
 		const day = dayOf(now());
 		if (access.used !== day) await noteUse(db, desk, access.key, day);
-		return { desk, hash, key: access.key };
+		const by = { desk, hash, key: access.key };
+		lately.note(by);
+		return by;
 	};
 
 	const claimed = async (ctx: Context, desk: string, hash: string): Promise<Admitted> => {
@@ -63,10 +99,20 @@ export function createAdmission({ db, limits, now }: Parts): Admission {
 		return opened(ctx, desk, hash, await accessTo(db, desk, hash));
 	};
 
-	const admitOrNew = async (ctx: Context, desk: string): Promise<Admitted | (() => Promise<Admitted>)> => {
+	const admitOrNew = async (
+		ctx: Context,
+		desk: string,
+		checkedLater = false,
+	): Promise<Admitted | (() => Promise<Admitted>)> => {
 		const key = keyOf(ctx);
 		if (key === null || isDemoDesk(desk)) return stranger(ctx);
 		const hash = hashOf(key);
+		const before = checkedLater ? lately.find(desk, hash) : null;
+		if (before) {
+			lately.forget(desk, hash);
+			await limits.count(ctx, 'desk', desk);
+			return before;
+		}
 		const access = await accessTo(db, desk, hash);
 		if (access.is === 'unclaimed') return claimed(ctx, desk, hash);
 		if (access.is !== 'new') return opened(ctx, desk, hash, access);
@@ -81,5 +127,5 @@ export function createAdmission({ db, limits, now }: Parts): Admission {
 		return typeof by === 'function' ? stranger(ctx) : by;
 	};
 
-	return { admit, admitOrNew };
+	return { admit, admitOrNew, fitted: lately.note };
 }

@@ -41,7 +41,7 @@ async function admitted(
 					'read-only',
 					'The demo desk stays as it is. Open its link to get a copy of your own.',
 				);
-			return admission.admitOrNew(ctx, desk);
+			return admission.admitOrNew(ctx, desk, true);
 	}
 }
 

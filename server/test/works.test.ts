@@ -1,4 +1,5 @@
 import type { WorkBody } from '@tidy-sum/schema';
+import { HEADS_AT_ONCE } from '../src/keeping/works';
 import { Asker, KINDS, newDesk, type ServedHere } from './served';
 
 const BODY: WorkBody = {
@@ -9,6 +10,9 @@ const BODY: WorkBody = {
 		{ do: 'answer', text: '1.16 mm/min' },
 	],
 };
+
+/** More pieces than are told at once. */
+const ALL = HEADS_AT_ONCE + 5;
 
 const UNDO = { do: 'undo' } as const;
 
@@ -136,33 +140,44 @@ describe.each(KINDS)('work on $name', (kind) => {
 	it('tells what changed after a place, page by page, without what is in it', async () => {
 		await asker.keep(desk, 'work-0000', 0, { ...BODY, tries: [MADE, MADE] });
 		const kept = await served.db('work').where({ desk, id: 'work-0000' }).first();
-		const more = Array.from({ length: 1004 }, (_, i) => ({
+		const more = Array.from({ length: HEADS_AT_ONCE + 4 }, (_, i) => ({
 			...kept,
 			id: `work-${`${i + 1}`.padStart(4, '0')}`,
 			seq: i + 2,
 			...((i + 1) % 5 ? { body: JSON.stringify(steps(1)), steps: 1, tries: 0 } : {}),
 		}));
 		await served.db.batchInsert('work', more, 200);
-		await served.db('desk').where({ id: desk }).update({ seq: 1005, pieces: 1005 });
+		await served.db('desk').where({ id: desk }).update({ seq: ALL, pieces: ALL });
 		const first = await asker.get(`/desks/${desk}/works`);
-		expect([first.body.works.length, first.body.more]).toEqual([1000, true]);
+		expect([first.body.works.length, first.body.more]).toEqual([HEADS_AT_ONCE, true]);
 		expect(first.body.works[0]).toMatchObject({ version: 1, seq: 1, exercise: 'new-snow', gone: false });
 		expect(first.body.works[0]).not.toHaveProperty('body');
 		const second = await asker.get(`/desks/${desk}/works?after=${first.body.seq}`);
-		expect([second.body.works.length, second.body.more, second.body.seq]).toEqual([5, false, 1005]);
+		expect([second.body.works.length, second.body.more, second.body.seq]).toEqual([5, false, ALL]);
 		await asker.keep(desk, 'work-0003', 1, steps(2));
-		const third = await asker.get(`/desks/${desk}/works?after=1005`);
-		expect(third.body).toMatchObject({ seq: 1006, works: [{ id: 'work-0003', version: 2, steps: 2, seq: 1006 }] });
-		expect((await asker.get(`/desks/${desk}/works?after=1006`)).body).toEqual({ works: [], seq: 1006, more: false });
+		const third = await asker.get(`/desks/${desk}/works?after=${ALL}`);
+		expect(third.body).toMatchObject({
+			seq: ALL + 1,
+			works: [{ id: 'work-0003', version: 2, steps: 2, seq: ALL + 1 }],
+		});
+		expect((await asker.get(`/desks/${desk}/works?after=${ALL + 1}`)).body).toEqual({
+			works: [],
+			seq: ALL + 1,
+			more: false,
+		});
 		// A device that was further than the server is now is told how far the server is.
-		expect((await asker.get(`/desks/${desk}/works?after=2000`)).body).toEqual({ works: [], seq: 1006, more: false });
+		expect((await asker.get(`/desks/${desk}/works?after=${ALL + 1000}`)).body).toEqual({
+			works: [],
+			seq: ALL + 1,
+			more: false,
+		});
 		const tries = [];
 		for (let from: number | null = 0; from !== null; ) {
 			const page: any = await asker.get(`/desks/${desk}/tries?from=${from}`);
 			tries.push(...page.body.tries);
 			from = page.body.next;
 		}
-		expect(tries).toHaveLength(201);
+		expect(tries).toHaveLength(1 + Math.floor((ALL - 1) / 5));
 		expect(tries[0]).toEqual({ id: 'work-0000', version: 1, tries: [MADE, MADE] });
 	});
 

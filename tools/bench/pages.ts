@@ -1,8 +1,8 @@
 import type { Browser } from '../../e2e/src/browser';
 import { manyTries } from './record';
+import { ask, newDeskKey } from './server/asking';
 import { type Paced, pace, touch, WATCH } from './touching';
 
-const DESK = 'bench-record-01';
 const ROUNDS = 6;
 
 /** Touches that go through Today and the Record, each with what is there once it was answered. */
@@ -21,25 +21,24 @@ export const TOUCHES: readonly (readonly [id: string, then: string])[] = [
 	['to-today', 'today'],
 ];
 
-/** Keeps 5 000 tries on a desk of the server, as a device would. */
-export async function layTries(url: string): Promise<void> {
+/** Keeps 5 000 tries on a new desk of the server, as a device would; gives a code that lets another device in. */
+export async function layTries(url: string): Promise<string> {
+	const { desk, key } = newDeskKey();
 	const rest = { answer: '1 m', start: null, factors: [] };
 	for (const [i, { exercise, tries }] of manyTries().entries()) {
 		const body = { exercise, steps: [{ do: 'check' }], tries: tries.map((one) => ({ ...one, ...rest })) };
-		const id = `bench-piece-${i}`;
-		const answer = await fetch(`${url}/api/desks/${DESK}/works/${id}`, {
-			method: 'PUT',
-			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify({ base: 0, body }),
-		});
-		if (!answer.ok) throw new Error(`${id} is not kept: ${await answer.text()}`);
+		const path = `/api/desks/${desk}/works/bench-piece-${i}`;
+		const reply = await ask(url, 'PUT', path, { key, body: JSON.stringify({ base: 0, body }) });
+		if (reply.status !== 200) throw new Error(`a piece is not kept: ${reply.body}`);
 	}
+	return JSON.parse((await ask(url, 'POST', `/api/desks/${desk}/codes`, { key, body: '{}' })).body).code;
 }
 
 /** Goes through Today and the Record with 5 000 tries, and gives the milliseconds of each touch. */
 export async function timePages(browser: Browser, url: string): Promise<readonly Paced[]> {
-	await layTries(url);
-	await browser.driver.get(`${url}/?desk=${DESK}`);
+	const code = await layTries(url);
+	await browser.driver.get(`${url}/join#${code}`);
+	await browser.press('join-go', 'join-open');
 	await browser.find('begin-due', 60_000);
 	// What was fetched is laid on the device first.
 	await new Promise((resolve) => setTimeout(resolve, 8000));

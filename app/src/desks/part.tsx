@@ -16,7 +16,13 @@ type Props = {
 export function Part({ title, children, testID, noPrint = true }: Props) {
 	const styles = useStyles();
 	return (
-		<Box style={styles.part} role="group" data-noprint={noPrint || undefined} aria-label={title} {...(testID ? { testID } : {})}>
+		<Box
+			style={styles.part}
+			role="group"
+			data-noprint={noPrint || undefined}
+			aria-label={title}
+			{...(testID ? { testID } : {})}
+		>
 			<Words strong size="title" role="heading" aria-level={2}>
 				{title}
 			</Words>

@@ -6,7 +6,7 @@ import { keep } from '../sync/keeper';
 import { deviceSays } from '../sync/keys';
 import { memoryStore } from '../sync/memory-store';
 import { deskOnServer, serverStore } from '../sync/server-store';
-import { deskOpened, fleeting, type LinkAsks, linkAsks, setAside } from '../sync/sync-slice';
+import { comingIs, deskOpened, fleeting, type LinkAsks, linkAsks, setAside } from '../sync/sync-slice';
 import { loaded } from '../work/works-slice';
 import { type AppStore, makeStore } from './store';
 
@@ -77,6 +77,7 @@ export async function openDesk(now: number = Date.now()): Promise<AppStore> {
 	const { works, aside, place } = await device.load(desk.id);
 	store.dispatch(loaded(works));
 	store.dispatch(deskOpened(desk.id));
+	if (desk.kept && place === 0 && Object.keys(works.byId).length === 0) store.dispatch(comingIs(true));
 	if (asks) store.dispatch(linkAsks(asks));
 	if (aside) store.dispatch(setAside(aside));
 	keep({

@@ -51,13 +51,16 @@ export type DeviceStore = {
 	/** The desk that was made as a copy of another one; none where none was. */
 	readonly copyOf: (desk: string) => Promise<string | undefined>;
 	readonly setCopyOf: (desk: string, copy: string) => Promise<void>;
-	/** Writes pieces of work, and takes others away, in one go. */
+	/** Writes pieces of work, and takes others away; it is done when all is written. */
 	readonly keepEntries: (desk: string, entries: readonly WorkEntry[], gone?: readonly string[]) => Promise<void>;
 	readonly keepOpen: (desk: string, opened: Opened) => Promise<void>;
 	readonly keepPlace: (desk: string, place: number) => Promise<void>;
 	/** Takes everything of a desk off this device. */
 	readonly forget: (desk: string) => Promise<void>;
 };
+
+/** How many pieces of work are written in one go. */
+const AT_ONCE = 200;
 
 const NOTHING_OPEN: Opened = { open: {}, last: null, erasing: [] };
 
@@ -121,11 +124,14 @@ export function deviceStore(store: UseStore = createStore('tidy-sum', 'kept')): 
 		count: (desk) => store('readonly', (rows) => promisifyRequest(rows.count(worksOf(desk)))),
 		copyOf: (desk) => get<string>(`copy:${desk}`, store),
 		setCopyOf: (desk, copy) => put(store, `copy:${desk}`, copy),
-		keepEntries: (desk, entries, gone = []) =>
-			change(store, (rows) => {
-				for (const entry of entries) rows.put(entry, workKey(desk, entry.id));
-				for (const id of gone) rows.delete(workKey(desk, id));
-			}),
+		keepEntries: async (desk, entries, gone = []) => {
+			// Many at once come from another device: between some and the next the page may paint.
+			for (let at = 0; at === 0 || at < entries.length; at += AT_ONCE)
+				await change(store, (rows) => {
+					for (const entry of entries.slice(at, at + AT_ONCE)) rows.put(entry, workKey(desk, entry.id));
+					if (at === 0) for (const id of gone) rows.delete(workKey(desk, id));
+				});
+		},
 		keepOpen: (desk, opened) => put(store, `open:${desk}`, opened),
 		keepPlace: (desk, place) => put(store, `place:${desk}`, place),
 		forget: async (desk) => {

@@ -1,5 +1,5 @@
 import type { Store } from '@reduxjs/toolkit';
-import type { Head } from '@tidy-sum/schema/desk';
+import type { Head, TriesOf } from '@tidy-sum/schema/desk';
 import { isList } from '../work/merged-body';
 import { isSheet } from '../work/sheet';
 import {
@@ -24,6 +24,10 @@ type Parts = {
 	readonly place: number;
 	/** Called when they have been followed further. */
 	readonly onPlace: (place: number) => void;
+	/** Called when all changes are told, and before tries come by themselves. */
+	readonly onTold: () => void;
+	/** Lets the page paint before what is not needed at once comes. */
+	readonly pause: () => Promise<void>;
 };
 
 /** So many changed pieces come at once with all that is in them; of more, what was not here yet comes as it is opened. */
@@ -51,7 +55,7 @@ function isForLists(exercise: string): boolean {
 	return isList(exercise) || isSheet(exercise);
 }
 
-export function createFollower({ store, server, place: from, onPlace }: Parts): Follower {
+export function createFollower({ store, server, place: from, onPlace, onTold, pause }: Parts): Follower {
 	let place = from;
 	/** Pieces whose steps the server could not give: they are not asked for again. */
 	const unread = new Set<string>();
@@ -119,14 +123,17 @@ export function createFollower({ store, server, place: from, onPlace }: Parts): 
 		if (lost.length) store.dispatch(missed(lost));
 	};
 
-	/** The tries of pieces whose steps are on the server alone: the Record goes by them. */
+	/** The tries of pieces whose steps are on the server alone: the Record goes by them. They come in pages, and are shown at once. */
 	const tries = async (from: number): Promise<Failed | null> => {
+		await pause();
+		const all: TriesOf[] = [];
 		for (let next: number | null = from; next !== null; ) {
 			const answer = await server.tries(next);
 			if (answer.came !== 'here') return answer;
-			store.dispatch(triesCame(answer.value.tries));
+			all.push(...answer.value.tries);
 			next = answer.value.next;
 		}
+		store.dispatch(triesCame(all));
 		return null;
 	};
 
@@ -159,6 +166,7 @@ export function createFollower({ store, server, place: from, onPlace }: Parts): 
 			sendMissed(there);
 			goTo(after);
 		}
+		onTold();
 		return Number.isFinite(withoutTries) ? tries(withoutTries) : null;
 	};
 

@@ -4,11 +4,11 @@ import { CLOCK, type Clock } from './clock';
 import type { DeviceStore } from './device-store';
 import { createFollower } from './follower';
 import type { Failed, ServerStore } from './server-store';
-import { accessIs, type Keeping, kept } from './sync-slice';
+import { accessIs, comingIs, type Keeping, kept } from './sync-slice';
 
 type State = {
 	readonly works: WorksState;
-	readonly sync: { readonly keeping: Keeping; readonly wanted: readonly string[] };
+	readonly sync: { readonly keeping: Keeping; readonly wanted: readonly string[]; readonly coming: boolean };
 };
 
 type Parts = {
@@ -35,6 +35,9 @@ const AT_ONCE = 6;
 
 /** How long after some steps have come that nobody asked for the next are fetched: what is touched goes first. */
 const FETCH_AFTER_MS = 400;
+
+/** How long a page is given to paint. */
+const PAINTED_MS = 50;
 
 /** How soon the desk is listened to anew where that ended, and how often it is asked where nothing can be heard. */
 const LISTEN_AGAIN_MS = 500;
@@ -67,6 +70,8 @@ export function keep({
 	let heard: number | null = null;
 	/** The server does not open the desk: it is asked no more, until the page is opened anew. */
 	let isShut = false;
+	/** What is written of the work so far: how far it was followed is noted behind it. A write that fails ends that. */
+	let written: Promise<unknown> = Promise.resolve();
 	const stop = new AbortController();
 	const stopped = () => stop.signal.aborted;
 	/** Versions the server would not take; the next change of the same work is sent again. */
@@ -75,7 +80,14 @@ export function keep({
 		store,
 		server,
 		place,
-		onPlace: (next) => void device.keepPlace(desk, next).catch(() => {}),
+		onPlace: (next) => {
+			// What came to one that was stopped is not kept, and so it has followed nothing.
+			if (!stopped()) void written.then(() => device.keepPlace(desk, next)).catch(() => {});
+		},
+		pause: () => new Promise<void>((go) => clock.wait(PAINTED_MS, go)),
+		onTold: () => {
+			if (!stopped() && store.getState().sync.coming) store.dispatch(comingIs(false));
+		},
 	});
 
 	const works = () => store.getState().works;
@@ -225,7 +237,11 @@ export function keep({
 		seen = now;
 		const changed = Object.values<WorkEntry>(now.byId).filter((entry) => entry !== before.byId[entry.id]);
 		const gone = now.byId === before.byId ? [] : Object.keys(before.byId).filter((id) => now.byId[id] === undefined);
-		if (changed.length || gone.length) void device.keepEntries(desk, changed, gone).catch(() => say('refused'));
+		if (changed.length || gone.length) {
+			const writing = device.keepEntries(desk, changed, gone);
+			writing.catch(() => say('refused'));
+			written = Promise.all([written, writing]);
+		}
 		if (now.open !== before.open || now.last !== before.last || now.erasing !== before.erasing)
 			void device.keepOpen(desk, { open: now.open, last: now.last, erasing: now.erasing ?? [] }).catch(() => {});
 		if (now.erasing?.length && now.erasing !== before.erasing) later(0);

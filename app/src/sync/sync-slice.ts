@@ -19,6 +19,8 @@ type SyncState = {
 	/** Pieces of work that somebody looks at, and whose steps are not here yet. */
 	readonly wanted: readonly string[];
 	readonly link: LinkAsks | null;
+	/** Whether the work of the desk is on the server and has not come here yet: it has just been joined. */
+	readonly coming: boolean;
 };
 
 const START: SyncState = {
@@ -29,6 +31,7 @@ const START: SyncState = {
 	access: 'open',
 	wanted: [],
 	link: null,
+	coming: false,
 };
 
 export const syncSlice = createSlice({
@@ -45,8 +48,9 @@ export const syncSlice = createSlice({
 		/** The steps of a piece of work are wanted, before those of others. */
 		wanted: (state, { payload }: PayloadAction<string>) =>
 			state.wanted.includes(payload) ? state : { ...state, wanted: [...state.wanted, payload] },
+		comingIs: (state, { payload }: PayloadAction<boolean>) => ({ ...state, coming: payload }),
 		linkAsks: (state, { payload }: PayloadAction<LinkAsks | null>) => ({ ...state, link: payload }),
 	},
 });
 
-export const { deskOpened, kept, fleeting, setAside, accessIs, wanted, linkAsks } = syncSlice.actions;
+export const { deskOpened, kept, fleeting, setAside, accessIs, wanted, comingIs, linkAsks } = syncSlice.actions;

@@ -182,11 +182,24 @@ function Parts() {
 	);
 }
 
+/** What is said while the work of a desk that was just joined is on its way here. */
+function OnItsWay() {
+	const isAway = useAppSelector(({ sync }) => sync.keeping === 'device');
+	return (
+		<Words role="status" aria-live="polite" testID="on-its-way">
+			{isAway
+				? 'Your work is on the server, which is away just now. It comes as soon as the server is back.'
+				: 'Your work is on its way to this device…'}
+		</Words>
+	);
+}
+
 /** The first page, which tells at a look where one is and what to do. */
 export function TodayScreen() {
+	const isComing = useAppSelector(({ sync }) => sync.coming);
 	return (
 		<PlacePage title="Today" place="today" testID="today">
-			<Parts />
+			{isComing ? <OnItsWay /> : <Parts />}
 		</PlacePage>
 	);
 }

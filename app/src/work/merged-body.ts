@@ -1,5 +1,5 @@
-import { TRIES_LIMIT, type WorkBody } from '@tidy-sum/schema';
-import { continues, historyOf } from './history';
+import { type Step, TRIES_LIMIT, type WorkBody } from '@tidy-sum/schema';
+import { continues } from './history';
 import { BROUGHT, DRAFT, SHELF } from './list-names';
 
 /** The tries of both, each once, in the order they were made. */
@@ -16,15 +16,52 @@ export function isList(name: string): boolean {
 	return name === SHELF || name === BROUGHT;
 }
 
-/** What two bodies of the same work come to; null where each went on by itself and both are to be kept. */
-export function mergedBody(mine: WorkBody, theirs: WorkBody): WorkBody | null {
+/** How many steps two histories have in common at their beginning. */
+function commonSteps(a: readonly Step[], b: readonly Step[]): number {
+	const at = a.findIndex((step, i) => JSON.stringify(step) !== JSON.stringify(b[i]));
+	return at < 0 ? a.length : at;
+}
+
+/** Steps as they can follow others: an undo that would reach back before them is left out, and so is a redo. */
+function standingAlone(steps: readonly Step[]): readonly Step[] {
+	let done = 0;
+	let undone = 0;
+	return steps.filter(({ do: does }) => {
+		if (does === 'undo') {
+			if (done === 0) return false;
+			done -= 1;
+			undone += 1;
+		} else if (does === 'redo') {
+			if (undone === 0) return false;
+			undone -= 1;
+			done += 1;
+		} else {
+			done += 1;
+			undone = 0;
+		}
+		return true;
+	});
+}
+
+/** One list of two: the steps of the first, and those of the second that it has not. */
+function mergedList(first: readonly Step[], second: readonly Step[]): readonly Step[] {
+	const more = standingAlone(second.slice(commonSteps(first, second)));
+	// What is taken back and brought back goes by its place; else a step both have done is done once.
+	if (more.some(({ do: does }) => does === 'undo' || does === 'redo')) return [...first, ...more];
+	const here = new Set(first.map((step) => JSON.stringify(step)));
+	return [...first, ...more.filter((step) => !here.has(JSON.stringify(step)))];
+}
+
+/**
+ * What two bodies of the same work come to; null where each went on by itself and both are to be kept. Where one goes on from
+ * the other it is that one; of a list the steps of both make one, those of the first first.
+ */
+export function mergedBody(first: WorkBody, second: WorkBody): WorkBody | null {
 	// A name is only ever given to a draft.
-	const exercise = mine.exercise === DRAFT ? theirs.exercise : mine.exercise;
-	const rest = { exercise, ...triesOf(mine, theirs) };
-	if (continues(mine, theirs)) return { ...mine, ...rest };
-	if (continues(theirs, mine)) return { ...theirs, ...rest };
-	if (!isList(mine.exercise)) return null;
-	const here = new Set(mine.steps.map((step) => JSON.stringify(step)));
-	const more = historyOf(theirs).done.filter((step) => !here.has(JSON.stringify(step)));
-	return { ...mine, steps: [...mine.steps, ...more] };
+	const exercise = first.exercise === DRAFT ? second.exercise : first.exercise;
+	const rest = { exercise, ...triesOf(first, second) };
+	if (continues(first, second)) return { ...first, ...rest };
+	if (continues(second, first)) return { ...second, ...rest };
+	if (!isList(first.exercise)) return null;
+	return { ...first, steps: [...mergedList(first.steps, second.steps)] };
 }

@@ -93,7 +93,8 @@ function partedIn(state: WorksState, kept: StoredWork, fresh: string): WorksStat
 	if (state.erasing?.includes(kept.id)) return state;
 	// An answer that was overtaken by a later one.
 	if (mine && !mine.away && !mine.ahead && mine.version > kept.version) return state;
-	const merged = mine?.ahead ? mergedBody(mine.body, kept.body) : null;
+	// Theirs comes first, so that what is sent goes on from it.
+	const merged = mine?.ahead ? mergedBody(kept.body, mine.body) : null;
 	if (mine && merged) {
 		const ahead = JSON.stringify(merged) !== JSON.stringify(kept.body);
 		const followed = put(state, { ...mine, body: merged, version: kept.version, ahead });

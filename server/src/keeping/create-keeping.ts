@@ -130,7 +130,9 @@ async function commit(db: Database, events: Events, changes: readonly Change[]):
 		const opened = new Set(keys.map(({ desk, hash }) => `${desk} ${hash}`));
 		const byName = new Map(works.map((row) => [nameOf(row), row]));
 		const counts = new Map(
-			desks.filter(({ erased }) => !erased).map(({ id, ...row }) => [id, { ...row, bytes: Number(row.bytes) }]),
+			desks
+				.filter(({ erased }) => !erased)
+				.map(({ id, seq, pieces, bytes }) => [id, { seq, pieces, bytes: Number(bytes) }]),
 		);
 		const rows: NewRow[] = [];
 		const results: Kept[] = [];
@@ -160,10 +162,11 @@ async function commit(db: Database, events: Events, changes: readonly Change[]):
 		if (rows.length) {
 			await together('work').insert(rows).onConflict(['desk', 'id']).merge();
 			const changed = [...new Set(rows.map(({ desk }) => desk))];
-			for (const id of changed) {
-				const { seq, pieces, bytes } = counts.get(id) as Counts;
-				await together('desk').where({ id }).update({ seq, pieces, bytes });
-			}
+			// One statement for all: each of these desks is there, so nothing is inserted.
+			await together('desk')
+				.insert(changed.map((id) => ({ id, made: '', ...(counts.get(id) as Counts) })))
+				.onConflict('id')
+				.merge(['seq', 'pieces', 'bytes']);
 			told = changed.map((desk) => ({ desk, seq: (counts.get(desk) as Counts).seq }));
 			await events.tell(together, told);
 		}

@@ -14,7 +14,7 @@ export function fromRow({ id, version, body, kept }: Row): StoredWork | null {
 }
 
 /** The most pieces of work told of at once, without what is in them. */
-export const HEADS_AT_ONCE = 1000;
+export const HEADS_AT_ONCE = 5000;
 
 /** The most pieces of work whose tries come at once. */
 export const TRIES_AT_ONCE = 250;

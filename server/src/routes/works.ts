@@ -90,8 +90,14 @@ const keep = route({
 		'unreadable',
 		'full',
 	],
-	answer: async ({ ctx, parts: { keeping, now }, by: { desk, hash }, params: { id = '' }, body }) => {
-		const kept = await keeping.keep(desk, hash, id, body, now());
+	answer: async ({ ctx, parts: { keeping, now, admission }, by, params: { id = '' }, body }) => {
+		const kept = await keeping.keep(by.desk, by.hash, id, body, now());
+		if (kept.came === 'no-desk') {
+			// The key fitted a moment ago: what it is now says whether the desk was erased.
+			await admission.admit(ctx, by.desk);
+			return noDesk();
+		}
+		admission.fitted(by);
 		if (kept.came === 'kept' && kept.work) return kept.seq === undefined ? kept.work : { ...kept.work, seq: kept.seq };
 		if (kept.came === 'kept') return refused({ came: 'erased' });
 		if (kept.came !== 'conflict') return refused(kept);

@@ -1,0 +1,33 @@
+import { type Row, table } from './measure';
+import { inStep } from './server/in-step';
+import { killing } from './server/killing';
+import { timeSaving } from './server/saving';
+import { schoolHour } from './server/school';
+import { secondDevice } from './server/second-device';
+import { timeStrangers } from './server/strangers';
+
+/** The parts of the bench, by name: `npm run bench:server -- saving` runs one alone. */
+const PARTS: Readonly<Record<string, () => Promise<readonly Row[]>>> = {
+	saving: timeSaving,
+	school: schoolHour,
+	strangers: timeStrangers,
+	'in-step': inStep,
+	'second-device': secondDevice,
+	killing,
+};
+
+async function main(): Promise<void> {
+	const asked = process.argv.slice(2);
+	const rows: Row[] = [];
+	for (const [name, part] of Object.entries(PARTS)) {
+		if (asked.length && !asked.includes(name)) continue;
+		process.stdout.write(`· ${name}\n`);
+		rows.push(...(await part()));
+	}
+	const lines = rows.map(({ name, measured, bar, met }) => [name, measured, bar, bar ? (met ? 'met' : 'NOT MET') : '']);
+	process.stdout.write(`\n${table('The server under load', lines)}`);
+	if (rows.some(({ met }) => !met)) process.exitCode = 1;
+	process.exit();
+}
+
+void main();
