@@ -124,9 +124,36 @@ async function eachBrought(browser: Browser, look: (state: string) => Promise<vo
 	await look('a replay');
 }
 
+/** Shows what opens the desk, how one joins another, and what is shown by a link. */
+async function eachOfDesks(browser: Browser, look: (state: string) => Promise<void>): Promise<void> {
+	await browser.go(`${whole.url}/desk/honey-jar`);
+	await place(browser, WORKED['honey-jar']?.blocks[0] as never);
+	await browser.sent();
+	await browser.driver.get(`${whole.url}/replay/honey-jar`);
+	await browser.press('make-look');
+	const link = await browser.text('look-link');
+	await look('a link to look at');
+	await browser.driver.get(`${whole.url}/desks`);
+	await browser.press('make-code', 'make-sheet', 'erase-desk');
+	for (const id of ['code-qr', 'recovery-sheet', 'look-1', 'device-2']) await browser.find(id);
+	await look('desks and devices');
+	await browser.driver.get(`${whole.url}/join`);
+	await browser.fill('join-code', 'ABC O');
+	await browser.press('join-go');
+	await browser.untilSays('join-says', 'No code has the sign');
+	await look('a code that is none');
+	await browser.driver.get(link);
+	await browser.find('look-title');
+	await look('a line that is shown');
+	await browser.driver.get(`${whole.url}/look#nothing`);
+	await browser.find('look-gone');
+	await look('a link that shows nothing');
+}
+
 /** Shows Today, the settings and each part of the Record: on the first day, and after a term. */
 async function eachDay(browser: Browser, look: (state: string) => Promise<void>): Promise<void> {
-	await browser.driver.get(`${whole.url}/?desk=first-day-01`);
+	await browser.driver.get(`${whole.url}/desks`);
+	await browser.press('begin-desk');
 	await browser.find('first-day');
 	await look('the first day');
 	await browser.press('begin-guided');
@@ -135,7 +162,9 @@ async function eachDay(browser: Browser, look: (state: string) => Promise<void>)
 	await browser.driver.get(`${whole.url}/settings`);
 	await browser.find('data-says');
 	await look('the settings');
+	await eachOfDesks(browser, look);
 	await browser.driver.get(`${whole.url}/?desk=fennel-ridge-term`);
+	await browser.press('link-open');
 	await browser.find('begin-due');
 	await look('Today after a term');
 	await browser.press('to-record', 'skill-one-prefix', 'weeks-as-table');
@@ -235,6 +264,9 @@ async function eachState(browser: Browser, look: (state: string) => Promise<void
 	await (await browser.find('round-code')).sendKeys('4k7m-9ae', Key.ENTER);
 	await look('a code that is none');
 	await browser.driver.get(`${whole.url}/round/910kh26fgh?desk=fennel-ridge-demo`);
+	await browser.find('link-asks');
+	await look('a link that leads to another desk');
+	await browser.press('link-open');
 	await browser.find('round-slips');
 	await look('how a Round went');
 	await browser.driver.get(`${whole.url}/round/nothing`);

@@ -203,6 +203,22 @@ export class Browser {
 		return entries.filter(({ level }) => level.value >= logging.Level.SEVERE.value).map(({ message }) => message);
 	}
 
+	/** Takes the network away, and gives it back. */
+	async offline(offline: boolean): Promise<void> {
+		await this.command('Network.enable', {});
+		await this.command('Network.emulateNetworkConditions', {
+			offline,
+			latency: 0,
+			downloadThroughput: -1,
+			uploadThroughput: -1,
+		});
+	}
+
+	/** Waits until all that was done here is on the server as well; a Desk is open. */
+	async sent(within = 20_000): Promise<void> {
+		await this.until('kept', (text) => text === 'Kept on this device and on the server.', within);
+	}
+
 	/** A picture of the screen as a PNG. */
 	async picture(): Promise<Buffer> {
 		const { data } = (await this.command('Page.captureScreenshot', { format: 'png' })) as { data: string };

@@ -71,7 +71,11 @@ export function api(parts: RouteParts): Router {
 				body: body && taken(body, await bodyOf(ctx), 'The body'),
 			};
 			const given = await answer({ ctx, parts, params, by: typeof by === 'function' ? await by() : by, ...asked });
-			if (given !== undefined) ctx.body = given;
+			if (given !== undefined) {
+				// Written once: Koa would write it to know its length, and again to send it.
+				ctx.type = 'json';
+				ctx.body = JSON.stringify(given);
+			}
 			await next();
 		});
 	return router;

@@ -8,6 +8,7 @@ import { Coming } from '../places/not-here';
 import { PlaceLinks } from '../places/place-links';
 import { sayFailed } from '../store/desk-acts';
 import { type AppStore, makeStore, useAppSelector, useAppStore } from '../store/store';
+import { useRound } from '../store/use-round';
 import { lookAt } from '../sync/server-store';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
@@ -43,6 +44,8 @@ function linkHere(): readonly [string, string] | null {
 /** The exercises of a Round that is shown. */
 function RoundSeen({ code, onLook }: { readonly code: string; readonly onLook: (name: string) => void }) {
 	const works = useAppSelector((state) => state.works);
+	// How far each is follows from its exercise, which is there once the Round is made.
+	useRound(code);
 	const names = Object.keys(works.open).sort();
 	return (
 		<Page title={`Round ${shownCode(code)}`} testID="look-round" bar={<PlaceLinks here={null} />}>

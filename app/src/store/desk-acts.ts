@@ -30,19 +30,19 @@ export function sayFailed(failed: { readonly came: string; readonly why?: string
 	}
 }
 
-/** Loads the page anew: what is opened then is this device's desk. */
-function openAnew(): void {
-	globalThis.location.assign('/');
-}
-
-/** Makes a desk of this device the one that is open. */
-export async function openDeskHere(id: string): Promise<void> {
+/** Makes a desk of this device the one that is open: the page is loaded anew, at Today or where it is said. */
+export async function openDeskHere(id: string, path = '/'): Promise<void> {
 	const { device } = await openDevice();
 	// A desk that was begun and never worked on is not worth a place in the list.
 	for (const desk of await device.desks())
 		if (desk.id !== id && !desk.kept && (await device.count(desk.id)) === 0) await leaveDesk(device, desk.id);
 	await device.setCurrentDesk(id);
-	openAnew();
+	globalThis.location.assign(path);
+}
+
+/** Where the link led that this page was opened with. */
+function pathOfLink(): string {
+	return globalThis.location?.pathname ?? '/';
 }
 
 /** Begins one more desk. */
@@ -58,7 +58,7 @@ export async function openDemo(demo: string, now: number): Promise<Done> {
 	const { device } = await openDevice();
 	const copy = await demoCopy(demo, device, serverStore(demo, null), now);
 	if (!copy) return { done: false, why: AWAY };
-	await openDeskHere(copy);
+	await openDeskHere(copy, pathOfLink());
 	return DONE;
 }
 
@@ -75,7 +75,7 @@ export async function openOther(id: string, now: number): Promise<Done> {
 	if (answer.came !== 'here') return { done: false, why: sayFailed(answer) };
 	const { device } = await openDevice();
 	await keepDesk(device, desk);
-	await openDeskHere(id);
+	await openDeskHere(id, pathOfLink());
 	return DONE;
 }
 
@@ -132,6 +132,12 @@ async function openNext(without: string, now: number): Promise<void> {
 	const [next] = [...others].sort((a, b) => b.opened - a.opened);
 	if (next) await openDeskHere(next.id);
 	else await beginDesk(now);
+}
+
+/** The desk that is open, as this device has it. */
+export async function deskOpen(id: string | null): Promise<DeskHere | null> {
+	const { device } = await openDevice();
+	return (await device.desks()).find((desk) => desk.id === id) ?? null;
 }
 
 /** Takes a desk off this device, with everything of it; on the server and on other devices it stays. */

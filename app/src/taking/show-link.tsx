@@ -1,8 +1,7 @@
 import type { Shown } from '@tidy-sum/schema/desk';
 import { useState } from 'react';
-import { sayFailed } from '../store/desk-acts';
+import { deskOpen, sayFailed } from '../store/desk-acts';
 import { useAppSelector } from '../store/store';
-import { useDesksHere } from '../store/use-desks-here';
 import { hashOf, newId, newKey } from '../sync/keys';
 import { deskOnServer } from '../sync/server-store';
 import { GAP } from '../theme/tokens';
@@ -21,11 +20,12 @@ type Props = {
 /** Makes a link that shows a line or a Round to somebody and lets them change nothing; it can be taken back. */
 export function ShowLink({ shows, what }: Props) {
 	const styles = useStyles();
-	const { here } = useDesksHere();
+	const desk = useAppSelector(({ sync }) => sync.desk);
 	const isSent = useAppSelector(({ works }) => shows.is === 'round' || (works.byId[shows.id]?.version ?? 0) > 0);
 	const [said, setSaid] = useState('');
 	const [link, setLink] = useState('');
 	const make = async () => {
+		const here = await deskOpen(desk);
 		if (!here?.kept || !isSent)
 			return setSaid(`The server does not have ${what} yet. Once it is sent, it can be shown; try again in a moment.`);
 		const [id, secret] = [newId(), newKey()];
