@@ -162,11 +162,14 @@ const SHOTS: readonly Shot[] = [
 		show: (b) => b.find('difference'),
 	},
 	{
-		name: 'shelf-figures-phone',
+		name: 'desks-phone',
 		screen: PHONE,
-		page: '/shelf/figures?number=0.0820',
+		page: '/desks',
 		exercise: 'new-snow',
-		show: (b) => b.find('rounded'),
+		show: async (b) => {
+			await b.press('make-code');
+			await b.find('code-qr');
+		},
 	},
 	{ name: 'desk-wide', screen: DESKTOP, exercise: 'new-snow', show: async () => {} },
 ];

@@ -6,7 +6,7 @@ import { memoryStore } from '../src/sync/memory-store';
 import { sayKeeping } from '../src/sync/said-keeping';
 import type { Sent, ServerStore } from '../src/sync/server-store';
 import { wanted } from '../src/sync/sync-slice';
-import { did, erased, parted, type WorkEntry } from '../src/work/works-slice';
+import { did, erased, loaded, parted, type WorkEntry } from '../src/work/works-slice';
 
 const PLACE = {
 	do: 'place',
@@ -49,6 +49,17 @@ function serverOf(works: readonly StoredWork[] | null, sent: WorkEntry[]) {
 			answer = next;
 		},
 	};
+}
+
+/** A server that knows of three changes, none of them of a piece that is here. */
+function goneBack() {
+	const sent: WorkEntry[] = [];
+	const { server } = serverOf([], sent);
+	const changes: ServerStore['changes'] = async (after) => ({
+		came: 'here',
+		value: { works: [], seq: Math.min(after || 3, 3), more: false },
+	});
+	return { store: makeStore(), sent, server: { ...server, changes } };
 }
 
 /** A desk with a device and a server of its own. */
@@ -235,6 +246,22 @@ describe('keeping', () => {
 		expect(store.getState().works.byId).toEqual({});
 		await pass(1);
 		expect(store.getState().works.erasing).toEqual([]);
+	});
+
+	it('sends anew what a server has lost that went back to a backup', async () => {
+		const { store, server, sent } = goneBack();
+		const kept: WorkEntry = {
+			id: 'work-0001',
+			body: { exercise: 'mast-log', steps: [{ do: 'check' }] },
+			version: 5,
+			ahead: false,
+		};
+		store.dispatch(loaded({ byId: { 'work-0001': kept }, open: { 'mast-log': 'work-0001' }, last: null }));
+		// This device has followed the desk to its 40th change; the server knows of three.
+		keep({ store, desk: 'desk-0001', device: memoryStore(), server, place: 40 });
+		await pass(2000);
+		expect(sent).toMatchObject([{ id: 'work-0001', version: 5 }]);
+		expect(store.getState().works.byId['work-0001']).toMatchObject({ version: 6, ahead: false });
 	});
 
 	it('sends nothing more once stopped', async () => {

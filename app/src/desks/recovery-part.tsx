@@ -10,8 +10,8 @@ import { Button } from '../ui/button';
 import { Notice } from '../ui/notice';
 import { Qr } from '../ui/qr';
 import { Words } from '../ui/words';
-import { sheetText } from './join-screen';
 import { Part } from './part';
+import { sheetText } from './read-joining';
 
 type Props = { readonly desk: string; readonly server: DeskOnServer; readonly onMade: () => void };
 
