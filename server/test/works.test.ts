@@ -1,6 +1,6 @@
 import type { WorkBody } from '@tidy-sum/schema';
 import { HEADS_AT_ONCE } from '../src/keeping/works';
-import { Asker, KINDS, newDesk, type ServedHere } from './served';
+import { type Answered, Asker, KINDS, newDesk, type ServedHere } from './served';
 
 const BODY: WorkBody = {
 	exercise: 'new-snow',
@@ -173,7 +173,7 @@ describe.each(KINDS)('work on $name', (kind) => {
 		});
 		const tries = [];
 		for (let from: number | null = 0; from !== null; ) {
-			const page: any = await asker.get(`/desks/${desk}/tries?from=${from}`);
+			const page: Answered = await asker.get(`/desks/${desk}/tries?from=${from}`);
 			tries.push(...page.body.tries);
 			from = page.body.next;
 		}

@@ -6,8 +6,11 @@ import { apiPage, openApi } from '../open-api';
 
 const DOCS = join(__dirname, '..', '..', 'docs');
 
+// biome-ignore lint/suspicious/noExplicitAny: a description is looked at as it comes.
+type Operation = any;
+
 type Described = {
-	readonly paths: Readonly<Record<string, Readonly<Record<string, any>>>>;
+	readonly paths: Readonly<Record<string, Readonly<Record<string, Operation>>>>;
 	readonly components: object;
 };
 

@@ -6,9 +6,9 @@ import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Notice } from '../ui/notice';
+import { Part } from '../ui/part';
 import { Qr } from '../ui/qr';
 import { Words } from '../ui/words';
-import { Part } from './part';
 
 /** A code as it is shown: in two groups of four signs. */
 export function shownCode(code: string): string {
@@ -31,7 +31,7 @@ export function AnotherDevice({ server, onMade }: { readonly server: DeskOnServe
 	};
 	const { origin = '' } = globalThis.location ?? {};
 	return (
-		<Part title="Another device" testID="another-device">
+		<Part title="Another device" testID="another-device" noPrint>
 			<Words>
 				What you do on one device is on the other within seconds while both are open, and each goes on by itself without
 				a network.

@@ -14,12 +14,13 @@ import { Button } from '../ui/button';
 import { Confirm } from '../ui/confirm';
 import { dateText } from '../ui/dates';
 import { Page } from '../ui/page';
+import { Part } from '../ui/part';
 import { Words } from '../ui/words';
 import { AnotherDevice } from './another-device';
 import { DevicesPart } from './devices-part';
 import { LooksPart } from './looks-part';
-import { Part } from './part';
 import { RecoveryPart } from './recovery-part';
+import { Row, Rows } from './rows';
 import { useAnswer } from './use-answer';
 
 function pieces(count: number): string {
@@ -31,29 +32,27 @@ function DesksHere({ desks, here }: { readonly desks: readonly ListedDesk[]; rea
 	const styles = useStyles();
 	const router = useRouter();
 	return (
-		<Part title="Desks on this device" testID="desks-here">
-			<Box role="list" style={styles.list}>
+		<Part title="Desks on this device" testID="desks-here" noPrint>
+			<Rows>
 				{desks.map(({ id, begun, opened, pieces: count }, i) => (
-					<Box key={id} role="listitem" style={styles.desk} testID={`desk-here-${i + 1}`}>
-						<Box style={styles.words}>
-							<Words strong>
-								{id === here?.id ? 'The desk that is open' : `A desk last opened on ${dateText(opened)}`}
-							</Words>
-							<Words size="small" tone="soft">
-								{pieces(count)}, here since {dateText(begun)}
-							</Words>
-						</Box>
-						{id === here?.id ? null : (
-							<Button
-								label="Open"
-								say={`the desk with ${pieces(count)}`}
-								onPress={() => void openDeskHere(id)}
-								testID={`open-desk-${i + 1}`}
-							/>
-						)}
-					</Box>
+					<Row
+						key={id}
+						title={id === here?.id ? 'The desk that is open' : `A desk last opened on ${dateText(opened)}`}
+						says={`${pieces(count)}, here since ${dateText(begun)}`}
+						act={
+							id === here?.id ? null : (
+								<Button
+									label="Open"
+									say={`the desk with ${pieces(count)}`}
+									onPress={() => void openDeskHere(id)}
+									testID={`open-desk-${i + 1}`}
+								/>
+							)
+						}
+						testID={`desk-here-${i + 1}`}
+					/>
 				))}
-			</Box>
+			</Rows>
 			<Box style={styles.row}>
 				<Button label="Begin another desk" onPress={() => void beginDesk(Date.now())} testID="begin-desk" />
 				<Button
@@ -72,7 +71,7 @@ function Ends({ here }: { readonly here: DeskHere }) {
 	const styles = useStyles();
 	const unsent = useAppSelector(({ works }) => Object.values(works.byId).filter(({ ahead }) => ahead).length);
 	return (
-		<Part title="Leave or erase" testID="ends">
+		<Part title="Leave or erase" testID="ends" noPrint>
 			<Words>
 				On a device that others use as well, leave the desk when you go: nothing of it stays there. On the server and on
 				your other devices it stays.
@@ -148,17 +147,4 @@ export function DesksScreen() {
 	);
 }
 
-const useStyles = makeStyles((palette) => ({
-	list: { gap: GAP.s },
-	desk: {
-		flexDirection: 'row',
-		flexWrap: 'wrap',
-		alignItems: 'center',
-		gap: GAP.s,
-		paddingVertical: GAP.s,
-		borderBottomWidth: 1,
-		borderBottomColor: palette.rule,
-	},
-	words: { flexGrow: 1, flexShrink: 1, minWidth: 180 },
-	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
-}));
+const useStyles = makeStyles(() => ({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s } }));

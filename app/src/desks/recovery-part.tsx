@@ -8,9 +8,9 @@ import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Notice } from '../ui/notice';
+import { Part } from '../ui/part';
 import { Qr } from '../ui/qr';
 import { Words } from '../ui/words';
-import { Part } from './part';
 import { sheetText } from './read-joining';
 
 type Props = { readonly desk: string; readonly server: DeskOnServer; readonly onMade: () => void };

@@ -35,9 +35,20 @@ function seenOf(shows: Shown, works: readonly StoredWork[], mine: AppStore): See
 	return { store, shows, first: works[0]?.body.exercise ?? null };
 }
 
+/** What stands behind the # of the address, also when another link is opened in the same tab. */
+function useHash(): string {
+	const [hash, setHash] = useState(globalThis.location?.hash ?? '');
+	useEffect(() => {
+		const changed = () => setHash(globalThis.location.hash);
+		globalThis.addEventListener?.('hashchange', changed);
+		return () => globalThis.removeEventListener?.('hashchange', changed);
+	}, []);
+	return hash;
+}
+
 /** The id and the secret behind the # of a link; the server is never sent what stands there. */
-function linkHere(): readonly [string, string] | null {
-	const [id = '', secret = ''] = (globalThis.location?.hash ?? '').slice(1).split('.');
+function linkIn(hash: string): readonly [string, string] | null {
+	const [id = '', secret = ''] = hash.slice(1).split('.');
 	return idSchema.safeParse(id).success && keySchema.safeParse(secret).success ? [id, secret] : null;
 }
 
@@ -100,11 +111,13 @@ function Gone({ why }: { readonly why: string }) {
 /** What a link to look at shows: a line with its Replay, or those of a Round. It is read only. */
 export function LookScreen() {
 	const mine = useAppStore();
+	const hash = useHash();
 	const [seen, setSeen] = useState<Seen | string | null>(null);
 	useEffect(() => {
 		let gone = false;
-		const link = linkHere();
+		const link = linkIn(hash);
 		if (!link) return setSeen(GONE);
+		setSeen(null);
 		void lookAt(...link).then((answer) => {
 			if (gone) return;
 			if (answer.came === 'here') setSeen(seenOf(answer.value.shows, answer.value.works, mine));
@@ -113,7 +126,7 @@ export function LookScreen() {
 		return () => {
 			gone = true;
 		};
-	}, [mine]);
+	}, [mine, hash]);
 	if (seen === null) return <Coming says="What is shown to you is on its way…" />;
 	if (typeof seen === 'string') return <Gone why={seen} />;
 	return (

@@ -1,6 +1,5 @@
 import { useRouter } from 'expo-router';
 import Back from 'lucide-react-native/icons/arrow-left';
-import type { ReactNode } from 'react';
 import { TEXT_SIZES } from '../device/settings';
 import { TablesInUse } from '../fact/tables-in-use';
 import { useAppDispatch } from '../store/store';
@@ -13,6 +12,7 @@ import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Choices } from '../ui/choices';
 import { Page } from '../ui/page';
+import { Part } from '../ui/part';
 import { Words } from '../ui/words';
 import { SHELF } from '../work/list-names';
 import { chosenNumbers } from '../work/numbers';
@@ -45,18 +45,6 @@ const LETTERS = [
 ] as const;
 
 const SIZES = TEXT_SIZES.map((size) => ({ value: `${size}`, label: `${size} %` }));
-
-function Part({ title, children }: { readonly title: string; readonly children: ReactNode }) {
-	const styles = useStyles();
-	return (
-		<Box style={styles.part}>
-			<Words strong size="title" role="heading" aria-level={2}>
-				{title}
-			</Words>
-			{children}
-		</Box>
-	);
-}
 
 type ExplainedProps<T extends string> = {
 	readonly label: string;
@@ -174,6 +162,5 @@ export function SettingsScreen() {
 }
 
 const useStyles = makeStyles(() => ({
-	part: { gap: GAP.m },
 	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
 }));

@@ -1,6 +1,6 @@
 import type { Fault, Outcome } from '@tidy-sum/core';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { lastSeen, rememberSeen } from './last-seen';
+import { lastSeen, rememberSeen } from '../device/last-seen';
 
 /** What is typed and chosen on a part of the Shelf, by the names it has in an address. */
 export type Fields<K extends string> = Readonly<Record<K, string>>;

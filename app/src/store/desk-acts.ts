@@ -1,11 +1,12 @@
 import { isDemoDesk } from '@tidy-sum/schema';
+import { forgetSeen } from '../device/last-seen';
 import { demoCopy } from '../sync/demo-copy';
 import { endDesk, keepDesk, leaveDesk, newDesk } from '../sync/desks-here';
 import type { DeskHere } from '../sync/device-store';
 import { deviceSays, hashOf, newKey } from '../sync/keys';
 import { deskOnServer, joinWithCode, serverStore } from '../sync/server-store';
 import type { WorksState } from '../work/works-slice';
-import { openDevice } from './open-desk';
+import { openDevice, stopKeeping } from './open-desk';
 
 /** What came of something that was asked for: it is done, or a sentence says why not. */
 export type Done = { readonly done: true } | { readonly done: false; readonly why: string };
@@ -149,6 +150,8 @@ export async function leave({ id, key, kept }: DeskHere, now: number): Promise<v
 		const here = devices.came === 'here' ? devices.value.find((one) => one.here) : undefined;
 		if (here) await server.shutOut(here.id);
 	}
+	stopKeeping();
+	forgetSeen();
 	await leaveDesk(device, id);
 	await openNext(id, now);
 }
@@ -156,6 +159,7 @@ export async function leave({ id, key, kept }: DeskHere, now: number): Promise<v
 /** Erases a desk, here at once and on the server as soon as that can be reached. */
 export async function erase({ id, kept }: DeskHere, now: number): Promise<void> {
 	const { device } = await openDevice();
+	stopKeeping();
 	if (kept) await endDesk(device, id);
 	else await leaveDesk(device, id);
 	await openNext(id, now);

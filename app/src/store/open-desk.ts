@@ -65,6 +65,13 @@ async function endDesks(device: DeviceStore): Promise<void> {
 	}
 }
 
+let stop = () => {};
+
+/** Stops keeping what is done: the desk that is open is being left, and nothing more of it is to be written here. */
+export function stopKeeping(): void {
+	stop();
+}
+
 /** Opens this device's desk with everything that was kept on it, and begins to keep what is done. */
 export async function openDesk(now: number = Date.now()): Promise<AppStore> {
 	const store = makeStore();
@@ -80,7 +87,7 @@ export async function openDesk(now: number = Date.now()): Promise<AppStore> {
 	if (desk.kept && place === 0 && Object.keys(works.byId).length === 0) store.dispatch(comingIs(true));
 	if (asks) store.dispatch(linkAsks(asks));
 	if (aside) store.dispatch(setAside(aside));
-	keep({
+	stop = keep({
 		store,
 		desk: desk.id,
 		device,

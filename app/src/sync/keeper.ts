@@ -252,14 +252,27 @@ export function keep({
 		}
 	});
 
+	// A browser opens few connections to one server. A page nobody sees, in another tab or kept for going back, holds none.
+	const isSeen = () => globalThis.document?.visibilityState !== 'hidden';
+	let ear = new AbortController();
+	let wake = () => {};
+
 	const listen = async (): Promise<void> => {
 		while (!stopped()) {
+			if (!isSeen()) {
+				await new Promise<void>((go) => {
+					wake = go;
+				});
+				continue;
+			}
+			ear = new AbortController();
 			const any = await server.listen((told) => {
 				if ('closed' in told) askedAnew = true;
 				else heard = told.seq;
 				if (next() && !busy) later(0);
-			}, stop.signal);
+			}, ear.signal);
 			if (stopped()) return;
+			if (!isSeen()) continue;
 			if (!any) {
 				askedAnew = true;
 				if (!busy) later(0);
@@ -273,19 +286,23 @@ export function keep({
 		wait = AGAIN_FROM_MS;
 		if (!busy) later(0);
 	};
-	const seenAgain = () => {
-		if (globalThis.document?.visibilityState === 'visible') askNow();
+	const onSeen = () => {
+		if (!isSeen()) return ear.abort();
+		wake();
+		askNow();
 	};
 	const stopAll = () => {
 		stop.abort();
+		ear.abort();
+		wake();
 		unsubscribe();
 		callOff();
 		globalThis.removeEventListener?.('online', askNow);
-		globalThis.document?.removeEventListener('visibilitychange', seenAgain);
+		globalThis.document?.removeEventListener('visibilitychange', onSeen);
 	};
 
 	globalThis.addEventListener?.('online', askNow);
-	globalThis.document?.addEventListener('visibilitychange', seenAgain);
+	globalThis.document?.addEventListener('visibilitychange', onSeen);
 	if (isThere) void listen();
 	if (next()) later(0);
 	return stopAll;

@@ -42,7 +42,7 @@ export function Page({ title, children, beside, full = false, tools, action, bar
 	// With little height (a phone on its side, or 200 % text) what is at the foot stands at the end of the page.
 	const { short } = room;
 	const toolbar = tools ? (
-		<Box style={styles.tools} role="toolbar" aria-label={`Tools of ${title}`}>
+		<Box style={styles.tools} role="toolbar" aria-label={`Tools of ${title}`} data-noprint>
 			<Box style={[styles.row, wide && styles.broad]}>{tools}</Box>
 		</Box>
 	) : room.wide ? null : (

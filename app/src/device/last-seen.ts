@@ -24,3 +24,12 @@ export function rememberSeen(part: string, text: string): void {
 		// Private windows may refuse; nothing else depends on it.
 	}
 }
+
+/** Forgets where every part of the Shelf was: whoever comes next begins anew. */
+export function forgetSeen(): void {
+	try {
+		globalThis.localStorage?.removeItem(KEY);
+	} catch {
+		// What keeps nothing has nothing to forget.
+	}
+}

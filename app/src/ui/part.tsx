@@ -1,19 +1,19 @@
 import type { ReactNode } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
-import { Box } from '../ui/box';
-import { Words } from '../ui/words';
+import { Box } from './box';
+import { Words } from './words';
 
 type Props = {
 	readonly title: string;
 	readonly children: ReactNode;
 	readonly testID?: string;
-	/** Whether it stays off the paper when the page is printed; it does unless told otherwise. */
+	/** Whether it stays off the paper when the page is printed; it does not unless told so. */
 	readonly noPrint?: boolean;
 };
 
 /** A part of a page, under a heading of its own. */
-export function Part({ title, children, testID, noPrint = true }: Props) {
+export function Part({ title, children, testID, noPrint = false }: Props) {
 	const styles = useStyles();
 	return (
 		<Box
