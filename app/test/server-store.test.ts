@@ -102,6 +102,17 @@ describe('events of a desk', () => {
 		expect(heard).toEqual([{ seq: 3 }, { seq: 4 }, { closed: true }]);
 	});
 
+	it('end where nothing comes for long, as on a connection that is dead', async () => {
+		jest.useFakeTimers();
+		globalThis.fetch = jest.fn(
+			(_, { signal }) => new Promise((_, fail) => signal.addEventListener('abort', () => fail(new Error('ended')))),
+		) as never;
+		const listened = server.listen(() => {}, new AbortController().signal);
+		await jest.advanceTimersByTimeAsync(46_000);
+		expect(await listened).toBe(false);
+		jest.useRealTimers();
+	});
+
 	it('are none where the server cannot be reached or does not let one listen', async () => {
 		answers(404, fault('no-desk'));
 		expect(await server.listen(() => {}, new AbortController().signal)).toBe(false);

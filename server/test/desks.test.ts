@@ -214,6 +214,20 @@ describe.each(KINDS)('desks and their keys on $name', (kind) => {
 			await ended;
 		});
 
+		if (kind.name === 'PostgreSQL')
+			it('go on after the connection that carries them was lost, and miss nothing', async () => {
+				const { heard, stop, ended } = listen(mine);
+				await until(() => heard.length === 1);
+				await served.db.raw("select pg_terminate_backend(pid) from pg_stat_activity where query like 'listen%'");
+				await mine.keep(desk, 'work-0002', 0, BODY);
+				// Whoever listens is told to look, since something may have been missed.
+				await until(() => heard.length > 1);
+				await mine.keep(desk, 'work-0003', 0, BODY);
+				await until(() => heard.at(-1) === 'event: changed\ndata: {"seq":3}');
+				stop();
+				await ended;
+			});
+
 		it('end for a device that is shut out, and tell of an erased desk', async () => {
 			const other = await joined();
 			const one = listen(other);

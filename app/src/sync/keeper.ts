@@ -222,7 +222,12 @@ export function keep({
 		if (busy || stopped()) return;
 		busy = true;
 		let failed: Failed | null = null;
-		for (let job = first ?? next(); job && !failed && !stopped(); job = next()) failed = await job();
+		try {
+			for (let job = first ?? next(); job && !failed && !stopped(); job = next()) failed = await job();
+		} catch {
+			// Whatever went wrong here, the work is on the device: it is tried again.
+			failed = { came: 'away' };
+		}
 		busy = false;
 		if (stopped()) return;
 		if (failed) givesUp(failed);

@@ -75,6 +75,9 @@ export type DeskOnServer = {
 
 const WAIT_MS = 10_000;
 
+/** A connection on which nothing came for so long is dead: the server sends something every 15 seconds. */
+const QUIET_MS = 45_000;
+
 /** How long to wait where the server says "later" and not when. */
 const LATER_MS = 5000;
 
@@ -163,7 +166,8 @@ function unread(list: readonly unknown[], works: readonly StoredWork[]): readonl
 export function serverStore(desk: string, key: string | null, says = ''): ServerStore {
 	const at = `/desks/${desk}`;
 	return {
-		changes: (after) => answerOf(ask(`${at}/works?after=${after}`, { key }), changesSchema),
+		changes: (after) =>
+			answerOf(ask(`${at}/works?after=${after}`, { key, headers: { 'x-device': says } }), changesSchema),
 		bodies: async (ids) =>
 			mapped(await answerOf(ask(`${at}/bodies?ids=${ids.join(',')}`, { key }), worksSchema), ({ works, aside }) => {
 				const read = eachOf(works, workSchema);
@@ -195,17 +199,31 @@ export function serverStore(desk: string, key: string | null, says = ''): Server
 		erase: async (id) =>
 			mapped(await answerOf(ask(`${at}/works/${id}`, { method: 'DELETE', key }), anySchema), () => null),
 		listen: async (hear, stop) => {
+			const ended = new AbortController();
+			const end = () => ended.abort();
+			stop.addEventListener('abort', end);
+			let quiet = setTimeout(end, QUIET_MS);
 			try {
 				const headers = { authorization: `Bearer ${key}` };
-				const response = await fetch(`/api${at}/events`, { headers, signal: stop });
+				const response = await fetch(`/api${at}/events`, { headers, signal: ended.signal });
 				if (!response.ok || !response.body) return false;
-				await readEvents(response.body, ({ event, data }) => {
-					if (event === 'changed') hear({ seq: Number((data as { seq?: unknown } | null)?.seq) || 0 });
-					if (event === 'closed') hear({ closed: true });
-				});
+				await readEvents(
+					response.body,
+					({ event, data }) => {
+						if (event === 'changed') hear({ seq: Number((data as { seq?: unknown } | null)?.seq) || 0 });
+						if (event === 'closed') hear({ closed: true });
+					},
+					() => {
+						clearTimeout(quiet);
+						quiet = setTimeout(end, QUIET_MS);
+					},
+				);
 				return true;
 			} catch {
 				return false;
+			} finally {
+				clearTimeout(quiet);
+				stop.removeEventListener('abort', end);
 			}
 		},
 	};

@@ -24,6 +24,10 @@ function hub() {
 		emit: (told: readonly Told[]) => {
 			for (const one of told) emitter.emit(one.desk, one);
 		},
+		/** Something may have been missed: whoever listens is to look. */
+		emitAll: () => {
+			for (const desk of emitter.eventNames()) emitter.emit(desk, { desk: String(desk), seq: 0 });
+		},
 		listen: (desk: string, hear: (told: Told) => void) => {
 			emitter.on(desk, hear);
 			return () => {
@@ -53,18 +57,31 @@ const AGAIN_MS = 1000;
  * @see https://www.postgresql.org/docs/15/sql-notify.html
  */
 export async function eventsOfPostgres(address: string, log: Logger): Promise<Events> {
-	const { emit, listen } = hub();
+	const { emit, emitAll, listen } = hub();
 	let client: pg.Client | null = null;
 	let closed = false;
 	const connect = async (): Promise<void> => {
 		const next = new pg.Client({ connectionString: address });
+		let lost = false;
+		const again = (error: unknown) => {
+			if (lost || closed) return;
+			lost = true;
+			log.warn(
+				{ code: (error as { code?: unknown } | undefined)?.code },
+				'events are lost; they are listened for anew',
+			);
+			setTimeout(() => void connect().then(emitAll, () => {}), AGAIN_MS).unref();
+		};
 		next.on('notification', ({ payload }) => emit(JSON.parse(payload ?? '[]')));
-		next.on('error', (error) => log.warn({ err: error }, 'events'));
-		next.on('end', () => {
-			if (!closed) setTimeout(() => void connect().catch((error) => log.warn({ err: error }, 'events')), AGAIN_MS);
-		});
-		await next.connect();
-		await next.query(`listen ${CHANNEL}`);
+		next.on('error', again);
+		next.on('end', () => again(undefined));
+		try {
+			await next.connect();
+			await next.query(`listen ${CHANNEL}`);
+		} catch (error) {
+			again(error);
+			throw error;
+		}
 		client = next;
 	};
 	await connect();

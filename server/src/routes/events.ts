@@ -67,7 +67,12 @@ export const events: Route = route({
 		ctx.set('X-Accel-Buffering', 'no');
 		ctx.body = stream;
 		// Listened to first and asked afterwards, so that nothing falls between the two.
-		send('changed', { seq: await seqOf(db, desk) });
+		try {
+			send('changed', { seq: await seqOf(db, desk) });
+		} catch (error) {
+			stream.destroy();
+			throw error;
+		}
 		return undefined;
 	},
 });
