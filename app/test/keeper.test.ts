@@ -240,7 +240,7 @@ describe('keeping', () => {
 		};
 		const { store } = desk([work]);
 		await pass(1);
-		store.dispatch(erased('work-0001'));
+		store.dispatch(erased(['work-0001']));
 		expect(store.getState().works.erasing).toEqual(['work-0001']);
 		store.dispatch(parted({ ...work, version: 3 }));
 		expect(store.getState().works.byId).toEqual({});

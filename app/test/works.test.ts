@@ -1,13 +1,19 @@
 import { type Step, type StoredWork, type WorkBody, workBodySchema } from '@tidy-sum/schema';
 import { canRedo, canUndo, continues, freshBody, historyOf, withStep } from '../src/work/history';
+import { howFarNamed } from '../src/work/how-far';
+import { piecesOfSheet } from '../src/work/sheet';
 import { workOf } from '../src/work/work';
 import {
 	acknowledged,
+	came,
 	did,
+	erased,
+	listed,
 	opened,
 	parted,
 	redid,
 	swapped,
+	triesCame,
 	undid,
 	type WorkEntry,
 	type WorksState,
@@ -176,5 +182,103 @@ describe('the works of a desk', () => {
 		expect(both.byId[mine]).toMatchObject({ version: 0, ahead: true, body: { steps: [PLACE] } });
 		expect(both.byId[id]).toMatchObject({ version: 1, ahead: false, body: { steps: [TURN] } });
 		expect((reduce(both, swapped({ exercise: 'new-snow', id })) as WorksState).open['new-snow']).toBe(id);
+	});
+});
+
+describe('one’s own Shelf, begun on two devices that knew nothing of each other', () => {
+	it('has the steps of both, and is then left alone', () => {
+		const keep = (id: string): Step => ({
+			do: 'keep',
+			id,
+			fact: { left: { number: id.slice(-1), unit: 'cm' }, right: { number: '1', unit: 'in' } },
+		});
+		const mine = worksSlice.reducer(undefined, did('my-shelf', keep('fact-1'))) as WorksState;
+		const theirs: StoredWork = {
+			id: 'shelf-of-before',
+			version: 4,
+			kept: '2026-01-01T00:00:00.000Z',
+			body: { exercise: 'my-shelf', steps: [keep('fact-2'), keep('fact-3'), UNDO] },
+		};
+		const both = worksSlice.reducer(mine, parted(theirs)) as WorksState;
+		const shelf = both.byId[both.open['my-shelf'] ?? ''];
+		expect(shelf).toMatchObject({ id: 'list-my-shelf', ahead: true });
+		expect(shelf?.body.steps).toEqual([keep('fact-2'), keep('fact-3'), UNDO, keep('fact-1')]);
+		expect(worksSlice.reducer(both, parted({ ...theirs, version: 5 })).byId['list-my-shelf']).toBe(shelf);
+	});
+});
+
+describe('what is erased', () => {
+	const entry = (id: string, exercise: string): WorkEntry => ({
+		id,
+		body: { exercise, steps: [PLACE] },
+		version: 1,
+		ahead: false,
+	});
+	const works = (...entries: WorkEntry[]): WorksState => ({
+		byId: Object.fromEntries(entries.map((one) => [one.id, one])),
+		open: Object.fromEntries(entries.map(({ id, body: { exercise } }) => [exercise, id])),
+		last: null,
+	});
+
+	it('of a sheet is the sheet and every line on its problems, and nothing of another', () => {
+		const state = works(
+			entry('a', 'sheet-one'),
+			entry('b', 'own-one-p1'),
+			entry('c', 'own-one-p2'),
+			entry('d', 'own-onemore-p1'),
+			entry('e', 'own-free'),
+		);
+		expect(piecesOfSheet(state, 'sheet-one')).toEqual(['a', 'b', 'c']);
+		const next = worksSlice.reducer(state, erased(piecesOfSheet(state, 'sheet-one')));
+		expect(Object.keys(next.byId)).toEqual(['d', 'e']);
+		expect(next.erasing).toEqual(['a', 'b', 'c']);
+		expect(next.open['own-one-p1']).toBeUndefined();
+	});
+
+	it('leaves the other line of an exercise on the Desk', () => {
+		const state = works(entry('a', 'new-snow'), entry('b', 'new-snow'));
+		expect(worksSlice.reducer(state, erased(['b'])).open['new-snow']).toBe('a');
+	});
+});
+
+describe('a piece whose steps are on the server alone', () => {
+	const HEAD = {
+		id: 'work-0001',
+		version: 2,
+		seq: 1,
+		kept: '2026-01-01T00:00:00.000Z',
+		steps: 3,
+		tries: 1,
+		gone: false,
+	};
+	const listedState = () => worksSlice.reducer(undefined, listed([{ ...HEAD, exercise: 'new-snow' }])) as WorksState;
+
+	it('tells how far it is by its tries, once they come', () => {
+		expect(howFarNamed(listedState(), 'new-snow')).toBe('begun');
+		const made = {
+			when: 1,
+			seconds: 1,
+			right: true,
+			slips: [],
+			nudges: 0,
+			shown: false,
+			answer: '1',
+			start: null,
+			factors: [],
+		};
+		const tried = worksSlice.reducer(listedState(), triesCame([{ id: HEAD.id, version: 2, tries: [made] }]));
+		expect(howFarNamed(tried, 'new-snow')).toBe('right');
+	});
+
+	it('is not worked on blindly: what is done meanwhile lies beside it, and both are there when it comes', () => {
+		const worked = worksSlice.reducer(listedState(), did('new-snow', TURN)) as WorksState;
+		expect(Object.keys(worked.byId)).toHaveLength(2);
+		const all = worksSlice.reducer(
+			worked,
+			came([{ id: HEAD.id, version: 2, kept: HEAD.kept, body: { exercise: 'new-snow', steps: [PLACE] } }]),
+		) as WorksState;
+		expect(all.byId[HEAD.id]).toMatchObject({ body: { steps: [PLACE] }, ahead: false });
+		expect(all.byId[HEAD.id]?.away).toBeUndefined();
+		expect(all.byId[all.open['new-snow'] ?? '']?.body.steps).toEqual([TURN]);
 	});
 });

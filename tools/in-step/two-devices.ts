@@ -217,7 +217,7 @@ export async function runSchedule(happenings: readonly Happening[]): Promise<Out
 			case 'erase':
 				if (exercise === SHELF || !device.works.byId[piece()]) return;
 				gone.add(piece());
-				device.dispatch(erased(piece()));
+				device.dispatch(erased([piece()]));
 				return;
 			case 'offline':
 				device.net.online = false;

@@ -8,15 +8,16 @@ import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
+import { Confirm } from '../ui/confirm';
 import { Field } from '../ui/field';
 import { Listed } from '../ui/listed';
 import { Page } from '../ui/page';
 import { Words } from '../ui/words';
 import { toldIn } from '../work/handed';
 import { type HowFar, SAYS_HOW_FAR, workNamed } from '../work/how-far';
-import { problemName, type Sheet, sheetOf, sheetTitle } from '../work/sheet';
+import { piecesOfSheet, problemName, type Sheet, sheetOf, sheetTitle } from '../work/sheet';
 import { sheetProgress } from '../work/sheet-progress';
-import { did, undid, type WorksState } from '../work/works-slice';
+import { did, erased, undid, type WorksState } from '../work/works-slice';
 import { HandOn } from './hand-on';
 import { ProblemRow } from './problem-row';
 import { useTold } from './use-told';
@@ -139,6 +140,18 @@ function Problems({ name, sheet }: { readonly name: string; readonly sheet: Shee
 				})}
 			</Box>
 			<HandOn name={name} />
+			<Confirm
+				label="Erase this sheet"
+				say="here and on every device"
+				question="Shall the sheet and every line worked on it be erased for good, here and on every device?"
+				yes="Erase it for good"
+				no="Keep it"
+				onYes={() => {
+					dispatch(erased(piecesOfSheet(works, name)));
+					router.navigate('/problems' as '/');
+				}}
+				testID="erase-sheet"
+			/>
 		</Page>
 	);
 }

@@ -65,3 +65,13 @@ export function mergedBody(first: WorkBody, second: WorkBody): WorkBody | null {
 	if (!isList(first.exercise)) return null;
 	return { ...first, steps: [...mergedList(first.steps, second.steps)] };
 }
+
+/**
+ * A list with what another list of the same name has beside it, where that is anything: two devices that knew nothing of each
+ * other may each have begun one.
+ */
+export function withOtherList(mine: WorkBody, other: WorkBody): WorkBody {
+	const here = new Set(mine.steps.map((step) => JSON.stringify(step)));
+	const isNew = (step: Step) => step.do !== 'undo' && step.do !== 'redo' && !here.has(JSON.stringify(step));
+	return other.steps.some(isNew) ? { ...mine, steps: [...mergedList(other.steps, mine.steps)] } : mine;
+}

@@ -69,3 +69,11 @@ export function placeInSheet(works: WorksState, name: string): PlaceInSheet | nu
 	const sheet = sheetOf(works.byId[works.open[of] ?? '']?.body);
 	return { name: of, sheet, at: sheet.problems.findIndex(({ id }) => problemName(of, id) === name) };
 }
+
+/** The ids of all that was done with a sheet: itself, and each line on each of its problems. */
+export function piecesOfSheet({ byId }: Pick<WorksState, 'byId'>, name: string): readonly string[] {
+	const beginning = problemName(name, '');
+	return Object.values(byId).flatMap(({ id, body: { exercise } }) =>
+		exercise === name || exercise.startsWith(beginning) ? [id] : [],
+	);
+}

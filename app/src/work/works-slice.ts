@@ -4,9 +4,8 @@ import { type KeptTry, type Step, type StoredWork, TRIES_LIMIT, type WorkBody } 
 import type { Head, TriesOf } from '@tidy-sum/schema/desk';
 import { isOwn } from './exercises';
 import { canRedo, canUndo, freshBody, posingOf, withStep } from './history';
-import { BROUGHT, SHELF } from './list-names';
 import { posedInRound } from './made-rounds';
-import { mergedBody } from './merged-body';
+import { isList, mergedBody, withOtherList } from './merged-body';
 
 /** A piece of work on this device. `version` is the last one the server has acknowledged. */
 export type WorkEntry = {
@@ -64,7 +63,7 @@ function changed(entry: WorkEntry, body: WorkBody, touched = entry.touched): Wor
 
 /** An id for a piece of work on an exercise. A list that goes on for ever has one for itself, so that two devices begin the same one. */
 function freshId(exercise: string): string {
-	return exercise === SHELF || exercise === BROUGHT ? `list-${exercise}` : nanoid();
+	return isList(exercise) ? `list-${exercise}` : nanoid();
 }
 
 /** The piece on the Desk for an exercise, where it lies here with its steps. */
@@ -86,6 +85,14 @@ function without(state: WorksState, id: string): WorksState {
 	return { ...state, byId, open: next ? { ...open, [exercise]: next.id } : open };
 }
 
+/** The state in which a list on this device has what another of its name has beside it. */
+function withList(state: WorksState, { id, body }: StoredWork): WorksState {
+	const mine = isList(body.exercise) ? here(state, body.exercise) : undefined;
+	if (!mine || mine.id === id) return state;
+	const merged = withOtherList(mine.body, body);
+	return merged === mine.body ? state : put(state, changed(mine, merged));
+}
+
 /** The state after the server told of a version it keeps. */
 function partedIn(state: WorksState, kept: StoredWork, fresh: string): WorksState {
 	const mine = state.byId[kept.id];
@@ -104,7 +111,7 @@ function partedIn(state: WorksState, kept: StoredWork, fresh: string): WorksStat
 	}
 	const touched = Date.parse(kept.kept);
 	const theirs: WorkEntry = { id: kept.id, body: kept.body, version: kept.version, ahead: false, touched };
-	const next = put(state, theirs);
+	const next = withList(put(state, theirs), kept);
 	const open = openWithout(next.open, kept.id, exercise);
 	if (!mine?.ahead) return { ...next, open: { ...open, [exercise]: open[exercise] ?? kept.id } };
 	const beside = put(next, { ...mine, id: fresh, version: 0 });
@@ -271,10 +278,10 @@ export const worksSlice = createSlice({
 			}
 			return { ...state, byId };
 		},
-		/** A piece of work is erased here, for good; the server is told so. */
-		erased: (draft, { payload: id }: PayloadAction<string>) => {
+		/** Pieces of work are erased here, for good; the server is told so. */
+		erased: (draft, { payload: ids }: PayloadAction<readonly string[]>) => {
 			const state = plain(draft);
-			return { ...without(state, id), erasing: [...(state.erasing ?? []), id] };
+			return { ...ids.reduce(without, state), erasing: [...(state.erasing ?? []), ...ids] };
 		},
 		/** Pieces are erased on the server as well, whoever erased them. */
 		goneThere: (draft, { payload: ids }: PayloadAction<readonly string[]>) => {

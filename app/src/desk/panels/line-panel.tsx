@@ -59,7 +59,7 @@ export function LinePanel({ view, acts }: PanelProps<'line'>) {
 					yes="Erase it for good"
 					no="Keep it"
 					onYes={() => {
-						dispatch(erased(id));
+						dispatch(erased([id]));
 						if (isOwn(name)) go('/problems');
 						else acts.close();
 					}}
