@@ -13,6 +13,7 @@ import {
 	turnedStart,
 	workChain,
 } from '../src';
+import { customRatio } from '../src/unit/customs';
 import { PREFIXES } from '../src/unit/prefixes';
 import { UNIT_ROWS } from '../src/unit/table';
 import { unitOfParts } from '../src/unit/unit-of-parts';
@@ -157,6 +158,8 @@ describe('the laws of chains', () => {
 				});
 				expect(made.reached).toBe(true);
 				if (made.factors.some(({ exact }) => !exact)) return;
+				// By the custom of classes 760 mmHg is 1 atm, exactly; by the definitions it is a ten-millionth more.
+				if (found.value.factors.some(({ top, bottom }) => customRatio(top.unit, bottom.unit) !== null)) return;
 				const direct = convert({ number: value, unit: from.symbol }, to.symbol);
 				expect(rationalText(made.value?.value as never)).toBe(direct.ok && rationalText(direct.value.value));
 			}),
