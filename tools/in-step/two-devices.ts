@@ -27,7 +27,9 @@ export const EXERCISES = ['new-snow', 'honey-jar', SHELF] as const;
 export type Happening =
 	| { readonly on: 0 | 1; readonly is: 'step' | 'undo' | 'try' | 'anew' | 'erase'; readonly exercise: number }
 	| { readonly on: 0 | 1; readonly is: 'offline' | 'online' | 'kill' | 'reply lost' | 'sent twice' }
-	| { readonly on: 0 | 1; readonly is: 'time'; readonly ms: number };
+	| { readonly on: 0 | 1; readonly is: 'time'; readonly ms: number }
+	/** Nothing happens for a while, so that those that are online come into step. */
+	| { readonly on: 0 | 1; readonly is: 'calm' };
 
 function makeStore() {
 	return configureStore({ reducer: { works: worksSlice.reducer, sync: syncSlice.reducer }, devTools: false });
@@ -143,6 +145,20 @@ async function keptBy(desk: string, key: string): Promise<string> {
 
 const breath = () => new Promise((resolve) => setImmediate(resolve));
 
+/** How long a calm lasts, and in how many turns. */
+const CALM_MS = 8000;
+const CALM_TURNS = 8;
+
+/** How long requests may take that are under way, in real time, before the schedule goes on all the same. */
+const ANSWERED_WITHIN_MS = 500;
+
+/** Waits until no request is under way, and what was answered is taken in. */
+async function answered(devices: readonly Device[]): Promise<void> {
+	const until = Date.now() + ANSWERED_WITHIN_MS;
+	for (let idle = 0; idle < 3 && Date.now() < until; idle = devices.some(({ net }) => net.asking) ? 0 : idle + 1)
+		await breath();
+}
+
 /** How long the two may take to come to the same, in real time. */
 const AGREE_WITHIN_MS = 20_000;
 
@@ -235,6 +251,12 @@ export async function runSchedule(happenings: readonly Happening[]): Promise<Out
 				return;
 			case 'time':
 				device.clock.pass(one.ms);
+				return answered([device]);
+			case 'calm':
+				for (let i = 0; i < CALM_TURNS; i++) {
+					for (const { clock } of devices) clock.pass(CALM_MS / CALM_TURNS);
+					await answered(devices);
+				}
 				return;
 		}
 	};
