@@ -4,7 +4,7 @@ import type { DeviceStore } from '../src/sync/device-store';
 import { keep } from '../src/sync/keeper';
 import { memoryStore } from '../src/sync/memory-store';
 import { sayKeeping } from '../src/sync/said-keeping';
-import type { Sent, ServerStore } from '../src/sync/server-store';
+import type { Heard, Sent, ServerStore } from '../src/sync/server-store';
 import { wanted } from '../src/sync/sync-slice';
 import { did, erased, loaded, parted, type WorkEntry } from '../src/work/works-slice';
 
@@ -246,6 +246,39 @@ describe('keeping', () => {
 		expect(store.getState().works.byId).toEqual({});
 		await pass(1);
 		expect(store.getState().works.erasing).toEqual([]);
+	});
+
+	it('asks again for what it heard of, where the server did not answer then', async () => {
+		const sent: WorkEntry[] = [];
+		const { server } = serverOf([], sent);
+		let hears: (heard: Heard) => void = () => {};
+		let isAway = false;
+		const asked: number[] = [];
+		const store = makeStore();
+		keep({
+			store,
+			desk: 'desk-0001',
+			device: memoryStore(),
+			server: {
+				...server,
+				changes: async (after) => {
+					asked.push(after);
+					return isAway ? { came: 'away' } : { came: 'here', value: { works: [], seq: asked.length, more: false } };
+				},
+				listen: (hear, stop) => {
+					hears = hear;
+					return new Promise((resolve) => stop.addEventListener('abort', () => resolve(true)));
+				},
+			},
+		});
+		await pass(10);
+		isAway = true;
+		hears({ seq: 9 });
+		await pass(10);
+		isAway = false;
+		const before = asked.length;
+		await pass(10_000);
+		expect(asked.length).toBe(before + 1);
 	});
 
 	it('sends anew what a server has lost that went back to a backup', async () => {

@@ -139,8 +139,9 @@ export function keep({
 	};
 
 	const follow = async (): Promise<Failed | null> => {
-		// What is heard meanwhile may be of later changes.
+		// What is heard meanwhile may be of later changes; where the server does not answer, it is to be asked again.
 		heard = null;
+		askedAnew = true;
 		const failed = await follower.follow();
 		if (!failed) askedAnew = false;
 		return failed;
