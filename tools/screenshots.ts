@@ -177,7 +177,10 @@ const SHOTS: readonly Shot[] = [
 async function main(): Promise<void> {
 	const whole = await Whole.start();
 	mkdirSync(FOLDER, { recursive: true });
+	// `npm run screenshots -- desks-phone` makes one of them alone.
+	const asked = process.argv.slice(2);
 	for (const { name, screen, dark = false, desk = DEMO, exercise, page, show } of SHOTS) {
+		if (asked.length && !asked.includes(name)) continue;
 		const browser = await Browser.open({ screen, dark });
 		await browser.go(`${whole.url}/desk/${exercise}?desk=${desk}`);
 		await browser.until('kept', (text) => text.endsWith('on the server.'), 60_000);
