@@ -249,6 +249,8 @@ describe('what is kept', () => {
 		await elsewhere.press('tool-answer');
 		expect(await elsewhere.text('verdict-unit')).toContain('right');
 		await elsewhere.close();
+		// The page listens to its desk; it is left before its server ends.
+		await browser.driver.get('about:blank');
 		await other.stop();
 	});
 
