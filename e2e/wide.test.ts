@@ -20,6 +20,7 @@ afterAll(async () => {
 
 /** Presses Tab until the element with this test id has the focus. */
 async function tabTo(id: string): Promise<void> {
+	await browser.find(id);
 	for (let i = 0; i < 80; i++) {
 		const at = await browser.driver.executeScript('return document.activeElement?.dataset?.testid ?? ""');
 		if (at === id) return;
