@@ -46,9 +46,6 @@ export type Admission = {
 
 type Parts = { readonly db: Database; readonly limits: Limits; readonly now: () => Date };
 
-/** What is kept of a device that has said nothing of itself. */
-const UNSAID = { kind: 'device', says: '' } as const;
-
 /** How a device calls itself in the list of devices: sent with the first request, which makes the desk. */
 const SAYS_HEADER = 'x-device';
 
@@ -95,7 +92,7 @@ export function createAdmission({ db, limits, now }: Parts): Admission {
 	};
 
 	const claimed = async (ctx: Context, desk: string, hash: string): Promise<Admitted> => {
-		await claimDesk(db, desk, { hash, ...UNSAID, says: ctx.get(SAYS_HEADER).slice(0, 60) }, now());
+		await claimDesk(db, desk, { hash, kind: 'device', says: ctx.get(SAYS_HEADER).slice(0, 60) }, now());
 		return opened(ctx, desk, hash, await accessTo(db, desk, hash));
 	};
 

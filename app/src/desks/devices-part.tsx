@@ -15,10 +15,10 @@ type Props = {
 	readonly onChanged: () => Promise<void>;
 };
 
-function sayDevice({ kind, says, made, used, here }: ListedDevice): string {
-	const since = `since ${dateText(Date.parse(made))}`;
+function sayDevice({ kind, made, used, here }: ListedDevice): string {
 	if (kind === 'sheet') return `made on ${dateText(Date.parse(made))}`;
-	return `${says ? '' : 'a device, '}${since}, last used ${here ? 'now' : `on ${dateText(Date.parse(used))}`}`;
+	const last = here ? 'now' : `on ${dateText(Date.parse(used))}`;
+	return `since ${dateText(Date.parse(made))}, last used ${last}`;
 }
 
 /** The devices and recovery sheets that open the desk; any can be shut out. */

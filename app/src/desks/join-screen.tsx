@@ -17,7 +17,7 @@ function takeFromAddress(): string {
 	const { hash = '', pathname = '' } = globalThis.location ?? {};
 	if (hash.length < 2) return '';
 	globalThis.history?.replaceState(globalThis.history.state, '', pathname);
-	return decodeURIComponent(hash.slice(1));
+	return hash.slice(1);
 }
 
 /** Lets this device join a desk: with the code another device shows, or with a recovery sheet. */
@@ -37,8 +37,8 @@ export function JoinScreen() {
 		setWhy('One moment…');
 		const now = Date.now();
 		const came = await (typed.is === 'code' ? joinByCode(typed.code, now) : joinBySheet(typed.desk, typed.key, now));
-		setWhy(came.done ? '' : came.why);
-		if (came.done && 'desk' in came) setDesk(came.desk ?? null);
+		if (came.done) setDesk(came.desk);
+		else setWhy(came.why);
 	};
 	return (
 		<Page

@@ -1,4 +1,3 @@
-import { isDemoDesk } from '@tidy-sum/schema';
 import { forgetSeen } from '../device/last-seen';
 import { demoCopy } from '../sync/demo-copy';
 import { endDesk, keepDesk, leaveDesk, newDesk } from '../sync/desks-here';
@@ -8,8 +7,13 @@ import { deskOnServer, joinWithCode, serverStore } from '../sync/server-store';
 import type { WorksState } from '../work/works-slice';
 import { openDevice, stopKeeping } from './open-desk';
 
+type NotDone = { readonly done: false; readonly why: string };
+
 /** What came of something that was asked for: it is done, or a sentence says why not. */
-export type Done = { readonly done: true } | { readonly done: false; readonly why: string };
+export type Done = { readonly done: true } | NotDone;
+
+/** What came of joining a desk: its id. */
+export type Joined = { readonly done: true; readonly desk: string } | NotDone;
 
 const DONE: Done = { done: true };
 
@@ -65,7 +69,6 @@ export async function openDemo(demo: string, now: number): Promise<Done> {
 
 /** Opens the desk of a link from before there were keys: it is this device's where no other has claimed it. */
 export async function openOther(id: string, now: number): Promise<Done> {
-	if (isDemoDesk(id)) return openDemo(id, now);
 	const desk: DeskHere = { id, key: newKey(), kept: true, begun: now, opened: now };
 	const answer = await serverStore(id, desk.key, deviceSays()).changes(0);
 	if (answer.came === 'shut')
@@ -81,35 +84,29 @@ export async function openOther(id: string, now: number): Promise<Done> {
 }
 
 /** Puts a desk that was joined among those of this device: its key of it is the new one. */
-async function joined(id: string, key: string, now: number): Promise<Done> {
+async function keepJoined(id: string, key: string, now: number): Promise<Joined> {
 	const { device } = await openDevice();
 	const before = (await device.desks()).find((desk) => desk.id === id);
 	await keepDesk(device, { id, key, kept: true, begun: before?.begun ?? now, opened: now });
-	return DONE;
+	return { done: true, desk: id };
 }
 
-/** Joins a desk with a one-time code; `open` then opens it. */
-export async function joinByCode(code: string, now: number): Promise<(Done & { readonly desk?: string }) | Done> {
+/** Joins a desk with a one-time code. */
+export async function joinByCode(code: string, now: number): Promise<Joined> {
 	const key = newKey();
 	const answer = await joinWithCode(code, hashOf(key), deviceSays());
 	if (answer.came !== 'here') return { done: false, why: sayFailed(answer) };
-	await joined(answer.value, key, now);
-	return { done: true, desk: answer.value };
+	return keepJoined(answer.value, key, now);
 }
 
 /** Joins a desk with its recovery sheet, whose key lets this device's own key in. */
-export async function joinBySheet(
-	id: string,
-	sheetKey: string,
-	now: number,
-): Promise<(Done & { readonly desk?: string }) | Done> {
+export async function joinBySheet(id: string, sheetKey: string, now: number): Promise<Joined> {
 	const key = newKey();
 	const answer = await deskOnServer(id, sheetKey).addKey(hashOf(key), 'device', deviceSays());
 	if (answer.came === 'shut')
 		return { done: false, why: 'This recovery sheet opens nothing: it was shut out, or a sign of it is missing.' };
 	if (answer.came !== 'here') return { done: false, why: sayFailed(answer) };
-	await joined(id, key, now);
-	return { done: true, desk: id };
+	return keepJoined(id, key, now);
 }
 
 /** Goes on apart from a desk that does not open to this device any more: all its work that is here goes to a new desk. */
@@ -160,6 +157,7 @@ export async function leave({ id, key, kept }: DeskHere, now: number): Promise<v
 export async function erase({ id, kept }: DeskHere, now: number): Promise<void> {
 	const { device } = await openDevice();
 	stopKeeping();
+	forgetSeen();
 	if (kept) await endDesk(device, id);
 	else await leaveDesk(device, id);
 	await openNext(id, now);

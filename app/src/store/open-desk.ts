@@ -83,7 +83,7 @@ export async function openDesk(now: number = Date.now()): Promise<AppStore> {
 	if (desk.id !== (await device.currentDesk())) await device.setCurrentDesk(desk.id);
 	const { works, aside, place } = await device.load(desk.id);
 	store.dispatch(loaded(works));
-	store.dispatch(deskOpened(desk.id));
+	store.dispatch(deskOpened({ desk: desk.id, onServer: desk.kept }));
 	if (desk.kept && place === 0 && Object.keys(works.byId).length === 0) store.dispatch(comingIs(true));
 	if (asks) store.dispatch(linkAsks(asks));
 	if (aside) store.dispatch(setAside(aside));
@@ -94,7 +94,16 @@ export async function openDesk(now: number = Date.now()): Promise<AppStore> {
 		server: serverStore(desk.id, desk.key, deviceSays()),
 		place,
 		isKept: desk.kept,
-		onKept: () => void keepDesk(device, { ...here, kept: true }).catch(() => {}),
+		onKept: () => {
+			store.dispatch(deskOpened({ desk: desk.id, onServer: true }));
+			void keepDesk(device, { ...here, kept: true }).catch(() => {});
+		},
+		onErased: async () => {
+			await leaveDesk(device, desk.id);
+			const next = newDesk(now);
+			await keepDesk(device, next);
+			await device.setCurrentDesk(next.id);
+		},
 	});
 	void endDesks(device).catch(() => {});
 	return store;

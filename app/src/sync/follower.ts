@@ -46,7 +46,7 @@ export type Follower = {
 	readonly follow: () => Promise<Failed | null>;
 	/** Whether there are pieces whose steps are on the server alone: those somebody looks at, or any. */
 	readonly lacks: (which: 'wanted' | 'any') => boolean;
-	/** Fetches the steps of some of them: those looked at first, then lists, then what was touched last. */
+	/** Fetches the steps of some of them: those looked at first, then those touched last. */
 	readonly fetch: () => Promise<Failed | null>;
 };
 

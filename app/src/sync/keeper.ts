@@ -22,6 +22,8 @@ type Parts = {
 	readonly isKept?: boolean;
 	/** Called when the server has it. */
 	readonly onKept?: () => void;
+	/** Takes the desk off this device, since it was erased on another. */
+	readonly onErased?: () => Promise<void>;
 	readonly clock?: Clock;
 };
 
@@ -58,6 +60,7 @@ export function keep({
 	place = 0,
 	isKept = true,
 	onKept = () => {},
+	onErased = () => device.forget(desk),
 	clock = CLOCK,
 }: Parts): () => void {
 	let seen = store.getState().works;
@@ -182,7 +185,7 @@ export function keep({
 
 	const erasedElsewhere = async (): Promise<void> => {
 		stopAll();
-		await device.forget(desk).catch(() => {});
+		await onErased().catch(() => {});
 		store.dispatch(loaded(NO_WORK));
 		store.dispatch(accessIs('erased'));
 	};

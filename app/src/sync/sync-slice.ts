@@ -12,6 +12,8 @@ export type LinkAsks = { readonly desk: string; readonly is: 'demo' | 'other' };
 type SyncState = {
 	/** The desk that is open; null before one is. */
 	readonly desk: string | null;
+	/** Whether the server has it: one that was only just begun is not there yet. */
+	readonly onServer: boolean;
 	readonly keeping: Keeping;
 	readonly lasting: boolean;
 	readonly aside: number;
@@ -25,6 +27,7 @@ type SyncState = {
 
 const START: SyncState = {
 	desk: null,
+	onServer: false,
 	keeping: 'both',
 	lasting: true,
 	aside: 0,
@@ -38,7 +41,10 @@ export const syncSlice = createSlice({
 	name: 'sync',
 	initialState: START,
 	reducers: {
-		deskOpened: (state, { payload }: PayloadAction<string>) => ({ ...state, desk: payload }),
+		deskOpened: (state, { payload }: PayloadAction<{ readonly desk: string; readonly onServer: boolean }>) => ({
+			...state,
+			...payload,
+		}),
 		kept: (state, { payload }: PayloadAction<Keeping>) => ({ ...state, keeping: payload }),
 		/** This browser gives no store: what is done lasts on the device only while the page is open. */
 		fleeting: (state) => ({ ...state, lasting: false }),

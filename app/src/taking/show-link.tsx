@@ -20,13 +20,13 @@ type Props = {
 /** Makes a link that shows a line or a Round to somebody and lets them change nothing; it can be taken back. */
 export function ShowLink({ shows, what }: Props) {
 	const styles = useStyles();
-	const desk = useAppSelector(({ sync }) => sync.desk);
+	const { desk, onServer } = useAppSelector(({ sync }) => sync);
 	const isSent = useAppSelector(({ works }) => shows.is === 'round' || (works.byId[shows.id]?.version ?? 0) > 0);
 	const [said, setSaid] = useState('');
 	const [link, setLink] = useState('');
 	const make = async () => {
 		const here = await deskOpen(desk);
-		if (!here?.kept || !isSent)
+		if (!here || !onServer || !isSent)
 			return setSaid(`The server does not have ${what} yet. Once it is sent, it can be shown; try again in a moment.`);
 		const [id, secret] = [newId(), newKey()];
 		const answer = await deskOnServer(here.id, here.key).makeLook(id, hashOf(secret), shows);

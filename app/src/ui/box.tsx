@@ -1,4 +1,4 @@
-import type { ReactNode, TouchEvent } from 'react';
+import type { ReactNode, Ref, TouchEvent } from 'react';
 import { type Role, type StyleProp, StyleSheet, type ViewStyle } from 'react-native';
 import createElement from 'react-native-web/dist/exports/createElement';
 
@@ -8,6 +8,7 @@ export type BoxProps = {
 	readonly role?: Role;
 	readonly tabIndex?: 0 | -1;
 	readonly testID?: string | undefined;
+	readonly ref?: Ref<HTMLElement>;
 	readonly 'aria-label'?: string | undefined;
 	readonly 'aria-hidden'?: boolean;
 	readonly 'aria-pressed'?: boolean | undefined;

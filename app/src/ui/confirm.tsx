@@ -1,8 +1,9 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from './box';
 import { Button } from './button';
+import { isByKeyboard } from './by-keyboard';
 import { Words } from './words';
 
 type Props = {
@@ -21,9 +22,14 @@ type Props = {
 export function Confirm({ label, say, question, yes, no, onYes, testID }: Props) {
 	const styles = useStyles();
 	const [asked, setAsked] = useState(false);
+	const group = useRef<HTMLElement>(null);
+	useEffect(() => {
+		// The button that was pressed is gone: whoever works by keyboard goes on at the question.
+		if (asked && isByKeyboard()) group.current?.focus();
+	}, [asked]);
 	if (!asked) return <Button label={label} {...(say ? { say } : {})} onPress={() => setAsked(true)} testID={testID} />;
 	return (
-		<Box role="group" aria-label={label} style={styles.asked}>
+		<Box role="group" aria-label={label} style={styles.asked} tabIndex={-1} ref={group}>
 			<Words strong role="alert">
 				{question}
 			</Words>

@@ -102,8 +102,9 @@ export async function shutOut(db: Database, desk: string, key: string): Promise<
 /** Erases a desk with all that is on it. Its keys stay as a mark: a device that has one is told, and brings nothing back. */
 export async function eraseDesk(db: Database, desk: string): Promise<void> {
 	await db.transaction(async (together) => {
-		for (const table of ['work', 'look', 'join_code']) await together(table).where({ desk }).delete();
+		// The desk first: a commit that is under way holds it, and what comes after finds it erased.
 		await together('desk').where({ id: desk }).update({ erased: true, pieces: 0, bytes: 0 });
+		for (const table of ['work', 'look', 'join_code']) await together(table).where({ desk }).delete();
 	});
 }
 

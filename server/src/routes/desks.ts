@@ -9,6 +9,7 @@ import {
 	newLookSchema,
 } from '@tidy-sum/schema/desk';
 import { RequestFault } from '../errors';
+import type { Database } from '../keeping/database';
 import { addKey, eraseDesk, listDevices, makeCode, shutOut, takeCode } from '../keeping/desks';
 import { addLook, LOOKS_LIMIT, listLooks, takeBack } from '../keeping/looks';
 import { type Asked, type Route, route } from './route';
@@ -22,6 +23,12 @@ async function told({ parts: { events, db }, by: { desk } }: Asked<unknown, unkn
 	const one = [{ desk, keys: true }] as const;
 	await events.tell(db, one);
 	events.committed(one);
+}
+
+/** @throws RequestFault 413 `too-much` where the desk has as many keys as it may. */
+async function hasRoom(db: Database, desk: string, key: string): Promise<void> {
+	if ((await listDevices(db, desk, key)).length >= KEYS_LIMIT)
+		throw new RequestFault(413, 'too-much', `A desk has up to ${KEYS_LIMIT} devices. Shut one out first.`);
 }
 
 const devices = route({
@@ -43,8 +50,7 @@ const addDevice = route({
 	reply: doneSchema,
 	codes: ['no-desk', 'erased', 'shape', 'not-json', 'too-much'],
 	answer: async ({ parts: { db, now }, by: { desk, key }, body }) => {
-		if ((await listDevices(db, desk, key)).length >= KEYS_LIMIT)
-			throw new RequestFault(413, 'too-much', `A desk has up to ${KEYS_LIMIT} devices. Shut one out first.`);
+		await hasRoom(db, desk, key);
 		await addKey(db, desk, body, now());
 		return DONE;
 	},
@@ -70,8 +76,11 @@ const code = route({
 	says: 'Makes a one-time code that lets one more device in. It holds ten minutes and stands five wrong tries; one made before holds no more.',
 	who: 'desk',
 	reply: madeCodeSchema,
-	codes: ['no-desk', 'erased'],
-	answer: ({ parts: { db, now }, by: { desk } }) => makeCode(db, desk, now()),
+	codes: ['no-desk', 'erased', 'too-much'],
+	answer: async ({ parts: { db, now }, by: { desk, key } }) => {
+		await hasRoom(db, desk, key);
+		return makeCode(db, desk, now());
+	},
 });
 
 const join = route({
