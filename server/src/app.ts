@@ -49,7 +49,7 @@ const POLICY = {
 };
 
 /** The server, as a list of what it does to a request, outermost first. */
-export async function createApp({
+export function createApp({
 	db,
 	log,
 	appFolder,
@@ -59,9 +59,9 @@ export async function createApp({
 	proxies = 0,
 	secure = false,
 	limitFactor = 1,
-}: AppParts): Promise<Served> {
+}: AppParts): Served {
 	const app = new Koa({ proxy: proxies > 0, maxIpsCount: proxies });
-	const limits = await createLimits(db, limitFactor);
+	const limits = createLimits(db, limitFactor);
 	const streams = new Set<{ end(): unknown }>();
 	const routes = api({
 		db,

@@ -33,30 +33,30 @@ function refuse(ctx: Context, limit: LimitName, ms: number): never {
 	throw new RequestFault(429, 'too-many', `${LIMITS[limit].says} Come again ${when}; nothing is lost.`);
 }
 
+type Options = { readonly points: number; readonly duration: number; readonly keyPrefix: string };
+
+/** A limit counted in the table `limits`; where the database does not answer, in the process. */
+function inDatabase(db: Database, options: Options): RateLimiterAbstract {
+	return new RateLimiterPostgres({
+		...options,
+		storeClient: db,
+		storeType: 'knex',
+		tableName: 'limits',
+		tableCreated: true,
+		inMemoryBlockOnConsumed: options.points + 1,
+		insuranceLimiter: new RateLimiterMemory(options),
+	});
+}
+
 /** The limits of a server: counted in the database where several processes share one, else in the process. */
-export async function createLimits(db: Database, factor = 1): Promise<Limits> {
-	const shared = isPostgres(db);
-	const entries = await Promise.all(
-		Object.entries(LIMITS).map(async ([name, { points, seconds }]) => {
+export function createLimits(db: Database, factor = 1): Limits {
+	const isShared = isPostgres(db);
+	const limiters = Object.fromEntries(
+		Object.entries(LIMITS).map(([name, { points, seconds }]) => {
 			const options = { points: Math.ceil(points * factor), duration: seconds, keyPrefix: name };
-			if (!shared) return [name, new RateLimiterMemory(options)] as const;
-			const limiter = await new Promise<RateLimiterAbstract>((resolve, reject) => {
-				const made: RateLimiterPostgres = new RateLimiterPostgres(
-					{
-						...options,
-						storeClient: db,
-						storeType: 'knex',
-						tableName: 'limits',
-						inMemoryBlockOnConsumed: options.points + 1,
-						insuranceLimiter: new RateLimiterMemory(options),
-					},
-					(error?: Error) => (error ? reject(error) : resolve(made)),
-				);
-			});
-			return [name, limiter] as const;
+			return [name, isShared ? inDatabase(db, options) : new RateLimiterMemory(options)];
 		}),
-	);
-	const limiters = Object.fromEntries(entries) as Record<LimitName, RateLimiterAbstract>;
+	) as Record<LimitName, RateLimiterAbstract>;
 	return {
 		count: async (ctx, limit, of) => {
 			try {

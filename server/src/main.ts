@@ -28,7 +28,7 @@ async function start(): Promise<void> {
 	const db = await openDatabase(config);
 	if (config.demo) await layDemo(db, new Date());
 	const events = config.databaseUrl ? await eventsOfPostgres(config.databaseUrl, log) : eventsHere();
-	const { app, endStreams } = await createApp({
+	const { app, endStreams } = createApp({
 		db,
 		log,
 		appFolder: config.appFolder,

@@ -102,7 +102,7 @@ describe('what it cannot take', () => {
 			get: (_, name) =>
 				name === 'client' ? { config: { client: 'better-sqlite3' } } : () => Promise.reject(new Error('gone')),
 		});
-		const { app } = await createApp({
+		const { app } = createApp({
 			db: broken as unknown as Database,
 			log: pino({ level: 'silent' }),
 			appFolder: folder.app,

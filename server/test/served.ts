@@ -19,7 +19,7 @@ export type ServedHere = {
 /** Serves on a database that is open already. */
 export async function serveOn(db: Database, more: Partial<AppParts> = {}): Promise<ServedHere> {
 	const folder = makeFolder();
-	const { app, endStreams } = await createApp({
+	const { app, endStreams } = createApp({
 		db,
 		log: pino({ level: 'silent' }),
 		appFolder: folder.app,

@@ -19,7 +19,7 @@ let server: Server;
 
 beforeAll(async () => {
 	db = await openSqlite(folder.data);
-	const { app } = await createApp({
+	const { app } = createApp({
 		db,
 		log: pino({ level: 'silent' }),
 		appFolder: folder.app,
