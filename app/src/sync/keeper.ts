@@ -3,6 +3,7 @@ import { acknowledged, goneThere, loaded, missed, parted, type WorkEntry, type W
 import { CLOCK, type Clock } from './clock';
 import type { DeviceStore } from './device-store';
 import { createFollower } from './follower';
+import { keepListening } from './listener';
 import type { Failed, ServerStore } from './server-store';
 import { accessIs, comingIs, type Keeping, kept } from './sync-slice';
 
@@ -40,10 +41,6 @@ const FETCH_AFTER_MS = 400;
 
 /** How long a page is given to paint. */
 const PAINTED_MS = 50;
-
-/** How soon the desk is listened to anew where that ended, and how often it is asked where nothing can be heard. */
-const LISTEN_AGAIN_MS = 500;
-const ASK_EVERY_MS = 5000;
 
 const NO_WORK: WorksState = { byId: {}, open: {}, last: null };
 
@@ -109,7 +106,7 @@ export function keep({
 		if (isThere) return;
 		isThere = true;
 		onKept();
-		void listen();
+		listen();
 	};
 
 	/** Sends pieces of work, a few at the same time; what keeps the server from taking one, where that is for all. */
@@ -261,58 +258,36 @@ export function keep({
 		}
 	});
 
-	// A browser opens few connections to one server. A page nobody sees, in another tab or kept for going back, holds none.
-	const isSeen = () => globalThis.document?.visibilityState !== 'hidden';
-	let ear = new AbortController();
-	let wake = () => {};
-
-	const listen = async (): Promise<void> => {
-		while (!stopped()) {
-			if (!isSeen()) {
-				await new Promise<void>((go) => {
-					wake = go;
-				});
-				continue;
-			}
-			ear = new AbortController();
-			const any = await server.listen((told) => {
-				if ('closed' in told) askedAnew = true;
-				else heard = told.seq;
-				if (next() && !busy) later(0);
-			}, ear.signal);
-			if (stopped()) return;
-			if (!isSeen()) continue;
-			if (!any) {
-				askedAnew = true;
-				if (!busy) later(0);
-			}
-			await new Promise<void>((go) => clock.wait(any ? LISTEN_AGAIN_MS : ASK_EVERY_MS, go));
-		}
-	};
-
 	const askNow = () => {
 		askedAnew = isThere;
 		wait = AGAIN_FROM_MS;
 		if (!busy) later(0);
 	};
-	const onSeen = () => {
-		if (!isSeen()) return ear.abort();
-		wake();
-		askNow();
-	};
+	const listen = () =>
+		keepListening({
+			server,
+			clock,
+			stop: stop.signal,
+			onHeard: (told) => {
+				if ('closed' in told) askedAnew = true;
+				else heard = told.seq;
+				if (next() && !busy) later(0);
+			},
+			onMissed: () => {
+				askedAnew = true;
+				if (!busy) later(0);
+			},
+			onSeen: askNow,
+		});
 	const stopAll = () => {
 		stop.abort();
-		ear.abort();
-		wake();
 		unsubscribe();
 		callOff();
 		globalThis.removeEventListener?.('online', askNow);
-		globalThis.document?.removeEventListener('visibilitychange', onSeen);
 	};
 
 	globalThis.addEventListener?.('online', askNow);
-	globalThis.document?.addEventListener('visibilitychange', onSeen);
-	if (isThere) void listen();
+	if (isThere) listen();
 	if (next()) later(0);
 	return stopAll;
 }

@@ -1,37 +1,15 @@
 import { createSlice, isDraft, nanoid, original, type PayloadAction } from '@reduxjs/toolkit';
 import type { Exercise } from '@tidy-sum/core';
-import { type KeptTry, type Step, type StoredWork, TRIES_LIMIT, type WorkBody } from '@tidy-sum/schema';
+import { type KeptTry, type Step, type StoredWork, TRIES_LIMIT } from '@tidy-sum/schema';
 import type { Head, TriesOf } from '@tidy-sum/schema/desk';
 import { isOwn } from './exercises';
 import { canRedo, canUndo, freshBody, posingOf, withStep } from './history';
 import { posedInRound } from './made-rounds';
-import { isList, mergedBody, withOtherList } from './merged-body';
+import { isList } from './merged-body';
+import { partedIn } from './parted-in';
+import { changed, here, put, type WorkEntry, type WorksState, without } from './works-state';
 
-/** A piece of work on this device. `version` is the last one the server has acknowledged. */
-export type WorkEntry = {
-	readonly id: string;
-	readonly body: WorkBody;
-	readonly version: number;
-	/** Whether there is something here that the server has not acknowledged. */
-	readonly ahead: boolean;
-	/** When something was last done on it, in milliseconds since 1970; left out where that is not known. */
-	readonly touched?: number | undefined;
-	/**
-	 * Of a piece whose steps lie on the server alone so far: how many steps and tries it has there. Its body has no steps, and
-	 * no tries until they come by themselves.
-	 */
-	readonly away?: { readonly steps: number; readonly tries: number } | undefined;
-};
-
-export type WorksState = {
-	readonly byId: Readonly<Record<string, WorkEntry>>;
-	/** The piece of work on the Desk for each exercise. */
-	readonly open: Readonly<Record<string, string>>;
-	/** The exercise last worked. */
-	readonly last: string | null;
-	/** Pieces erased here of which the server has not been told yet. */
-	readonly erasing?: readonly string[];
-};
+export type { WorkEntry, WorksState } from './works-state';
 
 /** What a piece of work begins with: its exercise, a fresh id, and the exercise itself where it was made for a Round. */
 type Begun = { readonly exercise: string; readonly fresh: string; readonly posed: Exercise | undefined };
@@ -53,74 +31,9 @@ function plain(draft: unknown): WorksState {
 	return (isDraft(draft) ? original(draft) : draft) as WorksState;
 }
 
-function put(state: WorksState, entry: WorkEntry): WorksState {
-	return { ...state, byId: { ...state.byId, [entry.id]: entry } };
-}
-
-function changed(entry: WorkEntry, body: WorkBody, touched = entry.touched): WorkEntry {
-	return { ...entry, body, ahead: true, ...(touched === undefined ? {} : { touched }) };
-}
-
 /** An id for a piece of work on an exercise. A list that goes on for ever has one for itself, so that two devices begin the same one. */
 function freshId(exercise: string): string {
 	return isList(exercise) ? `list-${exercise}` : nanoid();
-}
-
-/** The piece on the Desk for an exercise, where it lies here with its steps. */
-function here(state: WorksState, exercise: string): WorkEntry | undefined {
-	const entry = state.byId[state.open[exercise] ?? ''];
-	return entry?.away ? undefined : entry;
-}
-
-/** The state without a piece of work; another on the same exercise, the one touched last, takes its place on the Desk. */
-function without(state: WorksState, id: string): WorksState {
-	const { [id]: gone, ...byId } = state.byId;
-	if (!gone) return state;
-	const { exercise } = gone.body;
-	if (state.open[exercise] !== id) return { ...state, byId };
-	const [next] = Object.values(byId)
-		.filter(({ body }) => body.exercise === exercise)
-		.sort((a, b) => (b.touched ?? 0) - (a.touched ?? 0));
-	const { [exercise]: _, ...open } = state.open;
-	return { ...state, byId, open: next ? { ...open, [exercise]: next.id } : open };
-}
-
-/** The state in which a list on this device has what another of its name has beside it. */
-function withList(state: WorksState, { id, body }: StoredWork): WorksState {
-	const mine = isList(body.exercise) ? here(state, body.exercise) : undefined;
-	if (!mine || mine.id === id) return state;
-	const merged = withOtherList(mine.body, body);
-	return merged === mine.body ? state : put(state, changed(mine, merged));
-}
-
-/** The state after the server told of a version it keeps. */
-function partedIn(state: WorksState, kept: StoredWork, fresh: string): WorksState {
-	const mine = state.byId[kept.id];
-	const { exercise } = kept.body;
-	if (state.erasing?.includes(kept.id)) return state;
-	// An answer that was overtaken by a later one.
-	if (mine && !mine.away && !mine.ahead && mine.version > kept.version) return state;
-	// Theirs comes first, so that what is sent goes on from it.
-	const merged = mine?.ahead ? mergedBody(kept.body, mine.body) : null;
-	if (mine && merged) {
-		const ahead = JSON.stringify(merged) !== JSON.stringify(kept.body);
-		const followed = put(state, { ...mine, body: merged, version: kept.version, ahead });
-		return mine.body.exercise === merged.exercise
-			? followed
-			: { ...followed, open: { ...openWithout(followed.open, kept.id, merged.exercise), [merged.exercise]: kept.id } };
-	}
-	const touched = Date.parse(kept.kept);
-	const theirs: WorkEntry = { id: kept.id, body: kept.body, version: kept.version, ahead: false, touched };
-	const next = withList(put(state, theirs), kept);
-	const open = openWithout(next.open, kept.id, exercise);
-	if (!mine?.ahead) return { ...next, open: { ...open, [exercise]: open[exercise] ?? kept.id } };
-	const beside = put(next, { ...mine, id: fresh, version: 0 });
-	return { ...beside, open: { ...open, [exercise]: open[exercise] ?? kept.id, [mine.body.exercise]: fresh } };
-}
-
-/** What is open where, without a piece of work that has another name by now. */
-function openWithout(open: WorksState['open'], id: string, name: string): WorksState['open'] {
-	return Object.fromEntries(Object.entries(open).filter(([one, of]) => of !== id || one === name));
 }
 
 /** The state with a piece of work under another name. */

@@ -1,0 +1,41 @@
+import type { StoredWork } from '@tidy-sum/schema';
+import { isList, mergedBody, withOtherList } from './merged-body';
+import { changed, here, put, type WorkEntry, type WorksState } from './works-state';
+
+/** What is open where, without a piece of work that has another name by now. */
+function openWithout(open: WorksState['open'], id: string, name: string): WorksState['open'] {
+	return Object.fromEntries(Object.entries(open).filter(([one, of]) => of !== id || one === name));
+}
+
+/** The state in which a list on this device has what another of its name has beside it. */
+function withList(state: WorksState, { id, body }: StoredWork): WorksState {
+	const mine = isList(body.exercise) ? here(state, body.exercise) : undefined;
+	if (!mine || mine.id === id) return state;
+	const merged = withOtherList(mine.body, body);
+	return merged === mine.body ? state : put(state, changed(mine, merged));
+}
+
+/** The state after the server told of a version it keeps. */
+export function partedIn(state: WorksState, kept: StoredWork, fresh: string): WorksState {
+	const mine = state.byId[kept.id];
+	const { exercise } = kept.body;
+	if (state.erasing?.includes(kept.id)) return state;
+	// An answer that was overtaken by a later one.
+	if (mine && !mine.away && !mine.ahead && mine.version > kept.version) return state;
+	// Theirs comes first, so that what is sent goes on from it.
+	const merged = mine?.ahead ? mergedBody(kept.body, mine.body) : null;
+	if (mine && merged) {
+		const ahead = JSON.stringify(merged) !== JSON.stringify(kept.body);
+		const followed = put(state, { ...mine, body: merged, version: kept.version, ahead });
+		return mine.body.exercise === merged.exercise
+			? followed
+			: { ...followed, open: { ...openWithout(followed.open, kept.id, merged.exercise), [merged.exercise]: kept.id } };
+	}
+	const touched = Date.parse(kept.kept);
+	const theirs: WorkEntry = { id: kept.id, body: kept.body, version: kept.version, ahead: false, touched };
+	const next = withList(put(state, theirs), kept);
+	const open = openWithout(next.open, kept.id, exercise);
+	if (!mine?.ahead) return { ...next, open: { ...open, [exercise]: open[exercise] ?? kept.id } };
+	const beside = put(next, { ...mine, id: fresh, version: 0 });
+	return { ...beside, open: { ...open, [exercise]: open[exercise] ?? kept.id, [mine.body.exercise]: fresh } };
+}

@@ -1,0 +1,56 @@
+import type { WorkBody } from '@tidy-sum/schema';
+
+/** A piece of work on this device. `version` is the last one the server has acknowledged. */
+export type WorkEntry = {
+	readonly id: string;
+	readonly body: WorkBody;
+	readonly version: number;
+	/** Whether there is something here that the server has not acknowledged. */
+	readonly ahead: boolean;
+	/** When something was last done on it, in milliseconds since 1970; left out where that is not known. */
+	readonly touched?: number | undefined;
+	/**
+	 * Of a piece whose steps lie on the server alone so far: how many steps and tries it has there. Its body has no steps, and
+	 * no tries until they come by themselves.
+	 */
+	readonly away?: { readonly steps: number; readonly tries: number } | undefined;
+};
+
+export type WorksState = {
+	readonly byId: Readonly<Record<string, WorkEntry>>;
+	/** The piece of work on the Desk for each exercise. */
+	readonly open: Readonly<Record<string, string>>;
+	/** The exercise last worked. */
+	readonly last: string | null;
+	/** Pieces erased here of which the server has not been told yet. */
+	readonly erasing?: readonly string[];
+};
+
+/** The state with a piece of work in it, in place of the one with its id. */
+export function put(state: WorksState, entry: WorkEntry): WorksState {
+	return { ...state, byId: { ...state.byId, [entry.id]: entry } };
+}
+
+/** A piece of work with something done on it that the server has not acknowledged. */
+export function changed(entry: WorkEntry, body: WorkBody, touched = entry.touched): WorkEntry {
+	return { ...entry, body, ahead: true, ...(touched === undefined ? {} : { touched }) };
+}
+
+/** The piece on the Desk for an exercise, where it lies here with its steps. */
+export function here(state: WorksState, exercise: string): WorkEntry | undefined {
+	const entry = state.byId[state.open[exercise] ?? ''];
+	return entry?.away ? undefined : entry;
+}
+
+/** The state without a piece of work; another on the same exercise, the one touched last, takes its place on the Desk. */
+export function without(state: WorksState, id: string): WorksState {
+	const { [id]: gone, ...byId } = state.byId;
+	if (!gone) return state;
+	const { exercise } = gone.body;
+	if (state.open[exercise] !== id) return { ...state, byId };
+	const [next] = Object.values(byId)
+		.filter(({ body }) => body.exercise === exercise)
+		.sort((a, b) => (b.touched ?? 0) - (a.touched ?? 0));
+	const { [exercise]: _, ...open } = state.open;
+	return { ...state, byId, open: next ? { ...open, [exercise]: next.id } : open };
+}
