@@ -1,6 +1,8 @@
 import { placeInRound, shownCode } from '@tidy-sum/core';
 import { idSchema, type StoredWork } from '@tidy-sum/schema';
 import { keySchema, type Shown } from '@tidy-sum/schema/desk';
+import { useRouter } from 'expo-router';
+import Back from 'lucide-react-native/icons/arrow-left';
 import { useEffect, useState } from 'react';
 import { Provider } from 'react-redux';
 import { set } from '../device/settings-slice';
@@ -78,16 +80,23 @@ function RoundSeen({ code, onLook }: { readonly code: string; readonly onLook: (
 }
 
 function SeenPage({ shows, first }: Seen) {
-	const [name, setName] = useState(shows.is === 'work' ? first : null);
+	const router = useRouter();
+	const isRound = shows.is === 'round';
+	const [name, setName] = useState(isRound ? null : first);
 	const title = useAppSelector(({ works }) => (name ? titleOfWork(works, name) : ''));
 	if (name)
 		return (
 			<ReplayScreen
 				name={name}
 				shown={
-					shows.is === 'round' ? (
-						<Button label="Out" say="to the Round" kind="tool" onPress={() => setName(null)} testID="look-out" />
-					) : null
+					<Button
+						label="Out"
+						say={isRound ? 'to the Round' : 'to your own work'}
+						kind="tool"
+						icon={Back}
+						onPress={() => (isRound ? setName(null) : router.navigate('/'))}
+						testID="look-out"
+					/>
 				}
 				seenAs={`This line is shown to you (${title}). It can be played back; nothing of it can be changed.`}
 			/>

@@ -90,7 +90,7 @@ function Replay({ view, id, body, from = body.steps.length, shown, seenAs }: Pro
 			full={large}
 			tools={
 				<>
-					{shown === undefined ? (
+					{shown ?? (
 						<Button
 							label="Desk"
 							kind="tool"
@@ -98,8 +98,6 @@ function Replay({ view, id, body, from = body.steps.length, shown, seenAs }: Pro
 							onPress={() => router.navigate(`/desk/${name}`)}
 							testID="to-desk"
 						/>
-					) : (
-						shown
 					)}
 					<Button
 						label="Back"
@@ -165,7 +163,7 @@ function Replay({ view, id, body, from = body.steps.length, shown, seenAs }: Pro
 			<Words size="small" tone="soft">
 				The arrow keys go step by step, the space bar plays and halts. What was tried and taken back is shown too.
 			</Words>
-			{shown === undefined ? <ShowLink shows={{ is: 'work', id }} what="this line" /> : null}
+			{shown ? null : <ShowLink shows={{ is: 'work', id }} what="this line" />}
 		</Page>
 	);
 }

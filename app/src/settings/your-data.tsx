@@ -131,6 +131,10 @@ export function YourData() {
 			<Words role="status" aria-live="polite" testID="data-done">
 				{said}
 			</Words>
+			<Words size="small" tone="soft">
+				The file holds every line with all its steps, your problems, sheets, facts and settings. It names no desk and no
+				person.
+			</Words>
 			<Box style={styles.row}>
 				<Button
 					label="Desks and devices"
@@ -139,10 +143,6 @@ export function YourData() {
 					testID="to-desks"
 				/>
 			</Box>
-			<Words size="small" tone="soft">
-				The file holds every line with all its steps, your problems, sheets, facts and settings. It names no desk and no
-				person.
-			</Words>
 		</Box>
 	);
 }

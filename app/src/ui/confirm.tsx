@@ -4,6 +4,7 @@ import { makeStyles } from '../theme/use-styles';
 import { Box } from './box';
 import { Button } from './button';
 import { isByKeyboard } from './by-keyboard';
+import { IntoView } from './into-view';
 import { Words } from './words';
 
 type Props = {
@@ -29,27 +30,29 @@ export function Confirm({ label, say, question, yes, no, onYes, testID }: Props)
 	}, [asked]);
 	if (!asked) return <Button label={label} {...(say ? { say } : {})} onPress={() => setAsked(true)} testID={testID} />;
 	return (
-		<Box role="group" aria-label={label} style={styles.asked} tabIndex={-1} ref={group}>
-			<Words strong role="alert">
-				{question}
-			</Words>
-			<Box style={styles.row}>
-				<Button
-					label={yes}
-					kind="strong"
-					onPress={() => {
-						setAsked(false);
-						onYes();
-					}}
-					testID={`${testID}-yes`}
-				/>
-				<Button label={no} onPress={() => setAsked(false)} testID={`${testID}-no`} />
+		<IntoView style={styles.whole}>
+			<Box role="group" aria-label={label} style={styles.asked} tabIndex={-1} ref={group}>
+				<Words strong role="alert">
+					{question}
+				</Words>
+				<Box style={styles.row}>
+					<Button
+						label={yes}
+						onPress={() => {
+							setAsked(false);
+							onYes();
+						}}
+						testID={`${testID}-yes`}
+					/>
+					<Button label={no} onPress={() => setAsked(false)} testID={`${testID}-no`} />
+				</Box>
 			</Box>
-		</Box>
+		</IntoView>
 	);
 }
 
 const useStyles = makeStyles((palette) => ({
-	asked: { gap: GAP.s, padding: GAP.m, borderWidth: 1, borderColor: palette.rule, borderRadius: 8, width: '100%' },
+	asked: { gap: GAP.s, padding: GAP.m, borderWidth: 1, borderColor: palette.rule, borderRadius: 8 },
+	whole: { width: '100%' },
 	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
 }));
