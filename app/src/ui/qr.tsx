@@ -25,8 +25,13 @@ export function Qr({ text, label, size = 220, testID }: Props) {
 		return { path: dark.join(''), side: count + 2 * QUIET };
 	}, [text]);
 	return (
-		<Box role="img" aria-label={label} {...(testID ? { testID } : {})}>
-			<Svg width={size} height={size} viewBox={`0 0 ${side} ${side}`}>
+		<Box
+			role="img"
+			aria-label={label}
+			style={{ width: size, maxWidth: '100%', aspectRatio: 1 }}
+			{...(testID ? { testID } : {})}
+		>
+			<Svg width="100%" height="100%" viewBox={`0 0 ${side} ${side}`}>
 				<Rect width={side} height={side} fill="#ffffff" />
 				<Path d={path} fill="#000000" />
 			</Svg>
