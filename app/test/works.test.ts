@@ -19,6 +19,7 @@ import {
 	type WorksState,
 	worksSlice,
 } from '../src/work/works-slice';
+import { linesOn } from '../src/work/works-state';
 
 const PLACE: Step = {
 	do: 'place',
@@ -233,6 +234,11 @@ describe('what is erased', () => {
 		expect(Object.keys(next.byId)).toEqual(['d', 'e']);
 		expect(next.erasing).toEqual(['a', 'b', 'c']);
 		expect(next.open['own-one-p1']).toBeUndefined();
+	});
+
+	it('of a problem of one’s own is every line on it', () => {
+		const state = works(entry('a', 'own-free'), entry('b', 'own-free'), entry('c', 'own-freed'));
+		expect(linesOn(state, 'own-free')).toEqual(['a', 'b']);
 	});
 
 	it('leaves the other line of an exercise on the Desk', () => {

@@ -54,3 +54,8 @@ export function without(state: WorksState, id: string): WorksState {
 	const { [exercise]: _, ...open } = state.open;
 	return { ...state, byId, open: next ? { ...open, [exercise]: next.id } : open };
 }
+
+/** The ids of all lines on an exercise: the one on the Desk, and those kept beside it. */
+export function linesOn({ byId }: Pick<WorksState, 'byId'>, exercise: string): readonly string[] {
+	return Object.values(byId).flatMap(({ id, body }) => (body.exercise === exercise ? [id] : []));
+}

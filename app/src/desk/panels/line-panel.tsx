@@ -1,4 +1,4 @@
-import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useAppDispatch, useAppSelector, useAppStore } from '../../store/store';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
@@ -8,6 +8,7 @@ import { Words } from '../../ui/words';
 import { isOwn } from '../../work/exercises';
 import { sayGoesBy } from '../../work/said-choices';
 import { erased } from '../../work/works-slice';
+import { linesOn } from '../../work/works-state';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
 
@@ -22,6 +23,7 @@ export function LinePanel({ view, acts }: PanelProps<'line'>) {
 	const { show, go } = acts;
 	const styles = useStyles();
 	const dispatch = useAppDispatch();
+	const store = useAppStore();
 	const { name } = view.exercise;
 	const id = useAppSelector(({ works }) => works.open[name]);
 	const byClass = sayGoesBy(view.exercise.goesBy);
@@ -53,13 +55,14 @@ export function LinePanel({ view, acts }: PanelProps<'line'>) {
 					say="here and on every device"
 					question={
 						isOwn(name)
-							? 'Shall this problem and its line be erased for good, here and on every device?'
+							? 'Shall this problem and every line on it be erased for good, here and on every device?'
 							: 'Shall this line be erased for good, here and on every device? The exercise stays, to be worked anew.'
 					}
 					yes="Erase it for good"
 					no="Keep it"
 					onYes={() => {
-						dispatch(erased([id]));
+						// A problem goes with every line on it; an exercise of the book stays, and so do its other lines.
+						dispatch(erased(isOwn(name) ? linesOn(store.getState().works, name) : [id]));
 						if (isOwn(name)) go('/problems');
 						else acts.close();
 					}}
