@@ -15,6 +15,7 @@ export * from './exercise/exercise';
 export * from './exercise/goes-by';
 export * from './exercise/in-class';
 export { isStated } from './exercise/is-stated';
+export { mustPlace } from './exercise/must-place';
 export { partsOfLine } from './exercise/parts-of-line';
 export * from './fact/fact';
 export * from './fact/fact-figures';

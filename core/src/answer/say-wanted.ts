@@ -1,6 +1,7 @@
 import type { Exercise, Rounding } from '../exercise/exercise';
+import { mustPlace } from '../exercise/must-place';
 import { figuresText, placeText } from '../say/say-figures';
-import { askedBy } from './answer-kinds';
+import { askedBy, goalOf } from './answer-kinds';
 
 /** The rounding that is asked for: "to the tenths", "to 3 figures"; null where the inputs decide. */
 export function sayRounding(rounding: Rounding): string | null {
@@ -19,4 +20,17 @@ export function sayAsked(exercise: Exercise): string {
  */
 export function sayWanted(exercise: Exercise, unit: string | null): string {
 	return [askedBy(exercise).says(unit), sayAsked(exercise)].filter(Boolean).join(', ');
+}
+
+/**
+ * What stands under a problem nobody has begun: where its quantities are still to be given their places, no unit is said yet.
+ * @example sayWantedAtFirst(exercise) // 'Wanted: mm/min'
+ */
+export function sayWantedAtFirst(exercise: Exercise): string {
+	return underProblem(exercise, mustPlace(exercise) ? null : goalOf(exercise));
+}
+
+/** What is wanted, as it stands under the problem, with the unit as far as it is said. */
+export function underProblem(exercise: Exercise, unit: string | null): string {
+	return `Wanted: ${sayWanted(exercise, unit)}`;
 }

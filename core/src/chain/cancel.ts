@@ -33,21 +33,22 @@ export type Cancelled = {
 	readonly standing: readonly (readonly UnitPart[])[];
 };
 
-function piecesOf(block: ReadBlock, index: number, row: number): Piece[] {
-	const out: Piece[] = [];
-	const of = (written: Side, parts: readonly UnitPart[]) => {
-		for (let part = 0; part < parts.length; part++) {
-			const unit = parts[part] as UnitPart;
-			const side: Side = unit.power > 0 === (written === 'top') ? 'top' : 'bottom';
-			const base = unit.prefix === undefined ? unit.unit : unit.prefix + unit.unit;
-			const count = Math.abs(unit.power) * block.power;
-			for (let nth = 0; nth < count; nth++)
-				out.push({ block: index, side, written, part, nth, base, unit, label: unit.label, row, pair: null });
-		}
-	};
-	of('top', block.top.unit.parts);
-	if (block.bottom) of('bottom', block.bottom.unit.parts);
-	return out;
+/** Lays the pieces of one side of a block behind those there are, in the order they are written. */
+function layPieces(
+	pieces: Piece[],
+	written: Side,
+	parts: readonly UnitPart[],
+	{ index, row, times }: { readonly index: number; readonly row: number; readonly times: number },
+): void {
+	for (let part = 0; part < parts.length; part++) {
+		const unit = parts[part] as UnitPart;
+		const { power, label, prefix } = unit;
+		const side: Side = power > 0 === (written === 'top') ? 'top' : 'bottom';
+		const base = prefix === undefined ? unit.unit : prefix + unit.unit;
+		const count = (power < 0 ? -power : power) * times;
+		for (let nth = 0; nth < count; nth++)
+			pieces.push({ block: index, side, written, part, nth, base, unit, label, row, pair: null });
+	}
 }
 
 /** The symbol of a piece with the label it has come to. */
@@ -83,56 +84,78 @@ function begins(block: ReadBlock): boolean {
 export function cancel(chain: Pick<ReadChain, 'start' | 'factors'>): Cancelled {
 	const pieces: Piece[] = [];
 	const pairs: Pair[] = [];
+	const standing: (readonly UnitPart[])[] = [];
 	let left: Piece[] = [];
 	let row = 0;
-	const standing = [chain.start, ...chain.factors].map((block, i) => {
+	for (let i = 0; i <= chain.factors.length; i++) {
+		const block: ReadBlock = i === 0 ? chain.start : (chain.factors[i - 1] as ReadFactor);
 		if (begins(block)) {
 			left = [];
 			row += 1;
 		}
-		for (const piece of piecesOf(block, i - 1, row)) {
-			pieces.push(piece);
-			let at = 0;
-			while (at < left.length && !strikes(piece, left[at] as Piece)) at += 1;
-			if (at === left.length) {
-				left.push(piece);
-				continue;
-			}
-			const [other] = left.splice(at, 1) as [Piece];
-			const [top, bottom] = piece.side === 'top' ? [piece, other] : [other, piece];
-			const label = top.label ?? bottom.label;
-			top.pair = pairs.length;
-			bottom.pair = pairs.length;
-			pairs.push({
-				unit: label === undefined ? top.base : `${top.base}{${label}}`,
-				from: top.block,
-				against: bottom.block,
-			});
-			if (label === undefined) continue;
-			for (const half of [top, bottom]) if (half.label === undefined) handOn(left, half, label);
-		}
-		return standingParts(left);
-	});
+		const where = { index: i - 1, row, times: block.power };
+		let next = pieces.length;
+		layPieces(pieces, 'top', block.top.unit.parts, where);
+		if (block.bottom) layPieces(pieces, 'bottom', block.bottom.unit.parts, where);
+		for (; next < pieces.length; next++) strike(pieces[next] as Piece, left, pairs);
+		standing.push(standingParts(left));
+	}
 	return { pieces, pairs, standing };
+}
+
+/** Strikes a piece against the earliest that stands and goes with it; where none does, it stands as well. */
+function strike(piece: Piece, left: Piece[], pairs: Pair[]): void {
+	let at = 0;
+	while (at < left.length && !strikes(piece, left[at] as Piece)) at += 1;
+	if (at === left.length) {
+		left.push(piece);
+		return;
+	}
+	const other = left[at] as Piece;
+	// The others move up: a list so short is not worth a new one.
+	for (let i = at + 1; i < left.length; i++) left[i - 1] = left[i] as Piece;
+	left.pop();
+	const [top, bottom] = piece.side === 'top' ? [piece, other] : [other, piece];
+	const label = top.label ?? bottom.label;
+	top.pair = pairs.length;
+	bottom.pair = pairs.length;
+	pairs.push({
+		unit: label === undefined ? top.base : `${top.base}{${label}}`,
+		from: top.block,
+		against: bottom.block,
+	});
+	if (label === undefined) return;
+	for (const half of [top, bottom]) if (half.label === undefined) handOn(left, half, label);
+}
+
+/** A part of a unit to a power, under a label. */
+function partTo(written: UnitPart, power: number, label: string | undefined): UnitPart {
+	if (written.power === power && written.label === label) return written;
+	const { unit, prefix } = written;
+	if (prefix === undefined) return label === undefined ? { unit, power } : { unit, power, label };
+	return label === undefined ? { unit, prefix, power } : { unit, prefix, power, label };
 }
 
 /** The parts that the pieces left standing make, in the order they came. */
 function standingParts(left: readonly Piece[]): UnitPart[] {
-	const seen: Piece[] = [];
-	const powers: number[] = [];
-	for (const piece of left) {
-		let at = 0;
-		while (at < seen.length && (seen[at]?.base !== piece.base || seen[at]?.label !== piece.label)) at += 1;
-		if (at === seen.length) seen.push(piece);
-		powers[at] = (powers[at] ?? 0) + (piece.side === 'top' ? 1 : -1);
+	const parts: UnitPart[] = [];
+	for (let i = 0; i < left.length; i++) {
+		const piece = left[i] as Piece;
+		let isSeen = false;
+		for (let j = 0; j < i && !isSeen; j++) isSeen = isAlike(left[j] as Piece, piece);
+		if (isSeen) continue;
+		let power = 0;
+		for (let j = i; j < left.length; j++) {
+			const other = left[j] as Piece;
+			if (isAlike(other, piece)) power += other.side === 'top' ? 1 : -1;
+		}
+		parts.push(partTo(piece.unit, power, piece.label));
 	}
-	return seen.map(({ unit: written, label }, i) => {
-		const power = powers[i] as number;
-		if (written.power === power && written.label === label) return written;
-		const { unit, prefix } = written;
-		if (prefix === undefined) return label === undefined ? { unit, power } : { unit, power, label };
-		return label === undefined ? { unit, prefix, power } : { unit, prefix, power, label };
-	});
+	return parts;
+}
+
+function isAlike(one: Piece, other: Piece): boolean {
+	return one.base === other.base && one.label === other.label;
 }
 
 /** A side of the bar, in words. */

@@ -58,7 +58,11 @@ const NOTHING: Exact = { value: ONE, pi: 0 };
 
 function times(a: Exact | null, number: Numeral | null | undefined, power: number): Exact | null {
 	if (!a || !number) return null;
-	if (number.pi === 0 && power === 1) return { value: a.value.mul(number.value), pi: a.pi };
+	if (number.pi === 0 && power === 1) {
+		const value = a.value.mul(number.value);
+		// A written 1 changes nothing.
+		return value === a.value ? a : { value, pi: a.pi };
+	}
 	return { value: a.value.mul(toPower(number.value, power)), pi: a.pi + number.pi * power };
 }
 

@@ -1,8 +1,8 @@
-import { figuresOfDigits } from './figures-of-digits';
 import { withPi } from './pi';
 import { type Rational, tenTo } from './rational';
 import { type Rounded, round } from './round';
 import { toSuperscript } from './superscript';
+import { digitsOf } from './whole';
 
 /** The most characters a plain form may have before it is left out (contract, "round"). */
 const PLAIN_LIMIT = 24;
@@ -10,6 +10,8 @@ const PLAIN_LIMIT = 24;
 const EXACT_LIMIT = 15;
 /** The figures an endless exact result is shown to, after ≈. */
 const NEARLY_FIGURES = 6;
+
+const ZERO = 48;
 
 /** Between which powers of ten plain form is preferred. */
 const PLAIN_FROM = -4;
@@ -26,22 +28,16 @@ export type Printed = {
 	readonly text: string;
 };
 
-/** Digits before and after the point for `units` steps of ten to the `place`; no sign. */
-function plainDigits(units: bigint, place: number): string {
-	const digits = `${units < 0n ? -units : units}`;
-	if (place >= 0) return units === 0n ? '0' : digits + '0'.repeat(place);
+/** Digits before and after the point for steps of ten to the `place`; no sign. */
+function plainDigits(digits: string, place: number): string {
+	if (place >= 0) return digits === '0' ? '0' : digits + '0'.repeat(place);
 	const padded = digits.padStart(1 - place, '0');
 	return `${padded.slice(0, place)}.${padded.slice(place)}`;
 }
 
-function digitCount(units: bigint): number {
-	return `${units < 0n ? -units : units}`.length;
-}
-
-function scientificOf(units: bigint, place: number): string {
-	const digits = `${units < 0n ? -units : units}`;
+function scientificOf(sign: string, digits: string, place: number): string {
 	const mantissa = digits.length > 1 ? `${digits[0]}.${digits.slice(1)}` : digits;
-	return `${units < 0n ? '-' : ''}${mantissa}e${place + digits.length - 1}`;
+	return `${sign}${mantissa}e${place + digits.length - 1}`;
 }
 
 /** A plain or `1.5e3` text as print has it: true minus, `1.5 × 10³`. */
@@ -51,24 +47,32 @@ export function printForm(text: string): string {
 	return `${mantissa} × 10${toSuperscript(Number(power.replace('−', '-')))}`;
 }
 
+/** How many figures a number shows that is no zero and is written plainly: final zeros count where there is a point. */
+function shows(digits: string, place: number): number {
+	let end = digits.length;
+	if (place >= 0) while (digits.charCodeAt(end - 1) === ZERO) end -= 1;
+	return end;
+}
+
 /** A rounded value in plain and scientific form, and which of the two says it honestly. */
 export function printRounded(rounded: Rounded): Printed {
 	const { units, place } = rounded;
 	const sign = units < 0n ? '-' : '';
-	const digits = plainDigits(units, place);
+	const all = digitsOf(units);
+	const digits = plainDigits(all, place);
 	const plain = sign.length + digits.length > PLAIN_LIMIT ? null : sign + digits;
 	if (units === 0n) return { plain, scientific: null, clear: true, preferred: 'plain', text: printForm(digits) };
-	const clear = plain !== null && figuresOfDigits(digits, 0).significant === rounded.significant;
-	const leading = place + digitCount(units) - 1;
+	const clear = plain !== null && shows(all, place) === rounded.significant;
+	const leading = place + all.length - 1;
 	const within = leading >= PLAIN_FROM && leading < PLAIN_UNDER;
-	const scientific = scientificOf(units, place);
+	const scientific = scientificOf(sign, all, place);
 	const preferred = clear && within ? 'plain' : 'scientific';
 	return {
 		plain,
 		scientific,
 		clear,
 		preferred,
-		text: printForm(preferred === 'plain' ? (plain as string) : scientific),
+		text: preferred === 'plain' ? (units < 0n ? `−${digits}` : digits) : printForm(scientific),
 	};
 }
 
@@ -106,11 +110,12 @@ function printExact(value: Rational): Printed {
 	const shown = shortest((value.n * 10n ** BigInt(places)) / value.d, -places);
 	if (shown.significant > EXACT_LIMIT) return printNearly(value);
 	const { units, place } = shown;
-	const digits = plainDigits(units, place);
-	const plainText = `${units < 0n ? '-' : ''}${digits}`;
+	const sign = units < 0n ? '-' : '';
+	const all = digitsOf(units);
+	const plainText = sign + plainDigits(all, place);
 	const plain = plainText.length > PLAIN_LIMIT ? null : plainText;
 	const within = value.leadingPlace() >= PLAIN_FROM && value.abs().compare(EXACT_PLAIN_TO) <= 0;
-	const scientific = scientificOf(units, place);
+	const scientific = scientificOf(sign, all, place);
 	return {
 		plain,
 		scientific,
@@ -121,7 +126,7 @@ function printExact(value: Rational): Printed {
 }
 
 function shortest(units: bigint, place: number): { units: bigint; place: number; significant: number } {
-	const text = `${units < 0n ? -units : units}`;
+	const text = digitsOf(units);
 	const zeros = text.length - text.replace(/0+$/, '').length;
 	return { units: units / 10n ** BigInt(zeros), place: place + zeros, significant: text.length - zeros };
 }
@@ -132,15 +137,16 @@ function shortest(units: bigint, place: number): { units: bigint; place: number;
  */
 export function plainText(value: Rational, place: number | null): string {
 	const to = place ?? -(endingPlaces(value) ?? 0);
-	return plainDigits(round(value, { place: to }).units, to);
+	return plainDigits(digitsOf(round(value, { place: to }).units), to);
 }
 
 /** A value above zero that ends, as a numeral that can be read again, with all its digits. */
 export function decimalText(value: Rational): string {
 	const places = endingPlaces(value) ?? 0;
 	const { units, place } = shortest((value.n * 10n ** BigInt(places)) / value.d, -places);
-	const leading = place + digitCount(units) - 1;
-	return leading < -4 || leading > 9 ? scientificOf(units, place) : plainDigits(units, place);
+	const digits = digitsOf(units);
+	const leading = place + digits.length - 1;
+	return leading < -4 || leading > 9 ? scientificOf('', digits, place) : plainDigits(digits, place);
 }
 
 /** The first digits of a value, cut, not rounded, with … when more follow: for showing a quotient unrounded. */
@@ -158,8 +164,9 @@ export function printUnrounded(value: Rational, figures: number): string {
 
 /** Plain where it is short enough to read (1e-4 up to 1e9), else scientific, in print form. */
 function printDigits(units: bigint, place: number): string {
-	const digits = `${units < 0n ? -units : units}`;
+	const sign = units < 0n ? '-' : '';
+	const digits = digitsOf(units);
 	const leading = place + digits.length - 1;
-	if (leading < -4 || leading >= 9) return printForm(scientificOf(units, place));
-	return printForm(`${units < 0n ? '-' : ''}${plainDigits(units, place)}`);
+	if (leading < -4 || leading >= 9) return printForm(scientificOf(sign, digits, place));
+	return printForm(sign + plainDigits(digits, place));
 }

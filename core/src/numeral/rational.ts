@@ -1,74 +1,4 @@
-const SAFE = BigInt(Number.MAX_SAFE_INTEGER);
-
-const powersOfTen: bigint[] = [];
-
-/** 10^power as a whole number; power from 0. Those that numerals may hold are remembered. */
-function tens(power: number): bigint {
-	let known = powersOfTen[power];
-	if (known === undefined) {
-		known = 10n ** BigInt(power);
-		if (power <= 1000) powersOfTen[power] = known;
-	}
-	return known;
-}
-
-function gcdOfSafe(a: number, b: number): number {
-	let x = a;
-	let y = b;
-	while (y !== 0) {
-		const rest = x % y;
-		x = y;
-		y = rest;
-	}
-	return x;
-}
-
-/** Greatest common divisor of two whole numbers, not both zero. */
-function gcd(a: bigint, b: bigint): bigint {
-	let x = a < 0n ? -a : a;
-	let y = b < 0n ? -b : b;
-	while (y !== 0n) {
-		if (x <= SAFE && y <= SAFE) return BigInt(gcdOfSafe(Number(x), Number(y)));
-		const rest = x % y;
-		x = y;
-		y = rest;
-	}
-	return x;
-}
-
-/** How many decimal digits a whole number above zero has. */
-function digitsIn(size: bigint): number {
-	return `${size}`.length;
-}
-
-/** How often a whole number is divided by a small one, at most `most` times, and what is left of it. */
-function divided(size: bigint, by: bigint, most: number): { readonly times: number; readonly left: bigint } {
-	const stride = 32;
-	const leap = by ** BigInt(stride);
-	let left = size;
-	let times = 0;
-	while (times + stride <= most && left % leap === 0n) {
-		left /= leap;
-		times += stride;
-	}
-	while (times < most && left % by === 0n) {
-		left /= by;
-		times += 1;
-	}
-	return { times, left };
-}
-
-/**
- * 10^power over a whole number with what they share taken out: the number's rest, the digits left of the
- * power, and the zeros after them. It spares writing out a long power of ten only to divide it.
- */
-function shareTens(size: bigint, power: number) {
-	const twos = divided(size, 2n, power);
-	const fives = divided(twos.left, 5n, power);
-	const common = Math.max(twos.times, fives.times);
-	const digits = 2n ** BigInt(common - twos.times) * 5n ** BigInt(common - fives.times);
-	return { rest: fives.left, digits, zeros: '0'.repeat(power - common) };
-}
+import { digitsOf, gcd, SAFE, shareTens, stepsOfSafe, tens } from './whole';
 
 type Ratio = { readonly n: bigint; readonly d: bigint };
 
@@ -164,7 +94,10 @@ export class Rational {
 	mul(other: Rational): Rational {
 		const { a, b, e } = this;
 		if (a === 0n || other.a === 0n) return Rational.zero;
-		if (b === 1n && other.b === 1n) return new Rational(a * other.a, b, e + other.e);
+		if (other.b === 1n) {
+			if (other.a === 1n && other.e === 0) return this;
+			if (b === 1n) return new Rational(a * other.a, b, e + other.e);
+		}
 		const first = other.b === 1n ? 1n : gcd(a, other.b);
 		const second = b === 1n ? 1n : gcd(other.a, b);
 		return new Rational((a / first) * (other.a / second), (b / second) * (other.b / first), e + other.e);
@@ -173,6 +106,7 @@ export class Rational {
 	/** @throws RangeError by zero: a defect of the caller, who looks for it in what was typed. */
 	div(other: Rational): Rational {
 		if (other.a === 0n) throw new RangeError('a rational number has no zero below');
+		if (this.b === 1n && other.b === 1n) return Rational.of(this.a, other.a, this.e - other.e);
 		const under = other.a < 0n;
 		return this.mul(new Rational(under ? -other.b : other.b, under ? -other.a : other.a, -other.e));
 	}
@@ -231,6 +165,7 @@ export class Rational {
 		const size = top < 0n ? -top : top;
 		const step = power < 0 ? this.b * tens(-power) : this.b;
 		if (step === 1n) return { whole: size, half: -1 };
+		if (size <= SAFE && step <= SAFE) return stepsOfSafe(Number(size), Number(step));
 		const whole = size / step;
 		const twice = (size - whole * step) * 2n;
 		return { whole, half: twice < step ? -1 : twice === step ? 0 : 1 };
@@ -238,8 +173,10 @@ export class Rational {
 
 	/** The power of ten of the leading digit: 2 for 350, -2 for 0.035. The value must not be zero. */
 	leadingPlace(): number {
+		const digits = digitsOf(this.a).length;
+		if (this.b === 1n) return this.e + digits - 1;
 		const size = this.a < 0n ? -this.a : this.a;
-		const guess = digitsIn(size) - digitsIn(this.b);
+		const guess = digits - digitsOf(this.b).length;
 		// size/b lies between 10^(guess - 1) and 10^(guess + 1).
 		const [n, d] = guess >= 0 ? [size, this.b * tens(guess)] : [size * tens(-guess), this.b];
 		return this.e + (n >= d ? guess : guess - 1);

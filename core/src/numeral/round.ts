@@ -1,4 +1,5 @@
 import { decimal, type Rational, rational, tenTo } from './rational';
+import { digitsOf } from './whole';
 
 /** What becomes of a value half-way between two: away from zero, or to the even digit (ISO 80000-1, B.3). */
 export type Ties = 'away' | 'even';
@@ -41,7 +42,7 @@ export function round(value: Rational, target: RoundingTarget, ties: Ties = 'awa
 
 function atPlace(value: Rational, place: number, ties: Ties): Rounded {
 	const units = nearestSteps(value, place, ties);
-	const significant = units === 0n ? Math.max(1, -place) : `${units < 0n ? -units : units}`.length;
+	const significant = units === 0n ? Math.max(1, -place) : digitsOf(units).length;
 	return { value: decimal(units, place), units, place, significant };
 }
 

@@ -22,3 +22,13 @@ export function placeInRound(
 	const match = NAME.exec(name ?? '');
 	return match ? { code: plainCode(match[1] as string), place: Number(match[2]) - 1 } : null;
 }
+
+/** What a Round is called. */
+export function roundTitle(code: string): string {
+	return `Round ${shownCode(code)}`;
+}
+
+/** What an exercise of a Round is called; `place` from 0. */
+export function titleInRound(place: number, count: number): string {
+	return `Exercise ${place + 1} of ${count}`;
+}

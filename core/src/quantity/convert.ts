@@ -1,8 +1,8 @@
 import { bad, type Outcome, within } from '../numeral/fault';
 import { type Numeral, placeKept } from '../numeral/numeral';
 import { withPi } from '../numeral/pi';
-import { type Printed, printInPlain, printValue } from '../numeral/print';
-import { type Rational, rationalOfRow, rationalText } from '../numeral/rational';
+import { type Printed, printInPlain, printRounded, printValue } from '../numeral/print';
+import { ONE, type Rational, rationalOfRow, rationalText } from '../numeral/rational';
 import { round } from '../numeral/round';
 import { kindOf, sameDimension } from '../unit/dimension';
 import { rowOf } from '../unit/find-unit';
@@ -59,6 +59,43 @@ export function unlike(from: Unit, to: Unit): ReturnType<typeof bad> {
 	return bad('unlike', `One cannot become the other: ${measures(from)}, and ${measures(to)}.`);
 }
 
+const COUNTED = { counted: true };
+const UNCOUNTED = { counted: false };
+
+/** What is the same for every number that is taken from one unit to another. */
+type Pair = {
+	readonly isLike: boolean;
+	readonly isTemperatures: boolean;
+	/** How many of the second one of the first is; one where they are not alike. */
+	readonly ratio: ReturnType<typeof ratioOfUnits>;
+	/** The figures that the units themselves allow; null where they limit nothing. */
+	readonly figures: number | null;
+};
+
+/** Units are read once and remembered, and so is what follows from two of them. */
+const pairs = new WeakMap<Unit, WeakMap<Unit, Pair>>();
+
+function makePair(from: Unit, to: Unit): Pair {
+	const isLike = likeUnits(from, to);
+	const limits = from.text === to.text ? [] : [from.figures, to.figures].filter((figures) => figures !== null);
+	return {
+		isLike,
+		isTemperatures: isTemperature(from) && isTemperature(to),
+		ratio: isLike ? ratioOfUnits(from, to) : { value: ONE, pi: 0 },
+		figures: limits.length ? Math.min(...limits) : null,
+	};
+}
+
+function pairOf(from: Unit, to: Unit): Pair {
+	const known = pairs.get(from)?.get(to);
+	if (known) return known;
+	const made = makePair(from, to);
+	const of = pairs.get(from) ?? new WeakMap<Unit, Pair>();
+	of.set(to, made);
+	pairs.set(from, of);
+	return made;
+}
+
 /**
  * A quantity in another unit of its kind, exactly, with the figures it may have. A temperature reading
  * shifts as well as scales and keeps its last place (SI Brochure 2.3.1, NIST SP 811 B.8); with
@@ -66,16 +103,16 @@ export function unlike(from: Unit, to: Unit): ReturnType<typeof bad> {
  * @returns the result, or a fault of the quantity, `unlike`, or `below-absolute-zero`.
  */
 export function convert(from: Quantity, to: string, options: ConvertOptions = {}): Outcome<Converted> {
-	const counted = options.counted ?? false;
-	const given = readQuantity(from, { counted });
+	const reading = options.counted ? COUNTED : UNCOUNTED;
+	const given = readQuantity(from, reading);
 	if (!given.ok) return { ok: false, fault: within(given.fault, 'from') };
-	const target = parseUnit(to, { counted });
+	const target = parseUnit(to, reading);
 	if (!target.ok) return { ok: false, fault: within(target.fault, 'to') };
 	const { unit } = given.value;
 	const number = given.value.number as Numeral;
-	if (!likeUnits(unit, target.value)) return unlike(unit, target.value);
-	const reading = isTemperature(unit) && isTemperature(target.value) && !options.difference;
-	if (reading) {
+	const { isLike, isTemperatures } = pairOf(unit, target.value);
+	if (!isLike) return unlike(unit, target.value);
+	if (isTemperatures && !options.difference) {
 		const above = number.value.add(offsetOf(unit));
 		if (above.sign < 0)
 			return {
@@ -109,23 +146,19 @@ export function valueIn(
 }
 
 function scaled(number: Numeral, from: Unit, to: Unit, options: ConvertOptions): Converted {
-	const { value, pi } = valueIn(number, from, to, true);
-	let [significant, atMost] = options.exact ? [null, null] : [number.significant, number.atMost];
-	if (from.text !== to.text)
-		for (const { figures } of [from, to]) {
-			if (figures === null) continue;
-			significant = Math.min(significant ?? figures, figures);
-			atMost = Math.min(atMost ?? figures, figures);
-		}
-	return {
-		value,
-		pi,
-		significant,
-		atMost,
-		lastPlace: significant === null ? null : round(withPi(value, pi), { significant }).place,
-		...printValue(value, pi, significant),
-		shifted: false,
-	};
+	const { ratio, figures } = pairOf(from, to);
+	const value = number.value.mul(ratio.value);
+	const pi = value.sign === 0 ? 0 : number.pi + ratio.pi;
+	let significant = options.exact ? null : number.significant;
+	let atMost = options.exact ? null : number.atMost;
+	if (figures !== null) {
+		significant = Math.min(significant ?? figures, figures);
+		atMost = Math.min(atMost ?? figures, figures);
+	}
+	const rounded = significant === null ? null : round(withPi(value, pi), { significant });
+	const lastPlace = rounded === null ? null : rounded.place;
+	const { plain, scientific, clear, preferred, text } = rounded ? printRounded(rounded) : printValue(value, pi, null);
+	return { value, pi, significant, atMost, lastPlace, plain, scientific, clear, preferred, text, shifted: false };
 }
 
 function shifted(number: Numeral, from: Unit, to: Unit, options: ConvertOptions): Converted {

@@ -25,7 +25,7 @@ type Options = { readonly counted?: boolean; readonly mayLack?: boolean };
  * @returns the quantity, or a fault with `in` set to "number" or "unit".
  */
 export function readQuantity(quantity: Quantity, options: Options = {}): Outcome<ReadQuantity> {
-	const unit = parseUnit(quantity.unit, { counted: options.counted ?? false });
+	const unit = parseUnit(quantity.unit, options);
 	if (!unit.ok) return { ok: false, fault: within(unit.fault, 'unit') };
 	if (options.mayLack && quantity.number.trim() === '') return { ok: true, value: { number: null, unit: unit.value } };
 	const number = parseNumeral(quantity.number);

@@ -6,7 +6,7 @@ import type { Unit, UnitPart } from '../unit/unit';
 import { unitOfParts } from '../unit/unit-of-parts';
 import { withDefinitions } from './definitions';
 import { type Compound, type FactGraph, type Move, type Place, placeOf } from './fact-graph';
-import { labelsAgree, type Way, waysFrom } from './ways';
+import { keyOf, labelsAgree, stepsOf, type Way, waysFrom } from './ways';
 
 /** A unit that must go or come, with the side it stands on. */
 type Need = { readonly part: UnitPart; readonly place: Place; readonly side: 'top' | 'bottom' };
@@ -82,7 +82,7 @@ function match(
 		const count = way.count + others.count;
 		const odd = way.odd + others.odd;
 		if (best && (best.count < count || (best.count === count && best.odd <= odd))) continue;
-		const laid = way.steps.map(({ edge: { move }, power }) => ({
+		const laid = stepsOf(way).map(({ edge: { move }, power }) => ({
 			// On the bottom a unit is left by having it on top.
 			move: first.side === 'top' ? move : { ...move, top: move.bottom, bottom: move.top },
 			power,
@@ -106,11 +106,12 @@ function basesOf(parts: readonly UnitPart[]): readonly string[] {
 	return parts.map((part) => placeOf(part).base);
 }
 
-function waysOf({ graph, lookedFor, ways }: Search, place: Place): readonly Way[] {
-	const key = `${place.base}^${place.power}{${place.label ?? ''}}`;
+/** The ways from a place, to its ends where it has any; remembered, since many lines that are tried ask for the same. */
+function waysOf({ graph, lookedFor, ways }: Search, place: Place, ends: readonly Place[] = []): readonly Way[] {
+	const key = [place, ...ends].map(keyOf).join(' ');
 	let known = ways.get(key);
 	if (!known) {
-		known = waysFrom(graph, place, lookedFor);
+		known = waysFrom(graph, place, lookedFor, ends);
 		ways.set(key, known);
 	}
 	return known;
@@ -124,8 +125,7 @@ function kindOfPlace({ place: { unit, power } }: Need): string {
 function waysToAlike(search: Search, need: Need, ends: readonly Need[]): readonly Way[] {
 	const kind = kindOfPlace(need);
 	const alike = ends.filter((end) => kindOfPlace(end) === kind).map(({ place }) => place);
-	if (!alike.length) return waysOf(search, need.place);
-	return waysFrom(search.graph, need.place, search.lookedFor, alike);
+	return waysOf(search, need.place, alike);
 }
 
 /** The most units that are matched with each other: more ways to pair them than anyone could mean. */

@@ -3,13 +3,21 @@ import { type Edge, type FactGraph, type Place, prefixEdges } from './fact-graph
 /** One factor of a route: the move, and the power it is raised to. */
 export type Step = { readonly edge: Edge; readonly power: number };
 
-/** A place that can be come to: by how many factors, how odd they are, and by which. */
+/** A place that can be come to: by how many factors, how odd they are, and from where by which last one. */
 export type Way = {
 	readonly place: Place;
 	readonly count: number;
 	readonly odd: number;
-	readonly steps: readonly Step[];
+	readonly before: Way | null;
+	readonly last: Step | null;
 };
+
+/** The factors of a way, the first one first. */
+export function stepsOf(way: Way): readonly Step[] {
+	const steps: Step[] = [];
+	for (let at: Way | null = way; at?.last; at = at.before) steps.push(at.last);
+	return steps.reverse();
+}
 
 /** The most places that are looked at from one unit. */
 const PLACES_LIMIT = 1500;
@@ -23,7 +31,8 @@ function isAt(place: Place, end: Place): boolean {
 	return place.base === end.base && place.power === end.power && labelsAgree(place.label, end.label);
 }
 
-function keyOf(place: Place): string {
+/** A place as one text, the same for the same place. */
+export function keyOf(place: Place): string {
 	return `${place.base}^${place.power}{${place.label ?? ''}}`;
 }
 
@@ -50,7 +59,7 @@ export function waysFrom(
 ): readonly Way[] {
 	const missing = new Set(ends);
 	const best = new Map<string, Way>();
-	let level: Way[] = [{ place: start, count: 0, odd: 0, steps: [] }];
+	let level: Way[] = [{ place: start, count: 0, odd: 0, before: null, last: null }];
 	best.set(keyOf(start), level[0] as Way);
 	while (level.length && best.size < PLACES_LIMIT) {
 		const next = new Map<string, Way>();
@@ -63,7 +72,7 @@ export function waysFrom(
 				const count = way.count + 1;
 				const odd = way.odd + edge.move.odd;
 				if (known && (known.count < count || (known.count === count && known.odd <= odd))) return;
-				next.set(key, { place: led.place, count, odd, steps: [...way.steps, { edge, power: led.power }] });
+				next.set(key, { place: led.place, count, odd, before: way, last: { edge, power: led.power } });
 			};
 			for (const edge of graph.edges.get(way.place.base) ?? []) lead(edge);
 			for (const edge of prefixEdges(graph, way.place, lookedFor)) lead(edge);

@@ -235,7 +235,9 @@ function partsOf(found: Found): UnitPart[] {
 }
 
 const MEMORY_LIMIT = 4000;
-const memory = new Map<string, Outcome<Unit>>();
+/** Units that were read, with unknown words as counted things and without: they come again and again. */
+const counting = new Map<string, Outcome<Unit>>();
+const plain = new Map<string, Outcome<Unit>>();
 
 /**
  * Reads a unit expression (contract, "unit"): symbols, names, plurals, per, square, cubic, powers and
@@ -244,12 +246,12 @@ const memory = new Map<string, Outcome<Unit>>();
  * @returns the unit, or a fault `unknown-unit` (with near names), `unit-unclear` or `too-large` with its place.
  */
 export function parseUnit(text: string, options: Options = {}): Outcome<Unit> {
-	const key = (options.counted ? '+' : '-') + text;
-	const known = memory.get(key);
+	const memory = options.counted ? counting : plain;
+	const known = memory.get(text);
 	if (known) return known;
 	const read = readUnit(text, options);
 	if (memory.size >= MEMORY_LIMIT) memory.clear();
-	if (text.length <= UNIT_TEXT_LIMIT) memory.set(key, read);
+	if (text.length <= UNIT_TEXT_LIMIT) memory.set(text, read);
 	return read;
 }
 
