@@ -1,8 +1,6 @@
 import { z } from 'zod';
-import { SHEET_PROBLEMS_LIMIT, stepSchema, TEXT_LIMIT, toldSchema } from './work-schema';
-
-/** The most steps of a problem that are handed on with it. */
-export const HANDED_STEPS_LIMIT = 2000;
+import { HANDED_STEPS_LIMIT, SHEET_PROBLEMS_LIMIT, TEXT_LIMIT } from './limits';
+import { stepSchema, toldSchema } from './work-schema';
 
 /** Problems that are handed on, as a link or a file holds them; `tidySum` is the edition of this shape. */
 export const handedSchema = z.object({

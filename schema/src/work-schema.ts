@@ -2,10 +2,11 @@ import type { Try } from '@tidy-sum/core';
 import { z } from 'zod';
 import { agreesWith } from './agrees';
 import { factorSchema, factSchema, figuresSchema, quantitySchema, spanSchema, startSchema } from './chain-schema';
+import { ID } from './desk-names';
 import { exerciseSchema, goesBySchema, NUMBERS, roundingSchema, SUPPORTS, wantSchema } from './exercise-schema';
+import { SHEET_PROBLEMS_LIMIT, STEPS_LIMIT, TEXT_LIMIT, TRIES_LIMIT } from './limits';
 
-/** Ids made on a device: 21 characters of the URL-safe alphabet. */
-export const idSchema = z.string().regex(/^[A-Za-z0-9_-]{8,40}$/);
+export const idSchema = z.string().regex(ID);
 
 /** A name of an exercise of the book, of a problem of one's own, or of one's own Shelf. */
 export const exerciseNameSchema = z.string().regex(/^[a-z0-9-]{1,60}$/);
@@ -13,12 +14,6 @@ export const exerciseNameSchema = z.string().regex(/^[a-z0-9-]{1,60}$/);
 const blockIdSchema = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/);
 
 const textSchema = z.string().max(1000);
-
-/** The longest text of a problem or of a whole sheet that is kept, in UTF-16 units. */
-export const TEXT_LIMIT = 200_000;
-
-/** The most problems of one sheet. */
-export const SHEET_PROBLEMS_LIMIT = 500;
 
 const posedTextSchema = z.string().max(TEXT_LIMIT);
 
@@ -157,12 +152,6 @@ export type Step = z.infer<typeof stepSchema>;
 /** A step that is no list of others and takes none back. */
 export type SingleStep = z.infer<typeof singleStepSchema>;
 
-/** The most tries at one exercise that are kept. */
-export const TRIES_LIMIT = 100;
-
-/** The most steps of one piece of work: 5 000 things done, and each of them undone. */
-export const STEPS_LIMIT = 10_000;
-
 const tryFields = {
 	when: z.number().int().min(0),
 	seconds: z.number().int().min(0),
@@ -230,15 +219,6 @@ export type KeepWork = z.infer<typeof keepWorkSchema>;
  * the others; `aside` names those that the server itself could not read.
  */
 export const worksSchema = z.object({ works: z.array(z.unknown()), aside: z.array(idSchema).default([]) });
-
-/** The desks of made-up work whose links the server prints: some work, and a term's. */
-export const DEMO_DESK = 'fennel-ridge-demo';
-export const TERM_DESK = 'fennel-ridge-term';
-
-/** Whether a desk is one of those of made-up work; it cannot be changed, and opening it makes a copy. */
-export function isDemoDesk(desk: string): boolean {
-	return desk === DEMO_DESK || desk === TERM_DESK;
-}
 
 /** What the server can refuse, with the status of its reply: a row is what is said of it to one who writes against the API. */
 export const API_CODES = {

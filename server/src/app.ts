@@ -9,6 +9,7 @@ import { createKeeping } from './keeping/create-keeping';
 import type { Database } from './keeping/database';
 import { type Events, eventsHere } from './keeping/events';
 import { createLimits } from './limits';
+import { pageFiles } from './pages/page-files';
 import { requestLog } from './request-log';
 import { serveApp } from './serve-app';
 
@@ -34,10 +35,13 @@ export type Served = { readonly app: Koa; readonly endStreams: () => void };
 /** How long a browser goes on coming by https alone, in seconds: half a year. */
 const HSTS_SECONDS = 15_552_000;
 
-/** Everything the app needs comes from this server; styles are written into the page by the app itself. */
-const POLICY = {
+/**
+ * Everything the app needs comes from this server; styles are written into the page by the app itself, and of the scripts that
+ * stand in its pages the policy knows each by its hash.
+ */
+const policy = (scripts: readonly string[]) => ({
 	defaultSrc: ["'self'"],
-	scriptSrc: ["'self'"],
+	scriptSrc: ["'self'", ...scripts],
 	styleSrc: ["'self'", "'unsafe-inline'"],
 	imgSrc: ["'self'", 'data:'],
 	fontSrc: ["'self'", 'data:'],
@@ -46,7 +50,7 @@ const POLICY = {
 	objectSrc: ["'none'"],
 	frameAncestors: ["'none'"],
 	upgradeInsecureRequests: null,
-};
+});
 
 /** The server, as a list of what it does to a request, outermost first. */
 export function createApp({
@@ -62,6 +66,7 @@ export function createApp({
 }: AppParts): Served {
 	const app = new Koa({ proxy: proxies > 0, maxIpsCount: proxies });
 	const limits = createLimits(db, limitFactor);
+	const pages = pageFiles(appFolder);
 	const streams = new Set<{ end(): unknown }>();
 	const routes = api({
 		db,
@@ -78,7 +83,7 @@ export function createApp({
 	app.use(requestLog(log));
 	app.use(
 		helmet({
-			contentSecurityPolicy: { useDefaults: false, directives: POLICY },
+			contentSecurityPolicy: { useDefaults: false, directives: policy(pages.scriptSources) },
 			strictTransportSecurity: secure ? { maxAge: HSTS_SECONDS } : false,
 		}),
 	);
@@ -92,7 +97,7 @@ export function createApp({
 	app.use(errors(log));
 	app.use(routes.routes());
 	app.use(routes.allowedMethods());
-	app.use(serveApp(appFolder));
+	app.use(serveApp(appFolder, pages));
 	return {
 		app,
 		endStreams: () => {

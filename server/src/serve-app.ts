@@ -1,14 +1,21 @@
-import { createReadStream } from 'node:fs';
-import { join } from 'node:path';
 import type { Middleware } from 'koa';
 import compose from 'koa-compose';
 import serve from 'koa-static';
+import type { PageFiles } from './pages/page-files';
+import { filledPage, withPage } from './pages/with-page';
 
 /** Files whose names carry a hash of what is in them never change. */
 const HASHED = /[\\/](?:_expo[\\/]static|assets)[\\/]/;
 
-/** Serves the exported app: hashed files for a year, everything else asked for anew; any other page is the app itself. */
-export function serveApp(folder: string): Middleware {
+/** A page for any name in its place. */
+const ANY_NAME = /\[.*\]$/;
+
+/**
+ * Serves the exported app: hashed files for a year, everything else asked for anew; for every other address the page that
+ * was drawn ahead for it, with the text of its exercise where the server can make it. What lies compressed beside itself is
+ * sent so to a browser that takes it.
+ */
+export function serveApp(folder: string, pages: PageFiles): Middleware {
 	const files = serve(folder, {
 		setHeaders: (response, path) => {
 			response.setHeader('Cache-Control', HASHED.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache');
@@ -18,9 +25,14 @@ export function serveApp(folder: string): Middleware {
 		const wantsPage = ctx.method === 'GET' || ctx.method === 'HEAD';
 		if (!wantsPage || ctx.path.startsWith('/api/') || /\.[a-z0-9]+$/i.test(ctx.path) || !ctx.accepts('html'))
 			return next();
+		const name = pages.pageAt(ctx.path);
+		if (!ANY_NAME.test(name)) {
+			ctx.path = `/${name}.html`;
+			return files(ctx, next);
+		}
 		ctx.set('Cache-Control', 'no-cache');
 		ctx.type = 'html';
-		ctx.body = createReadStream(join(folder, 'index.html'));
+		ctx.body = filledPage(pages.textOf(name), withPage(ctx.path));
 	};
 	return compose([files, page]);
 }
