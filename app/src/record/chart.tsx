@@ -1,5 +1,5 @@
-import Before from 'lucide-react-native/icons/chevron-left';
-import After from 'lucide-react-native/icons/chevron-right';
+import { __iconData as Before } from 'lucide-react-native/icons/chevron-left';
+import { __iconData as After } from 'lucide-react-native/icons/chevron-right';
 import { type KeyboardEvent, type MouseEvent, type ReactNode, useState } from 'react';
 import createElement from 'react-native-web/dist/exports/createElement';
 import { GAP } from '../theme/tokens';

@@ -11,7 +11,9 @@ import { WENT, type Went, wentOf } from '@tidy-sum/core/practice';
 import { skillOfName } from '@tidy-sum/core/record';
 import { useRouter } from 'expo-router';
 import { memo, useCallback, useDeferredValue, useMemo, useState } from 'react';
-import { useAppSelector } from '../store/store';
+import { allWorks } from '../store/all-works';
+import { useAppSelector, useAppStore } from '../store/store';
+import { type Piece, usePieces } from '../store/use-pieces';
 import { TakeWith } from '../taking/take-with';
 import { tryForms } from '../taking/tries-taken';
 import { GAP } from '../theme/tokens';
@@ -42,8 +44,8 @@ type Done = {
 };
 
 /** Everything that was sent to the check, a row for each piece of work. */
-function doneIn(works: WorksState): Done[] {
-	return Object.values(works.byId).flatMap(({ id, body: { exercise, tries = [] } }) => {
+function doneIn(works: WorksState, pieces: readonly Piece[]): Done[] {
+	return pieces.flatMap(({ id, exercise, tries = [] }) => {
 		const last = tries.at(-1);
 		if (!last) return [];
 		return [
@@ -167,8 +169,10 @@ export function EverythingPart() {
 	const [search, setSearch] = useState('');
 	const [how, setHow] = useState<(typeof HOW)[number]['value']>('any');
 	const [sorting, setSorting] = useState<SortingState>([{ id: 'when', desc: true }]);
-	const all = useMemo(() => doneIn(works), [works]);
-	const forms = useMemo(() => tryForms(() => works), [works]);
+	const pieces = usePieces();
+	const all = useMemo(() => doneIn(works, pieces ?? []), [works, pieces]);
+	const store = useAppStore();
+	const forms = useMemo(() => tryForms(() => allWorks(store)), [store]);
 	// What is typed and touched is answered at once; the table follows.
 	const [asked, sorted, words] = [useDeferredValue(how), useDeferredValue(sorting), useDeferredValue(search)];
 	const data = useMemo(() => {

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import Back from 'lucide-react-native/icons/arrow-left';
+import { __iconData as Back } from 'lucide-react-native/icons/arrow-left';
 import { type ReactNode, useDeferredValue, useMemo, useState } from 'react';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';

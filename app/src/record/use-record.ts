@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { useTried } from '../store/use-tried';
+import { useAllTries } from '../store/use-tried';
 import { zoneNow } from '../work/zone-now';
 import { work } from '../worker/core-worker';
 import { RECORD_PARTS, type RecordMade } from '../worker/record-parts';
@@ -22,15 +22,14 @@ function nothing(): RecordSoFar {
 
 /** What follows from all tries that are kept; the worker works it out, a part after another. */
 export function useRecord(): RecordSoFar {
-	const tried = useTried();
+	const tried = useAllTries();
 	const [state, setState] = useState(nothing);
 	useEffect(() => {
 		if (!tried) return;
 		let gone = false;
 		const began = Date.now();
 		const workOut = async () => {
-			const tries = tried.reduce((sum, one) => sum + (one.tries?.length ?? 0), 0);
-			const token = await work((jobs) => jobs.beginRecord(tried, began, zoneNow()));
+			const { token, tries } = await work((jobs) => jobs.beginRecord(tried, began, zoneNow()));
 			for (const [i, part] of RECORD_PARTS.entries()) {
 				if (gone) return;
 				const late = Date.now() - began > SAID_AFTER_MS;

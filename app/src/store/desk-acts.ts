@@ -2,10 +2,12 @@ import { forgetSeen } from '../device/last-seen';
 import { demoCopy } from '../sync/demo-copy';
 import { endDesk, keepDesk, leaveDesk, newDesk } from '../sync/desks-here';
 import type { DeskHere } from '../sync/device-store';
-import { deviceSays, hashOf, newKey } from '../sync/keys';
+import { hashOf } from '../sync/key-hash';
+import { deviceSays, newKey } from '../sync/keys';
 import { deskOnServer, joinWithCode, serverStore } from '../sync/server-store';
 import type { WorksState } from '../work/works-slice';
-import { openDevice, stopKeeping } from './open-desk';
+import { unreadOf } from './all-works';
+import { openDevice, stopKeeping } from './device';
 
 type NotDone = { readonly done: false; readonly why: string };
 
@@ -110,10 +112,10 @@ export async function joinBySheet(id: string, sheetKey: string, now: number): Pr
 }
 
 /** Goes on apart from a desk that does not open to this device any more: all its work that is here goes to a new desk. */
-export async function goOnApart({ byId, open, last }: WorksState, now: number): Promise<void> {
+export async function goOnApart({ byId, open, last }: WorksState, of: string | null, now: number): Promise<void> {
 	const { device } = await openDevice();
 	const desk = newDesk(now);
-	const here = Object.values(byId).filter(({ away }) => !away);
+	const here = [...(await unreadOf(of, byId)), ...Object.values(byId).filter(({ away }) => !away)];
 	await device.keepEntries(
 		desk.id,
 		here.map((entry) => ({ ...entry, version: 0, ahead: true })),

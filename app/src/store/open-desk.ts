@@ -1,38 +1,27 @@
-import { idSchema, isDemoDesk } from '@tidy-sum/schema';
-import { demoCopy } from '../sync/demo-copy';
-import { keepDesk, leaveDesk, newDesk, withOldDesk } from '../sync/desks-here';
-import { type DeskHere, type DeviceStore, deviceStore } from '../sync/device-store';
-import { keep } from '../sync/keeper';
-import { deviceSays } from '../sync/keys';
-import { memoryStore } from '../sync/memory-store';
-import { deskOnServer, serverStore } from '../sync/server-store';
-import { comingIs, deskOpened, fleeting, type LinkAsks, linkAsks, setAside } from '../sync/sync-slice';
-import { loaded } from '../work/works-slice';
-import { type AppStore, makeStore } from './store';
+import { ID, isDemoDesk } from '@tidy-sum/schema/desk-names';
+import { pageRound } from '../device/with-page';
+import { afterPaint } from '../quick/after-paint';
+import { keepDesk, newDesk, withOldDesk } from '../sync/desks-here';
+import type { DeskHere, DeviceStore, Loaded } from '../sync/device-store';
+import { keepHere } from '../sync/keep-here';
+import { readsWanted } from '../sync/read-pieces';
+import { comingIs, deskOpened, fleeting, kept, type LinkAsks, linkAsks, setAside } from '../sync/sync-slice';
+import { readFirst } from '../work/read-first';
+import { loaded, readHere, type WorkEntry } from '../work/works-slice';
+import { keepsUntil, openDevice } from './device';
+import type { AppStore } from './store';
+
+/** What keeps the desk in step with the server: it comes when there is something to ask or to tell. */
+const keeping = () => import('./keeping');
 
 /** The desk a link names (?desk=…). */
 function deskInLink(): string | null {
-	const read = idSchema.safeParse(new URLSearchParams(globalThis.location?.search ?? '').get('desk'));
-	return read.success ? read.data : null;
-}
-
-let opened: { readonly device: DeviceStore; readonly lasting: boolean } | null = null;
-
-/** The device's store; one in memory where the browser gives none. */
-export async function openDevice(): Promise<{ readonly device: DeviceStore; readonly lasting: boolean }> {
-	if (opened) return opened;
-	try {
-		const device = deviceStore();
-		await device.currentDesk();
-		opened = { device, lasting: true };
-	} catch {
-		opened = { device: memoryStore(), lasting: false };
-	}
-	return opened;
+	const named = new URLSearchParams(globalThis.location?.search ?? '').get('desk');
+	return named !== null && ID.test(named) ? named : null;
 }
 
 /** What is to be opened, and what the link is to be asked about. */
-type ToOpen = { readonly desk: DeskHere; readonly asks: LinkAsks | null };
+type ToOpen = { readonly desk: DeskHere; readonly asks: LinkAsks | null; readonly isNew?: boolean };
 
 /**
  * The desk to open: the one last open here, else a new one. A link to another of this device's desks opens that; one to a demo
@@ -43,68 +32,106 @@ async function deskToOpen(device: DeviceStore, now: number): Promise<ToOpen> {
 	const current = await device.currentDesk();
 	// Before demo desks were copied, one could be this device's desk.
 	const demo = current !== undefined && isDemoDesk(current) ? current : null;
-	const own = desks.find(({ id }) => id === current) ?? newDesk(now);
+	const mine = desks.find(({ id }) => id === current);
+	const own = mine ?? newDesk(now);
 	const named = deskInLink() ?? demo;
-	if (named === null || named === own.id) return { desk: own, asks: null };
+	if (named === null || named === own.id) return { desk: own, asks: null, isNew: mine === undefined };
 	const there = desks.find(({ id }) => id === named);
 	if (there) return { desk: there, asks: null };
 	if (!isDemoDesk(named)) return { desk: own, asks: { desk: named, is: 'other' } };
-	const isNew = (await device.copyOf(named)) === undefined;
-	if (isNew && (await device.count(own.id)) > 0) return { desk: own, asks: { desk: named, is: 'demo' } };
-	const copy = await demoCopy(named, device, serverStore(named, null), now);
+	const hasCopy = (await device.copyOf(named)) !== undefined;
+	if (!hasCopy && (await device.count(own.id)) > 0) return { desk: own, asks: { desk: named, is: 'demo' } };
+	const { copyOfDemo } = await keeping();
+	const copy = await copyOfDemo(named, device, now);
 	const found = (await device.desks()).find(({ id }) => id === copy);
 	return { desk: found ?? own, asks: null };
 }
 
-/** Tells the server of desks that were erased here while it was away. */
-async function endDesks(device: DeviceStore): Promise<void> {
-	for (const { id, key, ends } of await device.desks()) {
-		if (!ends) continue;
-		const { came } = await deskOnServer(id, key).eraseDesk();
-		if (came !== 'away' && came !== 'later') await leaveDesk(device, id);
-	}
+/** How long a page that has nothing for the server yet leaves it alone: what is touched first comes first. */
+const QUIET_MS = 1000;
+
+/** And one whose desk the server has, where something may have changed. */
+const SOON_MS = 400;
+
+/** After how long what keeps in step is asked for again, where the network did not give it. */
+const AGAIN_MS = 3000;
+
+/** Lays the Round that came with the page where the Desk finds it, so that it is not made once more. */
+async function layRoundOfPage(): Promise<void> {
+	const round = pageRound(globalThis.location?.pathname ?? '');
+	if (round !== undefined) (await import('./page-round')).layRound(round);
 }
 
-let stop = () => {};
-
-/** Stops keeping what is done: the desk that is open is being left, and nothing more of it is to be written here. */
-export function stopKeeping(): void {
-	stop();
+/** Calls when something is to be kept, or else after a while. */
+function whenSomethingIsDone(store: AppStore, act: () => void, afterMs: number): void {
+	const before = store.getState().works.byId;
+	const go = () => {
+		stop();
+		clearTimeout(timer);
+		act();
+	};
+	const stop = store.subscribe(() => store.getState().works.byId !== before && go());
+	const timer = setTimeout(go, afterMs);
 }
 
-/** Opens this device's desk with everything that was kept on it, and begins to keep what is done. */
-export async function openDesk(now: number = Date.now()): Promise<AppStore> {
-	const store = makeStore();
+/** Notes on the device which desk is open. */
+async function noteOpened(device: DeviceStore, desk: DeskHere, isNew: boolean): Promise<void> {
+	// Its index lies ready then, so that the first step is written at once.
+	if (isNew) await device.load(desk.id);
+	await keepDesk(device, desk);
+	if (desk.id !== (await device.currentDesk())) await device.setCurrentDesk(desk.id);
+}
+
+/** What the device has of a desk; what of it is needed at once, and what of that could be read. */
+type Read = Loaded & { readonly first: readonly string[]; readonly read: readonly WorkEntry[] };
+
+/** What a desk has that was only just begun. */
+const NOTHING: Read = { works: { byId: {}, open: {}, last: null }, aside: 0, place: 0, first: [], read: [] };
+
+/** What the device has of a desk, with the steps of what is needed at once. */
+async function readDesk(device: DeviceStore, desk: string): Promise<Read> {
+	const kept = await device.load(desk);
+	const first = readFirst(kept.works, globalThis.location?.pathname ?? '');
+	return { ...kept, first, read: first.length ? await device.pieces(desk, first) : [] };
+}
+
+/** Fills the store with everything that was kept of this device's desk, and begins to keep what is done. */
+export async function openDesk(store: AppStore, now: number = Date.now()): Promise<void> {
+	await layRoundOfPage();
 	const { device, lasting } = await openDevice();
 	if (!lasting) store.dispatch(fleeting());
-	const { desk, asks } = await deskToOpen(device, now);
+	const { desk, asks, isNew } = await deskToOpen(device, now);
 	const here = { ...desk, opened: now };
-	await keepDesk(device, here);
-	if (desk.id !== (await device.currentDesk())) await device.setCurrentDesk(desk.id);
-	const { works, aside, place } = await device.load(desk.id);
+	void noteOpened(device, here, isNew === true).catch(() => {});
+	const { works, aside, place, first, read } = isNew ? NOTHING : await readDesk(device, desk.id);
 	store.dispatch(loaded(works));
+	if (first.length) {
+		const found = new Set(read.map(({ id }) => id));
+		store.dispatch(readHere({ read: [...read], unread: first.filter((id) => !found.has(id)) }));
+	}
+	readsWanted({ store, device, desk: desk.id });
 	store.dispatch(deskOpened({ desk: desk.id, onServer: desk.kept }));
 	if (desk.kept && place === 0 && Object.keys(works.byId).length === 0) store.dispatch(comingIs(true));
 	if (asks) store.dispatch(linkAsks(asks));
-	if (aside) store.dispatch(setAside(aside));
-	stop = keep({
+	const unread = aside + first.length - read.length;
+	if (unread) store.dispatch(setAside(unread));
+	const keptHere = keepHere({
 		store,
 		desk: desk.id,
 		device,
-		server: serverStore(desk.id, desk.key, deviceSays()),
-		place,
-		isKept: desk.kept,
-		onKept: () => {
-			store.dispatch(deskOpened({ desk: desk.id, onServer: true }));
-			void keepDesk(device, { ...here, kept: true }).catch(() => {});
-		},
-		onErased: async () => {
-			await leaveDesk(device, desk.id);
-			const next = newDesk(now);
-			await keepDesk(device, next);
-			await device.setCurrentDesk(next.id);
-		},
+		onAhead: () => store.getState().sync.keeping === 'both' && store.dispatch(kept('sending')),
+		onRefused: () => store.dispatch(kept('refused')),
 	});
-	void endDesks(device).catch(() => {});
-	return store;
+	keepsUntil(keptHere.stop);
+	const begin = () =>
+		void keeping().then(
+			({ keepDeskInStep }) => keepDeskInStep({ store, device, desk: here, place, here: keptHere }),
+			() => {
+				store.dispatch(kept('device'));
+				setTimeout(begin, AGAIN_MS);
+			},
+		);
+	// What is still to come is waited for; else the first touch comes first.
+	if (store.getState().sync.coming) afterPaint(begin);
+	else whenSomethingIsDone(store, begin, desk.kept ? SOON_MS : QUIET_MS);
 }

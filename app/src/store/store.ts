@@ -3,13 +3,13 @@ import { useDispatch, useSelector, useStore } from 'react-redux';
 import { settingsSlice } from '../device/settings-slice';
 import { syncSlice } from '../sync/sync-slice';
 import { deskSlice } from '../work/panel-slice';
-import { worksSlice } from '../work/works-slice';
+import { worksReducer } from '../work/works-slice';
 
 /** The store of the app; tests make their own. */
 export function makeStore() {
 	return configureStore({
 		reducer: {
-			works: worksSlice.reducer,
+			works: worksReducer,
 			desk: deskSlice.reducer,
 			sync: syncSlice.reducer,
 			settings: settingsSlice.reducer,

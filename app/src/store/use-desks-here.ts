@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { DeskHere } from '../sync/device-store';
-import { openDevice } from './open-desk';
+import { openDevice } from './device';
 import { useAppSelector } from './store';
 
 /** A desk of this device, with how many pieces of work of it are here. */

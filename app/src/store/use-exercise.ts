@@ -60,6 +60,8 @@ export function useSteps(id: string | undefined): boolean {
 	return isAway;
 }
 
+const UNREAD = 'This line cannot be read here; it is set aside, and kept.';
+
 /** What is said while the steps of a piece of work are still to come. */
 export function useSaysComing(): string {
 	const isServerAway = useAppSelector(({ sync }) => sync.keeping === 'device');
@@ -76,16 +78,20 @@ export function useSaysComing(): string {
 export function useExercise(name: string): Readiness {
 	const made = useRound(placeInRound(name)?.code);
 	const isAway = useSteps(useAppSelector(({ works }) => works.open[name]));
-	const says = useSaysComing();
+	const isHereAway = useAppSelector(({ works }) => works.byId[works.open[name] ?? '']?.away?.here !== undefined);
+	const isUnread = useAppSelector(({ works }) => works.byId[works.open[name] ?? '']?.away?.isUnread === true);
+	const saysComing = useSaysComing();
+	const says = isHereAway ? '' : saysComing;
 	const isKept = useAppSelector(({ works }) => works.byId[works.open[name] ?? '']?.body.posed !== undefined);
-	const isUnread = useAppSelector(({ works }) => {
+	const isTextUnread = useAppSelector(({ works }) => {
 		const own = isOwn(name) ? workNamed(works, name) : null;
 		return own !== null && own.text !== '' && own.told === null;
 	});
-	const read = useReader(isUnread);
+	const read = useReader(isTextUnread);
 	const posed = usePosed(name);
+	if (isUnread) return { is: 'none', why: UNREAD };
 	if (isAway) return { is: 'coming', says };
-	if (isOwn(name)) return { is: (read || !isUnread) && posed ? 'ready' : 'coming' };
+	if (isOwn(name)) return { is: (read || !isTextUnread) && posed ? 'ready' : 'coming' };
 	if (exerciseNamed(name) || isKept) return { is: 'ready' };
 	if (!placeInRound(name)) return { is: 'none', why: `There is no exercise called “${name}”.` };
 	if (!made) return { is: 'coming' };

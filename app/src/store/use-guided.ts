@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
-import { GUIDED } from '../work/guided';
 import { workNamed } from '../work/how-far';
+import { GUIDED } from '../work/list-names';
 import { begunAnew } from '../work/works-slice';
 import { useAppDispatch, useAppSelector } from './store';
 import { useSettings } from './use-settings';

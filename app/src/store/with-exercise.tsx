@@ -18,6 +18,8 @@ export function WithExercise({ name, children }: Props) {
 	const ready = useExercise(name);
 	if (ready.is === 'none') return <NotHere why={ready.why} />;
 	if (ready.is === 'ready') return <Ready name={name}>{children}</Ready>;
+	// From the device it comes within a frame or two.
+	if (ready.says === '') return null;
 	if (ready.says) return <Coming says={ready.says} />;
 	return <Coming says={isOwn(name) ? 'The problem is being read…' : 'The Round is being laid out…'} />;
 }

@@ -12,8 +12,7 @@ async function demoWorks(
 	device: DeviceStore,
 	server: ServerStore,
 ): Promise<readonly Pick<WorkEntry, 'id' | 'body'>[]> {
-	const { works } = await device.load(demo);
-	const here = Object.values<WorkEntry>(works.byId);
+	const here = await device.pieces(demo);
 	if (here.length) return here;
 	const changes = await server.changes(0);
 	if (changes.came !== 'here') return [];

@@ -1,4 +1,4 @@
-import { isDemoDesk } from '@tidy-sum/schema';
+import { isDemoDesk } from '@tidy-sum/schema/desk-names';
 import type { DeskHere, DeviceStore } from './device-store';
 import { newId, newKey } from './keys';
 

@@ -1,37 +1,11 @@
-import { workBodySchema, z } from '@tidy-sum/schema';
 import { createStore, get, promisifyRequest, type UseStore } from 'idb-keyval';
 import type { WorkEntry, WorksState } from '../work/works-slice';
-
-const entrySchema = z.object({
-	id: z.string(),
-	body: workBodySchema,
-	version: z.number().int().min(0),
-	ahead: z.boolean(),
-	touched: z.number().optional(),
-	away: z.object({ steps: z.number(), tries: z.number() }).optional(),
-});
-
-const openSchema = z.object({
-	open: z.record(z.string(), z.string()),
-	last: z.string().nullable(),
-	erasing: z.array(z.string()).default([]),
-});
-
-const deskHereSchema = z.object({
-	id: z.string(),
-	/** This device's own secret key of it. */
-	key: z.string(),
-	/** Whether the server has it: one that was only just begun is asked for by nobody. */
-	kept: z.boolean(),
-	/** When it was begun on this device and when it was last opened, in milliseconds since 1970. */
-	begun: z.number(),
-	opened: z.number(),
-	/** Whether it is to be erased on the server as well, once that can be reached; nothing of it is here any more. */
-	ends: z.boolean().optional(),
-});
+import { keptTriesOf } from '../worker/kept-tries';
+import { entryOf, headOf, PARTS, partOf } from './desk-index';
+import type { HeadRow, KeptDesk } from './kept-rows';
 
 /** A desk as this device has it. */
-export type DeskHere = z.infer<typeof deskHereSchema>;
+export type DeskHere = KeptDesk;
 
 /** What a device has of a desk: its work, how many pieces of it cannot be read, and how far it has followed its changes. */
 export type Loaded = { readonly works: WorksState; readonly aside: number; readonly place: number };
@@ -45,7 +19,12 @@ export type DeviceStore = {
 	readonly keepDesks: (desks: readonly DeskHere[]) => Promise<void>;
 	readonly currentDesk: () => Promise<string | undefined>;
 	readonly setCurrentDesk: (desk: string) => Promise<void>;
+	/** What is there: of each piece what the index says, its steps not read yet. */
 	readonly load: (desk: string) => Promise<Loaded>;
+	/** Pieces of a desk with their steps, those that can be read; all there are where none are named. */
+	readonly pieces: (desk: string, ids?: readonly string[]) => Promise<readonly WorkEntry[]>;
+	/** The tries of all pieces, as texts that `triesIn` reads. */
+	readonly tries: (desk: string) => Promise<readonly string[]>;
 	/** How many pieces of work of a desk are here. */
 	readonly count: (desk: string) => Promise<number>;
 	/** The desk that was made as a copy of another one; none where none was. */
@@ -64,10 +43,8 @@ const AT_ONCE = 200;
 
 const NOTHING_OPEN: Opened = { open: {}, last: null, erasing: [] };
 
-function readOpen(value: unknown): Opened {
-	const read = openSchema.safeParse(value);
-	return read.success ? read.data : NOTHING_OPEN;
-}
+/** What the rows are read with; where nothing is kept yet, it need not come. */
+const reader = () => import('./kept-rows');
 
 /**
  * Changes rows and commits in the same breath: a page that is reloaded in the next moment would otherwise take the last
@@ -85,11 +62,35 @@ function put(store: UseStore, key: string, value: unknown): Promise<void> {
 	return change(store, (rows) => rows.put(value, key));
 }
 
-const workKey = (desk: string, id: string) => `work:${desk}:${id}`;
+/** A row of a desk: of its work, of its index and of its tries. */
+type Kind = 'work' | 'index' | 'tries';
 
-/** The rows of a desk's work, and of no other desk's. */
-function worksOf(desk: string): IDBKeyRange {
-	return IDBKeyRange.bound(workKey(desk, ''), workKey(desk, '\uffff'));
+const keyOf = (kind: Kind, desk: string, id: string | number) => `${kind}:${desk}:${id}`;
+
+/** The rows of one kind of a desk, and of no other desk's. */
+function rowsOf(kind: Kind, desk: string): IDBKeyRange {
+	return IDBKeyRange.bound(keyOf(kind, desk, ''), keyOf(kind, desk, '\uffff'));
+}
+
+/** The part of an index with pieces written into it, and others taken out. */
+function rewritten<T>(
+	text: string | undefined,
+	put: readonly (readonly [string, T])[],
+	gone: readonly string[],
+): string {
+	const part = (text ? JSON.parse(text) : {}) as Record<string, T>;
+	for (const [id, value] of put) part[id] = value;
+	for (const id of gone) delete part[id];
+	return JSON.stringify(part);
+}
+
+function inPart<T>(list: readonly T[], idOf: (one: T) => string, part: number): readonly T[] {
+	return list.filter((one) => partOf(idOf(one)) === part);
+}
+
+/** The numbers of the parts that pieces are in, each once. */
+function partsOf(ids: readonly string[]): readonly number[] {
+	return [...new Set(ids.map(partOf))];
 }
 
 /**
@@ -97,49 +98,163 @@ function worksOf(desk: string): IDBKeyRange {
  * all the same.
  */
 export function worksAsKept(entries: readonly WorkEntry[], { open, last, erasing }: Opened): WorksState {
-	const byId = Object.fromEntries(entries.map((entry) => [entry.id, entry]));
-	const found = entries.map(({ id, body }) => [body.exercise, id]);
-	const there = Object.entries(open).filter(([, id]) => byId[id] !== undefined);
-	return { byId, open: Object.fromEntries([...found, ...there]), last, ...(erasing.length ? { erasing } : {}) };
+	const byId: Record<string, WorkEntry> = {};
+	const opened: Record<string, string> = {};
+	for (const entry of entries) {
+		byId[entry.id] = entry;
+		opened[entry.body.exercise] = entry.id;
+	}
+	for (const [name, id] of Object.entries(open)) if (byId[id]) opened[name] = id;
+	return { byId, open: opened, last, ...(erasing.length ? { erasing } : {}) };
 }
 
 /** The device's store in the browser's database. Rows that cannot be read are left where they are and passed over. */
 export function deviceStore(store: UseStore = createStore('tidy-sum', 'kept')): DeviceStore {
+	/** The index of each desk that was read, part by part: a step is written into it without reading it first. */
+	const indexes = new Map<string, string[]>();
+
+	const all = <T>(kind: Kind, desk: string) =>
+		store('readonly', (rows) => promisifyRequest(rows.getAll(rowsOf(kind, desk)) as IDBRequest<T[]>));
+
+	const pieces = async (desk: string, ids?: readonly string[]): Promise<readonly WorkEntry[]> => {
+		const { readEntry } = await reader();
+		const values = ids
+			? await store('readonly', (rows) =>
+					Promise.all(ids.map((id) => promisifyRequest(rows.get(keyOf('work', desk, id))))),
+				)
+			: await all<unknown>('work', desk);
+		return values.flatMap((value) => readEntry(value) ?? []);
+	};
+
+	const countOf = (desk: string) => store('readonly', (rows) => promisifyRequest(rows.count(rowsOf('work', desk))));
+
+	/** Writes the tries of pieces; what was not read is read first. */
+	const keepTries = async (desk: string, entries: readonly WorkEntry[], gone: readonly string[]): Promise<void> => {
+		const parts = partsOf([...entries.map(({ id }) => id), ...gone]);
+		const before = await store('readonly', (rows) =>
+			Promise.all(parts.map((part) => promisifyRequest<string | undefined>(rows.get(keyOf('tries', desk, part))))),
+		);
+		await change(store, (rows) => {
+			for (const [i, part] of parts.entries()) {
+				const put = inPart(entries, ({ id }) => id, part).map((entry) => [entry.id, keptTriesOf(entry)] as const);
+				rows.put(
+					rewritten(
+						before[i],
+						put,
+						inPart(gone, (id) => id, part),
+					),
+					keyOf('tries', desk, part),
+				);
+			}
+		});
+	};
+
+	/** The index of a desk, made anew from its pieces where it has none: work from before there was one. */
+	const indexOf = async (desk: string, anew = false): Promise<{ readonly index: string[]; readonly aside: number }> => {
+		const kept = await get<{ aside: number }>(`indexed:${desk}`, store);
+		if (kept && !anew) {
+			const texts = await store('readonly', (rows) =>
+				Promise.all(
+					Array.from({ length: PARTS }, (_, part) =>
+						promisifyRequest<string | undefined>(rows.get(keyOf('index', desk, part))),
+					),
+				),
+			);
+			return { index: texts.map((text) => text ?? '{}'), aside: kept.aside };
+		}
+		const count = await countOf(desk);
+		const entries = count ? await pieces(desk) : [];
+		const index = Array.from({ length: PARTS }, (_, part) =>
+			rewritten<HeadRow>(
+				undefined,
+				inPart(entries, ({ id }) => id, part).map((entry) => [entry.id, headOf(entry)]),
+				[],
+			),
+		);
+		if (count) await keepTries(desk, entries, []);
+		await change(store, (rows) => {
+			for (const [part, text] of index.entries()) rows.put(text, keyOf('index', desk, part));
+			rows.put({ aside: count - entries.length }, `indexed:${desk}`);
+		});
+		return { index, aside: count - entries.length };
+	};
+
+	/** The index of a desk as it is written into from now on; two that ask for it at once get the same. */
+	const indexOpened = async (desk: string): Promise<string[]> => {
+		const { index } = await indexOf(desk);
+		const known = indexes.get(desk) ?? index;
+		indexes.set(desk, known);
+		return known;
+	};
+
+	/** The pieces an index tells of. */
+	const read = async ({ index, aside }: Awaited<ReturnType<typeof indexOf>>) => {
+		if (index.every((text) => text === '{}')) return { index, aside, heads: [] };
+		const { readPart } = await reader();
+		const heads: WorkEntry[] = [];
+		for (const text of index) for (const [id, head] of Object.entries(readPart(text))) heads.push(entryOf(id, head));
+		return { index, aside, heads };
+	};
+
 	return {
 		desks: async () => {
-			const read = z.array(z.unknown()).safeParse(await get('desks', store));
-			return (read.success ? read.data : []).flatMap((one) => deskHereSchema.safeParse(one).data ?? []);
+			const rows = await get('desks', store);
+			return rows === undefined ? [] : (await reader()).readDesks(rows);
 		},
 		keepDesks: (desks) => put(store, 'desks', desks),
 		currentDesk: () => get<string>('desk', store),
 		setCurrentDesk: (desk) => put(store, 'desk', desk),
 		load: async (desk) => {
-			const values = await store('readonly', (rows) => promisifyRequest<unknown[]>(rows.getAll(worksOf(desk))));
-			const read = values.map((value) => entrySchema.safeParse(value));
-			const entries = read.flatMap((one) => (one.success ? one.data : []));
+			const kept = await read(await indexOf(desk));
+			// A second page of the same desk writes an index of its own: where one has left out a piece, it is made anew.
+			const isWhole = kept.heads.length + kept.aside === (await countOf(desk));
+			const { index, heads, aside } = isWhole ? kept : await read(await indexOf(desk, true));
+			if (!indexes.has(desk)) indexes.set(desk, index);
+			const opened = await get(`open:${desk}`, store);
 			const place = Number(await get(`place:${desk}`, store)) || 0;
-			const works = worksAsKept(entries, readOpen(await get(`open:${desk}`, store)));
-			return { works, aside: read.length - entries.length, place };
+			const open = opened === undefined ? NOTHING_OPEN : ((await reader()).readOpen(opened) ?? NOTHING_OPEN);
+			return { works: worksAsKept(heads, open), aside, place };
 		},
-		count: (desk) => store('readonly', (rows) => promisifyRequest(rows.count(worksOf(desk)))),
+		pieces,
+		tries: (desk) => all<string>('tries', desk),
+		count: countOf,
 		copyOf: (desk) => get<string>(`copy:${desk}`, store),
 		setCopyOf: (desk, copy) => put(store, `copy:${desk}`, copy),
 		keepEntries: async (desk, entries, gone = []) => {
+			// Of a desk that is not open the index is read first.
+			const index = indexes.get(desk) ?? (await indexOpened(desk));
+			const tried = entries.filter(({ body, away }) => body.tries?.length && !away?.here);
 			// Many at once come from another device: between some and the next the page may paint.
-			for (let at = 0; at === 0 || at < entries.length; at += AT_ONCE)
+			for (let at = 0; at === 0 || at < entries.length; at += AT_ONCE) {
+				const some = entries.slice(at, at + AT_ONCE);
+				const out = at === 0 ? gone : [];
 				await change(store, (rows) => {
-					for (const entry of entries.slice(at, at + AT_ONCE)) rows.put(entry, workKey(desk, entry.id));
-					if (at === 0) for (const id of gone) rows.delete(workKey(desk, id));
+					// What is not read yet lies there already.
+					for (const entry of some) if (entry.away?.here === undefined) rows.put(entry, keyOf('work', desk, entry.id));
+					for (const id of out) rows.delete(keyOf('work', desk, id));
+					for (const part of partsOf([...some.map(({ id }) => id), ...out])) {
+						const put = inPart(some, ({ id }) => id, part).map((entry) => [entry.id, headOf(entry)] as const);
+						const text = rewritten<HeadRow>(
+							index[part],
+							put,
+							inPart(out, (id) => id, part),
+						);
+						index[part] = text;
+						rows.put(text, keyOf('index', desk, part));
+					}
 				});
+			}
+			if (tried.length || gone.length) await keepTries(desk, tried, gone);
 		},
 		keepOpen: (desk, opened) => put(store, `open:${desk}`, opened),
 		keepPlace: (desk, place) => put(store, `place:${desk}`, place),
 		forget: async (desk) => {
+			indexes.delete(desk);
 			const keys = await store('readonly', (rows) => promisifyRequest(rows.getAllKeys()));
 			const values = await store('readonly', (rows) => promisifyRequest<unknown[]>(rows.getAll()));
 			await change(store, (rows) => {
-				rows.delete(worksOf(desk));
-				for (const name of ['open', 'place', 'copy']) rows.delete(`${name}:${desk}`);
+				for (const kind of ['work', 'index', 'tries'] as const) rows.delete(rowsOf(kind, desk));
+				for (const name of ['open', 'place', 'copy', 'indexed']) rows.delete(`${name}:${desk}`);
 				// The link of a demo leads to a new copy then.
 				for (const [i, key] of keys.entries())
 					if (String(key).startsWith('copy:') && values[i] === desk) rows.delete(key);

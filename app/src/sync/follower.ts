@@ -12,6 +12,7 @@ import {
 	type WorkEntry,
 	type WorksState,
 } from '../work/works-slice';
+import { isHere } from '../work/works-state';
 import type { Failed, ServerStore } from './server-store';
 import { setAside } from './sync-slice';
 
@@ -98,9 +99,7 @@ export function createFollower({ store, server, place: from, onPlace, onTold, pa
 			const mine = byId[id];
 			return !isGone && !(mine && mine.version >= version);
 		});
-		const now = newer.filter(
-			({ id, exercise }) => newer.length <= FEW || (byId[id] && !byId[id].away) || isForLists(exercise),
-		);
+		const now = newer.filter(({ id, exercise }) => newer.length <= FEW || isHere(byId[id]) || isForLists(exercise));
 		const asked = new Set(now);
 		const later = newer.filter((head) => !asked.has(head));
 		if (later.length) store.dispatch(listed(later));
@@ -114,9 +113,10 @@ export function createFollower({ store, server, place: from, onPlace, onTold, pa
 
 	/** What is here and the server has not, or has in an older version: it went back to a backup. */
 	const sendMissed = (there: ReadonlyMap<string, number>) => {
-		const lost = Object.values<WorkEntry>(works().byId).flatMap(({ id, version, away }) => {
+		const lost = Object.values<WorkEntry>(works().byId).flatMap((entry) => {
+			const { id, version } = entry;
 			const theirs = there.get(id);
-			return away || version === 0 || (theirs !== undefined && theirs >= version)
+			return !isHere(entry) || version === 0 || (theirs !== undefined && theirs >= version)
 				? []
 				: [{ id, version: theirs ?? version }];
 		});
@@ -137,7 +137,10 @@ export function createFollower({ store, server, place: from, onPlace, onTold, pa
 		return null;
 	};
 
-	const lacksTries = ({ id, tries }: Head) => tries > 0 && works().byId[id]?.away && !works().byId[id]?.body.tries;
+	const lacksTries = ({ id, tries }: Head) => {
+		const mine = works().byId[id];
+		return tries > 0 && mine !== undefined && !isHere(mine) && !mine.body.tries;
+	};
 
 	const follow = async (): Promise<Failed | null> => {
 		let after = place;
@@ -171,11 +174,11 @@ export function createFollower({ store, server, place: from, onPlace, onTold, pa
 	};
 
 	const lacking = (): readonly WorkEntry[] =>
-		Object.values<WorkEntry>(works().byId).filter(({ id, away }) => away !== undefined && !unread.has(id));
+		Object.values<WorkEntry>(works().byId).filter((entry) => !isHere(entry) && !unread.has(entry.id));
 
 	const wantedNow = () => {
 		const { byId } = works();
-		return store.getState().sync.wanted.filter((id) => byId[id]?.away && !unread.has(id));
+		return store.getState().sync.wanted.filter((id) => byId[id] && !isHere(byId[id]) && !unread.has(id));
 	};
 
 	return {

@@ -1,9 +1,12 @@
 import type { Store } from '@reduxjs/toolkit';
 import { acknowledged, goneThere, loaded, missed, parted, type WorkEntry, type WorksState } from '../work/works-slice';
+import { isHere } from '../work/works-state';
 import { CLOCK, type Clock } from './clock';
 import type { DeviceStore } from './device-store';
 import { createFollower } from './follower';
+import { type KeptHere, keepHere } from './keep-here';
 import { keepListening } from './listener';
+import { isToRead, readPieces, readToSend } from './read-pieces';
 import type { Failed, ServerStore } from './server-store';
 import { accessIs, comingIs, type Keeping, kept } from './sync-slice';
 
@@ -16,6 +19,8 @@ type Parts = {
 	readonly store: Store<State>;
 	readonly desk: string;
 	readonly device: DeviceStore;
+	/** What keeps each change on the device, where that has begun already. */
+	readonly here?: KeptHere;
 	readonly server: ServerStore;
 	/** How far the changes of the desk have been followed before. */
 	readonly place?: number;
@@ -53,6 +58,7 @@ export function keep({
 	store,
 	desk,
 	device,
+	here,
 	server,
 	place = 0,
 	isKept = true,
@@ -70,8 +76,6 @@ export function keep({
 	let heard: number | null = null;
 	/** The server does not open the desk: it is asked no more, until the page is opened anew. */
 	let isShut = false;
-	/** What is written of the work so far: how far it was followed is noted behind it. A write that fails ends that. */
-	let written: Promise<unknown> = Promise.resolve();
 	const stop = new AbortController();
 	const stopped = () => stop.signal.aborted;
 	/** Versions the server would not take; the next change of the same work is sent again. */
@@ -82,7 +86,11 @@ export function keep({
 		place,
 		onPlace: (next) => {
 			// What came to one that was stopped is not kept, and so it has followed nothing.
-			if (!stopped()) void written.then(() => device.keepPlace(desk, next)).catch(() => {});
+			if (!stopped())
+				void keptHere
+					.written()
+					.then(() => device.keepPlace(desk, next))
+					.catch(() => {});
 		},
 		pause: () => new Promise<void>((go) => clock.wait(PAINTED_MS, go)),
 		onTold: () => {
@@ -90,12 +98,13 @@ export function keep({
 		},
 	});
 
+	const keptHere = here ?? keepHere({ store, desk, device, onRefused: () => say('refused') });
 	const works = () => store.getState().works;
 	const say = (keeping: Keeping) => {
 		if (!stopped() && store.getState().sync.keeping !== keeping) store.dispatch(kept(keeping));
 	};
 	const entries = () => Object.values<WorkEntry>(works().byId);
-	const ahead = () => entries().filter((entry) => entry.ahead && !refused.has(entry));
+	const ahead = () => entries().filter((entry) => entry.ahead && !entry.away && !refused.has(entry));
 	const later = (ms: number) => {
 		if (stopped()) return;
 		callOff();
@@ -130,6 +139,8 @@ export function keep({
 		return failed;
 	};
 
+	const read = () => readToSend({ store, device, desk });
+
 	const erase = async (): Promise<Failed | null> => {
 		const [id = ''] = works().erasing ?? [];
 		const answer = await server.erase(id);
@@ -151,6 +162,7 @@ export function keep({
 	const next = (): (() => Promise<Failed | null>) | null => {
 		if (isShut) return null;
 		if (isThere && works().erasing?.length) return erase;
+		if (entries().some(isToRead)) return read;
 		if (ahead().length && clock.now() >= sendFrom) return send;
 		if (!isThere) return null;
 		if (askedAnew || (heard !== null && heard !== follower.place())) return follow;
@@ -162,6 +174,8 @@ export function keep({
 	 * shut out, or another one got the desk first: all work stays here, and it is said so.
 	 */
 	const shut = async (): Promise<void> => {
+		const [first] = entries().filter(isHere);
+		if (first?.away) await readPieces({ store, device, desk }, [first.id]);
 		const [any] = entries().filter(({ away }) => !away);
 		const answer = any && (await server.send(any));
 		if (stopped()) return;
@@ -242,14 +256,6 @@ export function keep({
 		const before = seen;
 		seen = now;
 		const changed = Object.values<WorkEntry>(now.byId).filter((entry) => entry !== before.byId[entry.id]);
-		const gone = now.byId === before.byId ? [] : Object.keys(before.byId).filter((id) => now.byId[id] === undefined);
-		if (changed.length || gone.length) {
-			const writing = device.keepEntries(desk, changed, gone);
-			writing.catch(() => say('refused'));
-			written = Promise.all([written, writing]);
-		}
-		if (now.open !== before.open || now.last !== before.last || now.erasing !== before.erasing)
-			void device.keepOpen(desk, { open: now.open, last: now.last, erasing: now.erasing ?? [] }).catch(() => {});
 		if (now.erasing?.length && now.erasing !== before.erasing) later(0);
 		if (changed.some(({ ahead: isAhead }) => isAhead)) {
 			sendFrom = clock.now() + SEND_AFTER_MS;
@@ -282,6 +288,7 @@ export function keep({
 	const stopAll = () => {
 		stop.abort();
 		unsubscribe();
+		keptHere.stop();
 		callOff();
 		globalThis.removeEventListener?.('online', askNow);
 	};

@@ -1,5 +1,3 @@
-import { sha256 } from '@noble/hashes/sha2.js';
-import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
 import { fromUint8Array } from 'js-base64';
 
 /** So many bytes has a key: 256 bits. */
@@ -25,11 +23,6 @@ export function newSheetKey(): string {
 /** An id nobody can guess: of a desk, or of a link to look at. */
 export function newId(): string {
 	return random(SHEET_BYTES);
-}
-
-/** The SHA-256 of a key, in hexadecimal: all that the server is told when a key joins a desk. */
-export function hashOf(key: string): string {
-	return bytesToHex(sha256(utf8ToBytes(key)));
 }
 
 const KINDS: readonly (readonly [RegExp, string])[] = [

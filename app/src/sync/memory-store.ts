@@ -31,6 +31,9 @@ export function memoryStore(): DeviceStore {
 			aside: 0,
 			place: places.get(desk) ?? 0,
 		}),
+		pieces: async (desk, ids) => [...worksOf(desk).values()].filter(({ id }) => !ids || ids.includes(id)),
+		// Everything of it is in the works already.
+		tries: async () => [],
 		count: async (desk) => worksOf(desk).size,
 		copyOf: async (desk) => copies.get(desk),
 		setCopyOf: async (desk, copy) => {

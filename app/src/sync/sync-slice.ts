@@ -51,9 +51,11 @@ export const syncSlice = createSlice({
 		/** Pieces of work that cannot be read: they are set aside where they are, and hide none of the others. */
 		setAside: (state, { payload }: PayloadAction<number>) => ({ ...state, aside: state.aside + payload }),
 		accessIs: (state, { payload }: PayloadAction<DeskAccess>) => ({ ...state, access: payload }),
-		/** The steps of a piece of work are wanted, before those of others. */
-		wanted: (state, { payload }: PayloadAction<string>) =>
-			state.wanted.includes(payload) ? state : { ...state, wanted: [...state.wanted, payload] },
+		/** The steps of pieces of work are wanted, before those of others. */
+		wanted: (state, { payload }: PayloadAction<string | readonly string[]>) => {
+			const all = new Set([...state.wanted, ...(typeof payload === 'string' ? [payload] : payload)]);
+			return all.size === state.wanted.length ? state : { ...state, wanted: [...all] };
+		},
 		comingIs: (state, { payload }: PayloadAction<boolean>) => ({ ...state, coming: payload }),
 		linkAsks: (state, { payload }: PayloadAction<LinkAsks | null>) => ({ ...state, link: payload }),
 	},

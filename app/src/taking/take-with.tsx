@@ -1,4 +1,4 @@
-import Take from 'lucide-react-native/icons/download';
+import { __iconData as Take } from 'lucide-react-native/icons/download';
 import { useState } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';

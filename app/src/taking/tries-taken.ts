@@ -32,13 +32,13 @@ export function triesTaken(works: WorksState): readonly TryTaken[] {
 const TYPES = { csv: 'text/csv', json: 'application/json' } as const;
 
 /** The forms of what one has worked. */
-export function tryForms(works: () => WorksState): readonly TakeForm[] {
+export function tryForms(works: () => Promise<WorksState>): readonly TakeForm[] {
 	const form = (name: keyof typeof TYPES, label: string, says: string): TakeForm => ({
 		name,
 		label,
 		says,
 		make: async () => {
-			const tries = triesTaken(works());
+			const tries = triesTaken(await works());
 			if (!tries.length) return 'Nothing was sent to the check yet, so there is nothing to take along.';
 			const content = await workOnFiles((jobs) => jobs.writeTries(name, tries));
 			return { content, name: `what-i-worked.${name}`, type: TYPES[name], says: [] };

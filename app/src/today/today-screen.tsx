@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
-import Record from 'lucide-react-native/icons/chart-column';
-import Bring from 'lucide-react-native/icons/file-plus';
-import Settings from 'lucide-react-native/icons/settings';
+import { __iconData as Record } from 'lucide-react-native/icons/chart-column';
+import { __iconData as Bring } from 'lucide-react-native/icons/file-plus';
+import { __iconData as Settings } from 'lucide-react-native/icons/settings';
 import { type ReactNode, useMemo } from 'react';
 import { PlacePage } from '../places/place-page';
 import { useAppSelector } from '../store/store';

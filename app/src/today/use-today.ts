@@ -1,13 +1,13 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useEffect, useState } from 'react';
-import { useTried } from '../store/use-tried';
+import { useAllTries } from '../store/use-tried';
 import { zoneNow } from '../work/zone-now';
 import type { TodayMade } from '../worker/core-jobs';
 import { work } from '../worker/core-worker';
 
 /** What is due and how the week went, worked out by the worker; null until it is there, or where it cannot be. */
 export function useToday(): TodayMade | null {
-	const tried = useTried();
+	const tried = useAllTries();
 	const [made, setMade] = useState<TodayMade | null>(null);
 	useEffect(() => {
 		if (!tried) return;

@@ -1,39 +1,33 @@
-import type { Try } from '@tidy-sum/core';
-import type { Tried } from '@tidy-sum/core/practice';
 import type { WorkBody } from '@tidy-sum/schema';
-import type { WorksState } from './works-slice';
+import { type KeptTries, keptTriesOf } from '../worker/kept-tries';
+import type { WorkEntry, WorksState } from './works-slice';
 
 /** All pieces of work of a desk, as they are kept. */
 export function bodiesIn({ byId }: WorksState): readonly WorkBody[] {
 	return Object.values(byId).map(({ body }) => body);
 }
 
-const stripped = new WeakMap<NonNullable<WorkBody['tries']>, readonly Try[]>();
+const known = new WeakMap<WorkBody, KeptTries>();
 
-/** Tries without the line and the answer they were made with. */
-function bare(tries: NonNullable<WorkBody['tries']>): readonly Try[] {
-	const before = stripped.get(tries);
+function freshOf(entry: WorkEntry): KeptTries {
+	const before = known.get(entry.body);
 	if (before) return before;
-	const made = tries.map(({ answer: _, start: __, factors: ___, ...one }) => one);
-	stripped.set(tries, made);
+	const made = keptTriesOf(entry);
+	known.set(entry.body, made);
 	return made;
 }
 
-let last: readonly Tried[] = [];
+let last: Readonly<Record<string, KeptTries>> = {};
 
 /**
- * What was tried, without lines and answers: no more than what the Record goes by crosses to the worker. It is the same list as
- * before where nothing was tried since.
+ * The tries of the pieces whose steps are read, and of those the server told of, by id. It is the same as before where nothing
+ * was tried since.
  */
-export function triedIn(works: WorksState): readonly Tried[] {
-	const tried = bodiesIn(works).flatMap(({ exercise, tries }) =>
-		tries?.length ? [{ exercise, tries: bare(tries) }] : [],
-	);
-	const isSame = tried.length === last.length && tried.every((one, i) => isOf(one, last[i]));
-	if (!isSame) last = tried;
+export function freshTries({ byId }: WorksState): Readonly<Record<string, KeptTries>> {
+	const entries = Object.values<WorkEntry>(byId).filter(({ away, body }) => !away || body.tries !== undefined);
+	const fresh = Object.fromEntries(entries.map((entry) => [entry.id, freshOf(entry)]));
+	const ids = Object.keys(fresh);
+	const isSame = ids.length === Object.keys(last).length && ids.every((id) => last[id]?.[1] === fresh[id]?.[1]);
+	if (!isSame) last = fresh;
 	return last;
-}
-
-function isOf(one: Tried, before: Tried | undefined): boolean {
-	return one.exercise === before?.exercise && one.tries === before.tries;
 }

@@ -8,21 +8,13 @@ import {
 	type FactsFrom,
 	type FourLines,
 	type LaneColumn,
+	mustPlace,
 	partsOfLine,
 	type Quantity,
 	type WorkedChain,
 	workChain,
 } from '@tidy-sum/core';
-import {
-	exerciseNamed,
-	isOwn,
-	mustPlace,
-	OWN_PARTS,
-	type OwnParts,
-	ownExercise,
-	ownPartsOf,
-	posedExercise,
-} from './exercises';
+import { exerciseNamed, isOwn, OWN_PARTS, type OwnParts, ownExercise, ownPartsOf, posedExercise } from './exercises';
 import { canRedo, canUndo, freshBody } from './history';
 import { chainOf, type LineParts, startOf, wantOf } from './line-of-work';
 import { type Support, shelfIn, shelfWith } from './my-shelf';

@@ -114,8 +114,3 @@ export function ownExercise(name: string, own: OwnParts): BookExercise {
 export function exerciseOf(name: string, told: OwnParts & Pick<Work, 'posed'>): BookExercise | undefined {
 	return isOwn(name) ? ownExercise(name, told) : (exerciseNamed(name) ?? posedExercise(name, told.posed));
 }
-
-/** Whether the student must first give the quantities of the problem their places: there is more than one. */
-export function mustPlace({ marks = [] }: BookExercise): boolean {
-	return marks.length > 1;
-}

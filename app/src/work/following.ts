@@ -1,4 +1,4 @@
-import { BOOK, placeInRound, shownCode } from '@tidy-sum/core';
+import { BOOK, placeInRound, roundTitle } from '@tidy-sum/core';
 import { madeRound } from './made-rounds';
 import { type PlaceInSheet, problemName, sheetTitle } from './sheet';
 
@@ -40,7 +40,7 @@ export function followingOf(name: string, place: PlaceInSheet | null = null): Fo
 	const inBook = at < 0 ? '' : `${at + 1} of ${BOOK.length}`;
 	return {
 		title: null,
-		aside: inRound ? `Round ${shownCode(inRound.code)}` : inBook,
+		aside: inRound ? roundTitle(inRound.code) : inBook,
 		among: inRound ? { path: `/round/${inRound.code}`, label: 'How this Round goes' } : null,
 		out: inRound
 			? { path: `/round/${inRound.code}`, says: 'to the Round' }

@@ -3,9 +3,6 @@ import type { DeskView } from './desk-view';
 import { wantOf } from './line-of-work';
 import type { PanelKind } from './panel-slice';
 
-/** The exercise of the line that is worked together: one factor, with a power of ten. */
-export const GUIDED = 'honey-jar';
-
 /** Where one is on the line that is worked together: the five touches, and what comes between or after them. */
 export type GuideAt = 'touch' | 'take' | 'turn' | 'cancel' | 'answer' | 'done';
 

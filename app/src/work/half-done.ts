@@ -68,7 +68,8 @@ export function halfDone(works: WorksState, most: number): readonly HalfDone[] {
 export function isFirstDay(works: WorksState): boolean {
 	const isWorked = (name: string, id: string) => {
 		const entry = works.byId[id];
-		return entry?.away || entry?.body.tries?.length || isSheet(name) || isBegun(name, workNamed(works, name));
+		if (entry?.away) return entry.away.here !== 'not-begun';
+		return entry?.body.tries?.length || isSheet(name) || isBegun(name, workNamed(works, name));
 	};
 	return !Object.entries(works.open).some(([name, id]) => name !== SHELF && isWorked(name, id));
 }

@@ -1,6 +1,7 @@
 import type { SheetProblem } from '@tidy-sum/core/problem';
 import type { KeptProblem, SingleStep, Step, Told } from '@tidy-sum/schema';
-import { HANDED_STEPS_LIMIT, type Handed } from '@tidy-sum/schema/handed';
+import type { Handed } from '@tidy-sum/schema/handed';
+import { HANDED_STEPS_LIMIT } from '@tidy-sum/schema/limits';
 import { lineTold, titleOf } from './exercises';
 import { workNamed } from './how-far';
 import { isSheet, problemName, sheetOf } from './sheet';

@@ -51,18 +51,28 @@ const known = new WeakMap<Work, HowFar>();
 
 /** How far an exercise is whose steps are not here yet: by its tries, of which the last tells. */
 function howFarAway({ body: { tries }, away }: WorkEntry): HowFar {
+	if (away?.here !== undefined) return isHowFar(away.here) ? away.here : 'begun';
 	const last = tries?.at(-1);
 	if (!last) return away?.steps || away?.tries ? 'begun' : 'not-begun';
 	if (last.right) return last.shown ? 'right-shown' : 'right';
 	return last.shown ? 'shown' : 'not-right';
 }
 
+function isHowFar(text: string): text is HowFar {
+	return Object.hasOwn(SAYS_HOW_FAR, text);
+}
+
 /** How far the exercise of a name is, whether or not there is work on it. */
 export function howFarNamed(works: WorksState, name: string): HowFar {
 	const entry = works.byId[works.open[name] ?? ''];
-	if (entry?.away) return howFarAway(entry);
-	const work = workNamed(works, name);
-	if (!work) return 'not-begun';
+	return entry ? howFarOf(entry) : 'not-begun';
+}
+
+/** How far the exercise of a piece of work is. */
+export function howFarOf(entry: WorkEntry): HowFar {
+	if (entry.away) return howFarAway(entry);
+	const work = workOf(entry.body);
+	const name = entry.body.exercise;
 	const before = known.get(work);
 	if (before) return before;
 	const exercise = exerciseOf(name, work);

@@ -1,5 +1,14 @@
-import { askedBy, type BookExercise, type Chain, goalOf, parseUnit, type Start, turnedStart } from '@tidy-sum/core';
-import { isOwn, mustPlace } from './exercises';
+import {
+	askedBy,
+	type BookExercise,
+	type Chain,
+	goalOf,
+	mustPlace,
+	parseUnit,
+	type Start,
+	turnedStart,
+} from '@tidy-sum/core';
+import { isOwn } from './exercises';
 import { legibleFactor } from './legible-factor';
 import type { Work } from './work';
 

@@ -6,3 +6,6 @@ export const BROUGHT = 'brought';
 
 /** The name of what is being brought, until it is worked or kept. */
 export const DRAFT = 'own-draft';
+
+/** The exercise of the line that is worked together: one factor, with a power of ten. */
+export const GUIDED = 'honey-jar';

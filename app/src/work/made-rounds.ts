@@ -6,6 +6,7 @@ import {
 	placeInRound,
 	plainCode,
 	roundName,
+	titleInRound,
 } from '@tidy-sum/core';
 import type { RoundExercise } from '@tidy-sum/core/practice';
 import { work } from '../worker/core-worker';
@@ -41,7 +42,7 @@ function laid(code: string, exercises: readonly RoundExercise[]): MadeRound {
 			start: NOTHING,
 			...exercise,
 			name: roundName(code, place),
-			title: `Exercise ${place + 1} of ${exercises.length}`,
+			title: titleInRound(place, exercises.length),
 			trains: '',
 		})),
 	};

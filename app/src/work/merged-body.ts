@@ -1,4 +1,5 @@
-import { type Step, TRIES_LIMIT, type WorkBody } from '@tidy-sum/schema';
+import type { Step, WorkBody } from '@tidy-sum/schema';
+import { TRIES_LIMIT } from '@tidy-sum/schema/limits';
 import { continues } from './history';
 import { BROUGHT, DRAFT, SHELF } from './list-names';
 

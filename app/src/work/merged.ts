@@ -34,17 +34,20 @@ export function mergedIn(
 ): Merged {
 	const byId: Record<string, WorkEntry> = { ...works.byId };
 	const onDesk: Record<string, string> = { ...works.open };
-	const byExercise = new Map<string, WorkEntry[]>();
-	for (const entry of Object.values(byId)) {
-		const of = byExercise.get(entry.body.exercise) ?? [];
-		of.push(entry);
-		byExercise.set(entry.body.exercise, of);
+	const byExercise = new Map<string, string[]>();
+	for (const { id, body } of Object.values(byId)) {
+		const of = byExercise.get(body.exercise) ?? [];
+		of.push(id);
+		byExercise.set(body.exercise, of);
 	}
 	const counts = { added: 0, followed: 0, known: 0 };
 	const put = (entry: WorkEntry) => {
 		byId[entry.id] = entry;
 	};
-	for (const { id, body } of coming) {
+	// What goes on from a piece here comes first: the others are held against what that comes to.
+	const isHere = ({ id }: Piece) => byId[id] !== undefined;
+	const inOrder = [...coming.filter(isHere), ...coming.filter((piece) => !isHere(piece))];
+	for (const { id, body } of inOrder) {
 		const { exercise } = body;
 		const list = isList(exercise) ? byId[onDesk[exercise] ?? ''] : undefined;
 		const mine = byId[id] ?? list;
@@ -57,7 +60,8 @@ export function mergedIn(
 			}
 			continue;
 		}
-		if (byExercise.get(exercise)?.some((entry) => same(entry.body, body))) {
+		// As it stands by now: what followed a piece of the file is not what it was.
+		if (byExercise.get(exercise)?.some((one) => same(byId[one]?.body, body))) {
 			counts.known += 1;
 			continue;
 		}

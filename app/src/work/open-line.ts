@@ -1,4 +1,5 @@
-import { exerciseNamed, FIRST, isOwn, mustPlace } from './exercises';
+import { mustPlace } from '@tidy-sum/core';
+import { exerciseNamed, FIRST, isOwn } from './exercises';
 import { needsLine } from './line-of-work';
 import type { Work } from './work';
 

@@ -1,13 +1,14 @@
-import { createSlice, isDraft, nanoid, original, type PayloadAction } from '@reduxjs/toolkit';
+import { createSlice, isDraft, nanoid, original, type PayloadAction, type UnknownAction } from '@reduxjs/toolkit';
 import type { Exercise } from '@tidy-sum/core';
-import { type KeptTry, type Step, type StoredWork, TRIES_LIMIT } from '@tidy-sum/schema';
+import type { KeptTry, Step, StoredWork } from '@tidy-sum/schema';
 import type { Head, TriesOf } from '@tidy-sum/schema/desk';
+import { TRIES_LIMIT } from '@tidy-sum/schema/limits';
 import { isOwn } from './exercises';
 import { canRedo, canUndo, freshBody, posingOf, withStep } from './history';
 import { posedInRound } from './made-rounds';
 import { isList } from './merged-body';
 import { partedIn } from './parted-in';
-import { changed, here, put, type WorkEntry, type WorksState, without } from './works-state';
+import { changed, here, isHere, put, type WorkEntry, type WorksState, without, withSteps } from './works-state';
 
 export type { WorkEntry, WorksState } from './works-state';
 
@@ -161,7 +162,7 @@ export const worksSlice = createSlice({
 			const open = { ...state.open };
 			for (const { id, exercise, version, steps, tries, kept } of heads) {
 				const mine = byId[id];
-				if (state.erasing?.includes(id) || (mine && (!mine.away || mine.version >= version))) continue;
+				if (state.erasing?.includes(id) || (mine && (isHere(mine) || mine.version >= version))) continue;
 				const touched = Date.parse(kept);
 				byId[id] = { id, body: { exercise, steps: [] }, version, ahead: false, touched, away: { steps, tries } };
 				open[exercise] ??= id;
@@ -170,14 +171,34 @@ export const worksSlice = createSlice({
 		},
 		/** Steps came that were on the server alone. */
 		came: (draft, { payload: works }: PayloadAction<readonly StoredWork[]>) =>
-			works.reduce((state, work) => (state.byId[work.id]?.away ? partedIn(state, work, '') : state), plain(draft)),
+			works.reduce((state, work) => {
+				const mine = state.byId[work.id];
+				return mine && !isHere(mine) ? partedIn(state, work, '') : state;
+			}, plain(draft)),
+		/** Steps were read that lie on this device; the others that were asked for cannot be read. */
+		readHere: (
+			draft,
+			{ payload: { read, unread } }: PayloadAction<{ read: readonly WorkEntry[]; unread: readonly string[] }>,
+		) => {
+			const state = plain(draft);
+			const byId = { ...state.byId };
+			for (const piece of read) {
+				const mine = byId[piece.id];
+				if (mine?.away?.here !== undefined) byId[piece.id] = withSteps(mine, piece);
+			}
+			for (const id of unread) {
+				const mine = byId[id];
+				if (mine?.away) byId[id] = { ...mine, away: { ...mine.away, isUnread: true } };
+			}
+			return { ...state, byId };
+		},
 		/** Tries came by themselves, of pieces whose steps are on the server alone. */
 		triesCame: (draft, { payload }: PayloadAction<readonly TriesOf[]>) => {
 			const state = plain(draft);
 			const byId = { ...state.byId };
 			for (const { id, tries } of payload) {
 				const mine = byId[id];
-				if (mine?.away) byId[id] = { ...mine, body: { ...mine.body, tries } };
+				if (mine && !isHere(mine)) byId[id] = { ...mine, body: { ...mine.body, tries } };
 			}
 			return { ...state, byId };
 		},
@@ -187,7 +208,7 @@ export const worksSlice = createSlice({
 			const byId = { ...state.byId };
 			for (const { id, version } of payload) {
 				const mine = byId[id];
-				if (mine && !mine.away) byId[id] = { ...mine, version, ahead: true };
+				if (mine && isHere(mine)) byId[id] = { ...mine, version, ahead: true };
 			}
 			return { ...state, byId };
 		},
@@ -205,6 +226,20 @@ export const worksSlice = createSlice({
 	},
 });
 
+/** What each action does, by its type. */
+const CASES = new Map<string, (state: WorksState, action: UnknownAction) => WorksState>(
+	Object.entries(worksSlice.caseReducers).map(([name, reduce]) => [`${worksSlice.name}/${name}`, reduce as never]),
+);
+
+/**
+ * The state after an action. These reducers make new states of old ones by themselves: no draft is made of thousands of pieces,
+ * and none of them is gone through to be frozen.
+ */
+export function worksReducer(state: WorksState = EMPTY, action: UnknownAction): WorksState {
+	const reduce = CASES.get(action.type);
+	return reduce ? reduce(state, action) : state;
+}
+
 export const {
 	loaded,
 	tookIn,
@@ -221,6 +256,7 @@ export const {
 	parted,
 	listed,
 	came,
+	readHere,
 	triesCame,
 	missed,
 	erased,

@@ -1,5 +1,15 @@
 import type { WorkBody } from '@tidy-sum/schema';
 
+/** What is known of a piece whose steps lie somewhere else: how many steps and tries it has there. */
+export type Away = {
+	readonly steps: number;
+	readonly tries: number;
+	/** Where they lie on this device and are only not read yet: how far the piece was when it was written. On the server else. */
+	readonly here?: string;
+	/** They were asked for here, and cannot be read. */
+	readonly isUnread?: true;
+};
+
 /** A piece of work on this device. `version` is the last one the server has acknowledged. */
 export type WorkEntry = {
 	readonly id: string;
@@ -9,11 +19,8 @@ export type WorkEntry = {
 	readonly ahead: boolean;
 	/** When something was last done on it, in milliseconds since 1970; left out where that is not known. */
 	readonly touched?: number | undefined;
-	/**
-	 * Of a piece whose steps lie on the server alone so far: how many steps and tries it has there. Its body has no steps, and
-	 * no tries until they come by themselves.
-	 */
-	readonly away?: { readonly steps: number; readonly tries: number } | undefined;
+	/** Of a piece whose steps are not read yet. Its body has no steps, and no tries until they come by themselves. */
+	readonly away?: Away | undefined;
 };
 
 export type WorksState = {
@@ -40,6 +47,16 @@ export function changed(entry: WorkEntry, body: WorkBody, touched = entry.touche
 export function here(state: WorksState, exercise: string): WorkEntry | undefined {
 	const entry = state.byId[state.open[exercise] ?? ''];
 	return entry?.away ? undefined : entry;
+}
+
+/** Whether the steps of a piece are on this device, read or not: what lies on the server alone is not. */
+export function isHere(entry: WorkEntry | undefined): boolean {
+	return entry !== undefined && (entry.away === undefined || entry.away.here !== undefined);
+}
+
+/** A piece with its steps as they lie on the device. A second page of the desk may have gone on with it since the index was written. */
+export function withSteps(mine: WorkEntry, { body, version, ahead }: WorkEntry): WorkEntry {
+	return { ...mine, ...(mine.ahead ? {} : { version, ahead }), body, away: undefined };
 }
 
 /** The state without a piece of work; another on the same exercise, the one touched last, takes its place on the Desk. */

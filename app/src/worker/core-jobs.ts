@@ -17,6 +17,7 @@ import {
 import { cutSheet, readProblem, readWorking, type SheetProblem } from '@tidy-sum/core/problem';
 import { dueDays, skillTimes, skillWeeks, slipRecords, type WeekDays, weekDays, workedIn } from '@tidy-sum/core/record';
 import type { Told } from '@tidy-sum/schema';
+import { type AllTries, triedIn } from './kept-tries';
 import type { RecordMade } from './record-parts';
 import { toldOf } from './told-of';
 
@@ -101,12 +102,13 @@ export const coreJobs = {
 	},
 	/**
 	 * Begins to work out the Record from the tries that are kept; `zone` is the minutes the device's clock is ahead of UTC.
-	 * @returns what its parts are asked for with; the next beginning takes its place.
+	 * @returns what its parts are asked for with, and how many tries it goes by; the next beginning takes its place.
 	 */
-	beginRecord(tried: readonly Tried[], now: number, zone: number): number {
+	beginRecord(all: AllTries, now: number, zone: number): { readonly token: number; readonly tries: number } {
+		const tried = triedIn(all);
 		const worked = workedIn(tried);
 		recording = { token: recording.token + 1, parts: partsOfRecord(tried, worked, now, zone) };
-		return recording.token;
+		return { token: recording.token, tries: tried.reduce((sum, { tries = [] }) => sum + tries.length, 0) };
 	},
 	/** A part of the Record; null where it was begun anew since. */
 	recordPart<P extends keyof RecordMade>(token: number, part: P): Pick<RecordMade, P> | null {
@@ -117,7 +119,8 @@ export const coreJobs = {
 	 * What Today says of practising; `zone` as for the Record.
 	 * @param id any fresh text: the numbers of the Round follow from it.
 	 */
-	today(tried: readonly Tried[], now: number, zone: number, id: string): TodayMade {
+	today(all: AllTries, now: number, zone: number, id: string): TodayMade {
+		const tried = triedIn(all);
 		const states = skillStates(practisedIn(begunRounds(tried)), now);
 		const picked = pickSkills(states, now);
 		const skills = picked.map(({ skill }) => skill);

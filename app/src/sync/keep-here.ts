@@ -1,0 +1,52 @@
+import type { Store } from '@reduxjs/toolkit';
+import type { WorkEntry, WorksState } from '../work/works-slice';
+import type { DeviceStore } from './device-store';
+
+type Parts = {
+	readonly store: Store<{ readonly works: WorksState }>;
+	readonly desk: string;
+	readonly device: DeviceStore;
+	/** Called when something was changed that the server has not. */
+	readonly onAhead?: () => void;
+	/** Called when the device would not take a change. */
+	readonly onRefused?: () => void;
+};
+
+/** What keeps each change on the device. */
+export type KeptHere = {
+	/** Done when all that was changed so far is written; a write that failed ends it. */
+	readonly written: () => Promise<unknown>;
+	readonly stop: () => void;
+};
+
+/**
+ * Whether something of a piece is to be written. That it was read from the device changes nothing: it is still the version that
+ * was there, and nothing of it is to be sent.
+ */
+function isNew(entry: WorkEntry, before: WorkEntry | undefined): boolean {
+	const isRead = before?.away?.here !== undefined && entry.version === before.version && !entry.ahead;
+	return entry !== before && !isRead;
+}
+
+/** Keeps each change on the device at once, from now on. */
+export function keepHere({ store, desk, device, onAhead = () => {}, onRefused = () => {} }: Parts): KeptHere {
+	let seen = store.getState().works;
+	let written: Promise<unknown> = Promise.resolve();
+	const stop = store.subscribe(() => {
+		const { works: now } = store.getState();
+		if (now === seen) return;
+		const before = seen;
+		seen = now;
+		const changed = Object.values<WorkEntry>(now.byId).filter((entry) => isNew(entry, before.byId[entry.id]));
+		const gone = now.byId === before.byId ? [] : Object.keys(before.byId).filter((id) => now.byId[id] === undefined);
+		if (changed.length || gone.length) {
+			const writing = device.keepEntries(desk, changed, gone);
+			writing.catch(onRefused);
+			written = Promise.all([written, writing]);
+		}
+		if (changed.some(({ ahead }) => ahead)) onAhead();
+		if (now.open !== before.open || now.last !== before.last || now.erasing !== before.erasing)
+			void device.keepOpen(desk, { open: now.open, last: now.last, erasing: now.erasing ?? [] }).catch(() => {});
+	});
+	return { written: () => written, stop };
+}
