@@ -1,1 +1,7 @@
-export { DesksScreen as default } from '../src/desks/desks-screen';
+import { pageAhead } from '../src/places/page-ahead';
+import { laterPage } from '../src/store/later-page';
+
+export default laterPage(
+	async () => (await import('../src/desks/desks-screen')).DesksScreen,
+	pageAhead('Desks and devices'),
+);

@@ -1,1 +1,4 @@
-export { JoinScreen as default } from '../src/desks/join-screen';
+import { pageAhead } from '../src/places/page-ahead';
+import { laterPage } from '../src/store/later-page';
+
+export default laterPage(async () => (await import('../src/desks/join-screen')).JoinScreen, pageAhead('Join a desk'));

@@ -1,1 +1,4 @@
-export { LookScreen as default } from '../src/replay/look-screen';
+import { pageAhead } from '../src/places/page-ahead';
+import { laterPage } from '../src/store/later-page';
+
+export default laterPage(async () => (await import('../src/replay/replay-pages')).LookScreen, pageAhead('One moment'));

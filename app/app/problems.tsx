@@ -1,7 +1,11 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../src/ui/later';
+import { pageAhead } from '../src/places/page-ahead';
+import { laterPage } from '../src/store/later-page';
 
-const ProblemsScreen = later(async () => (await import('../src/problems/problems-screen')).ProblemsScreen);
+const ProblemsScreen = laterPage(
+	async () => (await import('../src/problems/problems-screen')).ProblemsScreen,
+	pageAhead('Problems', 'problems'),
+);
 
 export default function ProblemsRoute() {
 	return <ProblemsScreen link={useLocalSearchParams<{ search?: string; kind?: string; state?: string }>()} />;

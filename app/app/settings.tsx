@@ -1,3 +1,7 @@
-import { later } from '../src/ui/later';
+import { pageAhead } from '../src/places/page-ahead';
+import { laterPage } from '../src/store/later-page';
 
-export default later(async () => (await import('../src/settings/settings-screen')).SettingsScreen);
+export default laterPage(
+	async () => (await import('../src/settings/settings-screen')).SettingsScreen,
+	pageAhead('Settings'),
+);

@@ -1,51 +1,55 @@
-import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
-import { type ReactNode, useEffect, useState } from 'react';
-import { useColorScheme, View } from 'react-native';
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
 import { Provider } from 'react-redux';
-import { DeskStrip } from './desk-strip';
-import { applySettings, readSettings } from './device/settings';
+import { applySettings } from './device/settings';
 import { NewVersion } from './new-version';
 import { WithPlaces } from './places/with-places';
-import { openDesk } from './store/open-desk';
-import { type AppStore, useAppSelector } from './store/store';
-import { FONTS } from './theme/fonts';
-import { DARK, LIGHT } from './theme/tokens';
-import { PaletteContext } from './theme/use-palette';
+import { makeStore, useAppSelector } from './store/store';
+import { makeStyles } from './theme/use-styles';
+import { later } from './ui/later';
 
-// Before anything is drawn, so that nothing is laid out twice.
-if (globalThis.document) applySettings(readSettings(), globalThis.document.documentElement);
-
-/** The colours and the size this device is set to, round everything. */
-function AsSet({ children }: { readonly children: ReactNode }) {
+/** The page follows its settings as they change; before it is first painted its own script has set it. */
+function FollowsSettings() {
 	const settings = useAppSelector((state) => state.settings);
-	const asked = useColorScheme() === 'dark' ? 'dark' : 'light';
-	const palette = (settings.theme === 'device' ? asked : settings.theme) === 'dark' ? DARK : LIGHT;
 	useEffect(() => applySettings(settings, globalThis.document.documentElement), [settings]);
-	return (
-		<PaletteContext value={palette}>
-			<View style={{ flex: 1, backgroundColor: palette.page }}>{children}</View>
-		</PaletteContext>
-	);
+	return null;
 }
 
-/** The frame of every screen: the theme, the shipped fonts, the desk as it was left, and the ways to the four places. */
+/** Opening the desk begins before anything is drawn: what lies on the device is looked for meanwhile. */
+const opening = globalThis.document ? import('./store/open-desk') : null;
+
+const DeskStrip = later(async () => (await import('./desk-strip')).DeskStrip);
+
+/** What is to be said of the desk over every page, where something is. */
+function SaysOfDesk() {
+	const says = useAppSelector(({ sync }) => sync.link !== null || sync.access !== 'open');
+	return says ? <DeskStrip /> : null;
+}
+
+/**
+ * The frame of every screen: the settings, the desk as it was left, and the ways to the four places. The store is there at
+ * once, and empty; it is filled with what the device has as soon as that is read.
+ */
 export function AppFrame() {
-	const [ready, failed] = useFonts(FONTS);
-	const [store, setStore] = useState<AppStore | null>(null);
+	const styles = useStyles();
+	const [store] = useState(makeStore);
 	useEffect(() => {
-		void openDesk().then(setStore);
-	}, []);
-	if (!store || !(ready || failed)) return null;
+		// What could not be fetched is fetched once more.
+		void opening?.catch(() => import('./store/open-desk')).then(({ openDesk }) => openDesk(store));
+	}, [store]);
 	return (
 		<Provider store={store}>
-			<AsSet>
+			<FollowsSettings />
+			<View style={styles.frame}>
 				<NewVersion />
-				<DeskStrip />
+				<SaysOfDesk />
 				<WithPlaces>
 					<Slot />
 				</WithPlaces>
-			</AsSet>
+			</View>
 		</Provider>
 	);
 }
+
+const useStyles = makeStyles((palette) => ({ frame: { flex: 1, backgroundColor: palette.page } }));

@@ -72,7 +72,7 @@ function SaysAccess() {
 			<Button
 				label="Go on apart"
 				say="with all work that is here, as a desk of its own"
-				onPress={() => void goOnApart(store.getState().works, Date.now())}
+				onPress={() => void goOnApart(store.getState().works, store.getState().sync.desk, Date.now())}
 				testID="shut-apart"
 			/>
 		</Strip>

@@ -21,7 +21,7 @@ jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
 
 // Scripts that come later are there at once.
 jest.mock('../src/desk/later-panels', () => ({
-	laterPanels: async () => jest.requireActual('../src/desk/panels/later'),
+	laterPanels: async () => jest.requireActual('../src/desk/panels/all-panels'),
 }));
 
 const q = (text: string) => ({ number: text.split(' ')[0] as string, unit: text.split(' ')[1] ?? '' });

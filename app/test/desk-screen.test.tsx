@@ -19,7 +19,7 @@ jest.mock('../src/worker/core-worker', () => jest.requireActual('./jobs-here').j
 
 // Scripts that come later are there at once.
 jest.mock('../src/desk/later-panels', () => ({
-	laterPanels: async () => jest.requireActual('../src/desk/panels/later'),
+	laterPanels: async () => jest.requireActual('../src/desk/panels/all-panels'),
 }));
 
 beforeEach(() => mockRouter.navigate.mockClear());

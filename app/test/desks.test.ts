@@ -2,7 +2,8 @@ import { createHash } from 'node:crypto';
 import { TextDecoder, TextEncoder } from 'node:util';
 import { readJoining, sheetText } from '../src/desks/read-joining';
 import { endDesk, keepDesk, leaveDesk, newDesk, withOldDesk } from '../src/sync/desks-here';
-import { deviceSays, hashOf, newId, newKey, newSheetKey } from '../src/sync/keys';
+import { hashOf } from '../src/sync/key-hash';
+import { deviceSays, newId, newKey, newSheetKey } from '../src/sync/keys';
 import { memoryStore } from '../src/sync/memory-store';
 
 Object.assign(globalThis, { TextDecoder, TextEncoder });

@@ -4,8 +4,8 @@ import { DeskScreen } from '../src/desk/desk-screen';
 import { set } from '../src/device/settings-slice';
 import { SettingsScreen } from '../src/settings/settings-screen';
 import { type AppStore, makeStore } from '../src/store/store';
-import { GUIDED } from '../src/work/guided';
 import { workNamed } from '../src/work/how-far';
+import { GUIDED } from '../src/work/list-names';
 import { did } from '../src/work/works-slice';
 
 const mockRouter = { navigate: jest.fn() };
@@ -13,7 +13,7 @@ jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
 jest.mock('../src/worker/core-worker', () => jest.requireActual('./jobs-here').jobsHere());
 jest.mock('../src/worker/form-worker', () => jest.requireActual('./files-here').filesHere());
 jest.mock('../src/desk/later-panels', () => ({
-	laterPanels: async () => jest.requireActual('../src/desk/panels/later'),
+	laterPanels: async () => jest.requireActual('../src/desk/panels/all-panels'),
 }));
 
 beforeEach(() => localStorage.clear());

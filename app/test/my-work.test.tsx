@@ -122,6 +122,28 @@ describe('work that is taken in', () => {
 		expect(Object.keys(works.byId)).toHaveLength(1);
 	});
 
+	it('that is like a piece here which followed another of the file is not taken for it', () => {
+		const piece = (id: string, tries: number[]) => {
+			const body = {
+				exercise: 'wind-gust',
+				steps: [],
+				...(tries.length ? { tries: tries.map((when) => made(when)) } : {}),
+			};
+			return { id, body, version: 1, ahead: false };
+		};
+		const state = (...pieces: ReturnType<typeof piece>[]): WorksState => ({
+			byId: Object.fromEntries(pieces.map((one) => [one.id, one])),
+			open: {},
+			last: null,
+		});
+		const [follows, beside] = [piece('id-aaaaaa', [1]), piece('id-bbbbbb', [])];
+		for (const file of [state(follows, beside), state(beside, follows)]) {
+			const first = take(state(piece('id-aaaaaa', [])), file);
+			expect(first).toMatchObject({ followed: 1, added: 1 });
+			expect(take(first.works, file)).toMatchObject({ followed: 0, added: 0, known: 2 });
+		}
+	});
+
 	it('never loses a step or a try, whatever both did, and never doubles it', () => {
 		const step = fc.constantFrom<Step>({ do: 'undo' }, { do: 'check' }, { do: 'answer', text: '1' }, { do: 'show' });
 		const work = fc.record({

@@ -1,4 +1,5 @@
 import { openDesk } from '../src/store/open-desk';
+import { makeStore } from '../src/store/store';
 import { did } from '../src/work/works-slice';
 
 /** jsdom has no database of its own, as a private window may have none. */
@@ -11,7 +12,8 @@ describe('a browser without a store of its own', () => {
 
 	it('opens a desk all the same, says that it lasts only with the page, and takes what is done', async () => {
 		expect('indexedDB' in globalThis).toBe(false);
-		const store = await openDesk();
+		const store = makeStore();
+		await openDesk(store);
 		expect(store.getState().sync.lasting).toBe(false);
 		store.dispatch(did('honey-jar', { do: 'answer', text: '0.454 kg' }));
 		expect(Object.values(store.getState().works.byId)).toHaveLength(1);

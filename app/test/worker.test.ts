@@ -27,7 +27,7 @@ const never: LaterJobs = {
 	round: () => new Promise(() => {}),
 	bring: () => new Promise(() => {}),
 	tell: async () => [],
-	beginRecord: async () => 1,
+	beginRecord: async () => ({ token: 1, tries: 0 }),
 	recordPart: async () => null,
 	today: () => new Promise(() => {}),
 	slips: async () => ({ slips: [], rulesOut: null }),

@@ -1,7 +1,11 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../src/ui/later';
+import { pageAhead } from '../../src/places/page-ahead';
+import { laterPage } from '../../src/store/later-page';
 
-const BringScreen = later(async () => (await import('../../src/bring/later')).BringScreen);
+const BringScreen = laterPage(
+	async () => (await import('../../src/bring/bring-pages')).BringScreen,
+	pageAhead('One moment'),
+);
 
 export default function BringRoute() {
 	const { name } = useLocalSearchParams<{ name: string }>();

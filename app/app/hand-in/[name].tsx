@@ -1,7 +1,11 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../src/ui/later';
+import { pageAhead } from '../../src/places/page-ahead';
+import { laterPage } from '../../src/store/later-page';
 
-const HandInScreen = later(async () => (await import('../../src/hand-in/hand-in-screen')).HandInScreen);
+const HandInScreen = laterPage(
+	async () => (await import('../../src/hand-in/hand-in-screen')).HandInScreen,
+	pageAhead('One moment'),
+);
 
 export default function HandInRoute() {
 	const { name } = useLocalSearchParams<{ name: string }>();

@@ -1,7 +1,11 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../src/ui/later';
+import { pageAhead } from '../../src/places/page-ahead';
+import { laterPage } from '../../src/store/later-page';
 
-const ReplayScreen = later(async () => (await import('../../src/replay/replay-screen')).ReplayScreen);
+const ReplayScreen = laterPage(
+	async () => (await import('../../src/replay/replay-pages')).ReplayScreen,
+	pageAhead('One moment'),
+);
 
 export default function ReplayRoute() {
 	const { name, line, at } = useLocalSearchParams<{ name: string; line?: string; at?: string }>();

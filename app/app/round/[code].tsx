@@ -1,7 +1,11 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../src/ui/later';
+import { RoundAhead } from '../../src/rounds/round-ahead';
+import { laterPage } from '../../src/store/later-page';
 
-const RoundScreen = later(async () => (await import('../../src/rounds/later')).RoundScreen);
+const RoundScreen = laterPage<{ code: string }>(
+	async () => (await import('../../src/rounds/round-pages')).RoundScreen,
+	RoundAhead,
+);
 
 export default function RoundRoute() {
 	const { code } = useLocalSearchParams<{ code: string }>();

@@ -1,7 +1,11 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../src/ui/later';
+import { pageAhead } from '../../src/places/page-ahead';
+import { laterPage } from '../../src/store/later-page';
 
-const SheetScreen = later(async () => (await import('../../src/bring/later')).SheetScreen);
+const SheetScreen = laterPage(
+	async () => (await import('../../src/bring/bring-pages')).SheetScreen,
+	pageAhead('One moment'),
+);
 
 export default function SheetRoute() {
 	const { name } = useLocalSearchParams<{ name: string }>();

@@ -1,7 +1,11 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../src/ui/later';
+import { pageAhead } from '../../src/places/page-ahead';
+import { laterPage } from '../../src/store/later-page';
 
-const WorkingScreen = later(async () => (await import('../../src/working/working-screen')).WorkingScreen);
+const WorkingScreen = laterPage(
+	async () => (await import('../../src/working/working-screen')).WorkingScreen,
+	pageAhead('One moment'),
+);
 
 export default function WorkingRoute() {
 	const { name } = useLocalSearchParams<{ name: string }>();

@@ -1,9 +1,9 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { type SingleStep, TEXT_LIMIT } from '@tidy-sum/schema';
 import { useRouter } from 'expo-router';
-import Back from 'lucide-react-native/icons/arrow-left';
-import Redo from 'lucide-react-native/icons/redo-2';
-import Undo from 'lucide-react-native/icons/undo-2';
+import { __iconData as Back } from 'lucide-react-native/icons/arrow-left';
+import { __iconData as Redo } from 'lucide-react-native/icons/redo-2';
+import { __iconData as Undo } from 'lucide-react-native/icons/undo-2';
 import { useCallback, useMemo, useState } from 'react';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { makeStyles } from '../theme/use-styles';

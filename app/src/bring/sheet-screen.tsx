@@ -1,6 +1,6 @@
 import type { Told } from '@tidy-sum/schema';
 import { useRouter } from 'expo-router';
-import Back from 'lucide-react-native/icons/arrow-left';
+import { __iconData as Back } from 'lucide-react-native/icons/arrow-left';
 import { useMemo, useState } from 'react';
 import { NotHere } from '../places/not-here';
 import { useAppDispatch, useAppSelector } from '../store/store';

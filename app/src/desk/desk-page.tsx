@@ -1,4 +1,5 @@
-import Bulb from 'lucide-react-native/icons/lightbulb';
+import { mustPlace, underProblem } from '@tidy-sum/core';
+import { __iconData as Bulb } from 'lucide-react-native/icons/lightbulb';
 import { type ReactNode, useContext } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Balance } from '../line/balance';
@@ -11,7 +12,7 @@ import { Button } from '../ui/button';
 import { later } from '../ui/later';
 import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
-import { isOwn, mustPlace } from '../work/exercises';
+import { isOwn } from '../work/exercises';
 import { needsLine, wantOf } from '../work/line-of-work';
 import type { Panel } from '../work/panel-slice';
 import { firstUnit } from './first-unit';
@@ -97,7 +98,7 @@ function Work({ children, ...props }: Props & { readonly children: ReactNode }) 
 			<Problem
 				exercise={exercise}
 				placed={work.placed}
-				want={wantOf(exercise, work)}
+				wanted={underProblem(exercise, wantOf(exercise, work))}
 				title={title ?? exercise.title}
 				aside={aside}
 				onQuantity={mustPlace(exercise) || own ? acts.onQuantity : null}

@@ -6,7 +6,8 @@ import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
-import { GUIDED, type GuideAt, type GuideSays, guideAt, guideSays } from '../work/guided';
+import { type GuideAt, type GuideSays, guideAt, guideSays } from '../work/guided';
+import { GUIDED } from '../work/list-names';
 import type { PanelKind } from '../work/panel-slice';
 
 type Guide = { readonly at: GuideAt; readonly says: GuideSays; readonly leave: () => void };

@@ -1,4 +1,4 @@
-import { createContext, type ReactNode, useContext } from 'react';
+import { createContext, type ReactNode, useContext, useDeferredValue } from 'react';
 import { Panel } from '../ui/panel';
 
 /** What the Desk gives to the frame of the panel that is open. */
@@ -19,13 +19,15 @@ type Props = {
 /** The frame round what a panel of the Desk holds: its title, and a way to close it where there is something to close to. */
 export function PanelFrame({ title, children }: Props) {
 	const framing = useContext(FramingContext);
+	// The frame answers the touch that opened it; what it holds follows as soon as that is painted, as on a page.
+	const isPainted = useDeferredValue(true, false);
 	return (
 		<Panel
 			title={title ?? framing.title}
 			testID={framing.testID}
 			{...(framing.onClose ? { onClose: framing.onClose } : {})}
 		>
-			{children}
+			{isPainted ? children : null}
 		</Panel>
 	);
 }

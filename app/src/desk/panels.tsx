@@ -1,5 +1,6 @@
+import { mustPlace } from '@tidy-sum/core';
 import { later } from '../ui/later';
-import { isOwn, mustPlace } from '../work/exercises';
+import { isOwn } from '../work/exercises';
 import type { Panel, PanelKind, PanelOf } from '../work/panel-slice';
 import { firstUnit } from './first-unit';
 import { laterPanels } from './later-panels';

@@ -1,4 +1,4 @@
-import { type BookExercise, type Role, sayWanted } from '@tidy-sum/core';
+import type { BookExercise, Role } from '@tidy-sum/core';
 import { memo } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
@@ -9,7 +9,7 @@ import type { Placed } from '../work/work';
 type Piece = { readonly text: string; readonly at: readonly [number, number]; readonly quantity: boolean };
 
 /** The prompt cut at its marked quantities. */
-function pieces({ prompt, marks = [] }: BookExercise): Piece[] {
+function pieces({ prompt, marks = [] }: Props['exercise']): Piece[] {
 	const out: Piece[] = [];
 	let from = 0;
 	const add = (to: number, quantity: boolean) => {
@@ -31,11 +31,11 @@ const SAYS: Readonly<Record<Role, string>> = {
 };
 
 type Props = {
-	readonly exercise: BookExercise;
+	readonly exercise: Pick<BookExercise, 'prompt' | 'marks'>;
 	/** The places the student has given; without any to give, those of the exercise. */
 	readonly placed: readonly Placed[];
-	/** The unit wanted, as said so far. */
-	readonly want: string | null;
+	/** What is wanted, in words. */
+	readonly wanted: string;
 	readonly title: string;
 	/** Beside the title: its place in the book. */
 	readonly aside: string;
@@ -49,7 +49,7 @@ type Props = {
  * The problem: its title, its text with the quantities underlined (the start with a firm line, a fact with
  * a broken one, one without a place with dots), and what is wanted.
  */
-export const Problem = memo(function Problem({ exercise, title, placed, want, aside, onQuantity, onChange }: Props) {
+export const Problem = memo(function Problem({ exercise, title, placed, wanted, aside, onQuantity, onChange }: Props) {
 	const styles = useStyles();
 	const roleAt = (from: number) => placed.find(({ at }) => at[0] === from)?.role ?? null;
 	return (
@@ -64,7 +64,9 @@ export const Problem = memo(function Problem({ exercise, title, placed, want, as
 			</Box>
 			<Box style={styles.problem}>
 				<Words testID="problem">
-					{exercise.prompt === '' ? 'Type or paste a problem, or say what it starts from and what is wanted.' : null}
+					{exercise.prompt === '' && onChange
+						? 'Type or paste a problem, or say what it starts from and what is wanted.'
+						: null}
 					{pieces(exercise).map(({ text, at, quantity }) => {
 						if (!quantity) return <Words key={at[0]}>{text}</Words>;
 						const role = roleAt(at[0]);
@@ -94,7 +96,7 @@ export const Problem = memo(function Problem({ exercise, title, placed, want, as
 			</Box>
 			<Box style={styles.wanted}>
 				<Words size="small" tone="soft" testID="wanted">
-					Wanted: {sayWanted(exercise, want)}
+					{wanted}
 				</Words>
 				{onChange ? (
 					<Touch onTouch={onChange} style={styles.change} testID="change-problem">

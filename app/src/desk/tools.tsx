@@ -1,9 +1,9 @@
-import Out from 'lucide-react-native/icons/arrow-left';
-import Shelf from 'lucide-react-native/icons/library';
-import Line from 'lucide-react-native/icons/list-ordered';
-import Pen from 'lucide-react-native/icons/pen-line';
-import Redo from 'lucide-react-native/icons/redo-2';
-import Undo from 'lucide-react-native/icons/undo-2';
+import { __iconData as Out } from 'lucide-react-native/icons/arrow-left';
+import { __iconData as Shelf } from 'lucide-react-native/icons/library';
+import { __iconData as Line } from 'lucide-react-native/icons/list-ordered';
+import { __iconData as Pen } from 'lucide-react-native/icons/pen-line';
+import { __iconData as Redo } from 'lucide-react-native/icons/redo-2';
+import { __iconData as Undo } from 'lucide-react-native/icons/undo-2';
 import { memo } from 'react';
 import { View } from 'react-native';
 import { GAP } from '../theme/tokens';

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import Back from 'lucide-react-native/icons/arrow-left';
+import { __iconData as Back } from 'lucide-react-native/icons/arrow-left';
 import { useMemo } from 'react';
 import { beginDesk, erase, leave, openDeskHere } from '../store/desk-acts';
 import { useAppSelector } from '../store/store';

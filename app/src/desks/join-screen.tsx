@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import Back from 'lucide-react-native/icons/arrow-left';
+import { __iconData as Back } from 'lucide-react-native/icons/arrow-left';
 import { useEffect, useState } from 'react';
 import { joinByCode, joinBySheet, openDeskHere } from '../store/desk-acts';
 import { GAP } from '../theme/tokens';

@@ -1,9 +1,9 @@
 import { LINE_FORMS, type LineForm } from '@tidy-sum/exchange';
 import { fileName } from '@tidy-sum/exchange/form-rows';
 import { useRouter } from 'expo-router';
-import Back from 'lucide-react-native/icons/arrow-left';
-import Copy from 'lucide-react-native/icons/copy';
-import Print from 'lucide-react-native/icons/printer';
+import { __iconData as Back } from 'lucide-react-native/icons/arrow-left';
+import { __iconData as Copy } from 'lucide-react-native/icons/copy';
+import { __iconData as Print } from 'lucide-react-native/icons/printer';
 import { useState } from 'react';
 import { type Answered, answerForms } from '../taking/answer-forms';
 import type { TakeForm } from '../taking/take-form';

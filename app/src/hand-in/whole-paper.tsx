@@ -1,7 +1,8 @@
-import { listed, roundName, shownCode } from '@tidy-sum/core';
-import { useMemo } from 'react';
+import { listed, roundName, roundTitle } from '@tidy-sum/core';
+import { useCallback, useMemo } from 'react';
 import { ScrollView } from 'react-native';
 import { useAppSelector } from '../store/store';
+import { useAllHere } from '../store/use-all-here';
 import { useDesk } from '../store/use-desk';
 import { useRound } from '../store/use-round';
 import { GAP } from '../theme/tokens';
@@ -44,7 +45,7 @@ export function useWhole(name: string): Whole | null {
 		}
 		if (!code || !made?.ok) return null;
 		return {
-			title: `Round ${shownCode(code)}`,
+			title: roundTitle(code),
 			back: { label: 'To the Round', path: `/round/${code}` },
 			exercises: made.value.exercises.map((_, i) => ({ name: roundName(code, i), label: `${i + 1}` })),
 		};
@@ -83,6 +84,11 @@ function useStates({ exercises }: Whole) {
 
 /** A sheet or a Round handed in whole, as one paper: what was worked, and what is not done yet. */
 export function WholePaper({ whole }: { readonly whole: Whole }) {
+	const isOfIt = useCallback((exercise: string) => whole.exercises.some(({ name }) => name === exercise), [whole]);
+	return useAllHere(isOfIt) ? <Paper whole={whole} /> : null;
+}
+
+function Paper({ whole }: { readonly whole: Whole }) {
 	const styles = usePaperStyles();
 	const { title, back, exercises } = whole;
 	useTitle(`Hand in: ${title}`);

@@ -1,14 +1,15 @@
 import { type FourLines, type Judgement, VERDICT_LINES, type VerdictLine } from '@tidy-sum/core';
-import CheckIcon from 'lucide-react-native/icons/check';
-import EyeIcon from 'lucide-react-native/icons/eye';
-import QuestionIcon from 'lucide-react-native/icons/message-circle-question-mark';
-import MinusIcon from 'lucide-react-native/icons/minus';
-import type { ComponentType } from 'react';
+import type { LucideIconData } from 'lucide-react-native';
+import { __iconData as CheckIcon } from 'lucide-react-native/icons/check';
+import { __iconData as EyeIcon } from 'lucide-react-native/icons/eye';
+import { __iconData as QuestionIcon } from 'lucide-react-native/icons/message-circle-question-mark';
+import { __iconData as MinusIcon } from 'lucide-react-native/icons/minus';
 import { View } from 'react-native';
 import { GAP } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
 import { Button } from '../ui/button';
+import { Icon } from '../ui/icon';
 import { Words } from '../ui/words';
 import type { NamedSlip } from '../worker/core-jobs';
 
@@ -22,7 +23,7 @@ const SAYS: Readonly<Record<Judgement, string>> = {
 	'not-asked': 'not asked',
 };
 
-const ICONS: Readonly<Record<Judgement, ComponentType<{ size?: number; color?: string }>>> = {
+const ICONS: Readonly<Record<Judgement, LucideIconData>> = {
 	right: CheckIcon,
 	wrong: EyeIcon,
 	unclear: QuestionIcon,
@@ -42,13 +43,13 @@ function Row({
 }) {
 	const styles = useStyles();
 	const palette = usePalette();
-	const Icon = ICONS[line.verdict];
+	const icon = ICONS[line.verdict];
 	const fine = line.verdict === 'right' || line.verdict === 'not-asked';
 	const { factor } = line;
 	return (
 		<View style={styles.row} testID={`verdict-${name}`}>
 			<View style={styles.icon} aria-hidden>
-				<Icon size={22} color={fine ? palette.pine : palette.look} />
+				<Icon icon={icon} size={22} color={fine ? palette.pine : palette.look} />
 			</View>
 			<View style={styles.words}>
 				<Words strong>

@@ -1,6 +1,6 @@
 import { fileName } from '@tidy-sum/exchange/form-rows';
 import { useRouter } from 'expo-router';
-import Back from 'lucide-react-native/icons/arrow-left';
+import { __iconData as Back } from 'lucide-react-native/icons/arrow-left';
 import { useMemo, useState } from 'react';
 import type { TakeForm } from '../taking/take-form';
 import { TakeWith } from '../taking/take-with';

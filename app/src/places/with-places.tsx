@@ -1,6 +1,7 @@
 import { usePathname } from 'expo-router';
 import { type ReactNode, useDeferredValue } from 'react';
 import { View } from 'react-native';
+import { useFaces } from '../device/use-faces';
 import { AddressContext } from '../ui/use-kept-scroll';
 import { useRoom } from '../ui/use-room';
 import { PlaceLinks } from './place-links';
@@ -13,6 +14,7 @@ import { PLACES, placeOf } from './places';
 export function WithPlaces({ children }: { readonly children: ReactNode }) {
 	const { wide, short } = useRoom();
 	const path = usePathname();
+	useFaces(path);
 	const isPlace = useDeferredValue(PLACES.some((place) => place.path === path));
 	return (
 		<View style={{ flex: 1, flexDirection: 'row' }}>

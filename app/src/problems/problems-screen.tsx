@@ -1,6 +1,6 @@
 import { CHAPTERS } from '@tidy-sum/core';
 import { useRouter } from 'expo-router';
-import Bring from 'lucide-react-native/icons/file-plus';
+import { __iconData as Bring } from 'lucide-react-native/icons/file-plus';
 import { useEffect, useState } from 'react';
 import { PlacePage } from '../places/place-page';
 import { useAppSelector } from '../store/store';

@@ -1,8 +1,8 @@
-import { placeInRound, shownCode } from '@tidy-sum/core';
+import { placeInRound, roundTitle } from '@tidy-sum/core';
 import { idSchema, type StoredWork } from '@tidy-sum/schema';
 import { keySchema, type Shown } from '@tidy-sum/schema/desk';
 import { useRouter } from 'expo-router';
-import Back from 'lucide-react-native/icons/arrow-left';
+import { __iconData as Back } from 'lucide-react-native/icons/arrow-left';
 import { useEffect, useState } from 'react';
 import { Provider } from 'react-redux';
 import { set } from '../device/settings-slice';
@@ -61,7 +61,7 @@ function RoundSeen({ code, onLook }: { readonly code: string; readonly onLook: (
 	useRound(code);
 	const names = Object.keys(works.open).sort();
 	return (
-		<Page title={`Round ${shownCode(code)}`} testID="look-round" bar={<PlaceLinks here={null} />}>
+		<Page title={roundTitle(code)} testID="look-round" bar={<PlaceLinks here={null} />}>
 			<Words>This Round is shown to you. Each line can be played back; nothing of it can be changed.</Words>
 			<Box role="list">
 				{names.map((name, i) => (

@@ -1,10 +1,11 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { placeInRound, plainCode, shownCode } from '@tidy-sum/core';
+import { placeInRound, plainCode, roundTitle, shownCode } from '@tidy-sum/core';
 import { type RoundPlan, readRoundCode, skillNamed, triesByExercise } from '@tidy-sum/core/practice';
 import { useRouter } from 'expo-router';
-import Back from 'lucide-react-native/icons/arrow-left';
-import { useMemo, useState } from 'react';
+import { __iconData as Back } from 'lucide-react-native/icons/arrow-left';
+import { useCallback, useMemo, useState } from 'react';
 import { useAppSelector } from '../store/store';
+import { useAllHere } from '../store/use-all-here';
 import { useRound } from '../store/use-round';
 import { ShowLink } from '../taking/show-link';
 import { roundForms } from '../taking/take-form';
@@ -19,6 +20,7 @@ import { Words } from '../ui/words';
 import { bodiesIn } from '../work/bodies-in';
 import type { MadeRound } from '../work/made-rounds';
 import { anotherRound, Counts, type Done, doneIn, RoundExercises, Slips } from './how-it-went';
+import { RoundAhead } from './round-ahead';
 
 /** The most skills of a short Round of what slipped. */
 const SHORT = 5;
@@ -79,7 +81,7 @@ function HowItWent({ round, plan }: { readonly round: MadeRound; readonly plan: 
 	);
 	return (
 		<Page
-			title={`Round ${shownCode(round.code)}`}
+			title={roundTitle(round.code)}
 			testID="round"
 			beside={<RoundExercises done={done} onOpen={open} />}
 			tools={
@@ -157,12 +159,19 @@ function OfGoneEdition({ plan, code }: { readonly plan: RoundPlan; readonly code
 	);
 }
 
+/** Tells of an exercise whether it is of the Round with this code. */
+function useIsOfRound(code = ''): (exercise: string) => boolean {
+	return useCallback((exercise: string) => placeInRound(exercise)?.code === plainCode(code), [code]);
+}
+
 /** A Round by its code: before it is begun, on the way, and when it is over. */
 export function RoundScreen({ code }: { readonly code: string | undefined }) {
 	const router = useRouter();
 	const plan = useMemo(() => readRoundCode(code ?? ''), [code]);
 	const made = useRound(plan.ok ? code : undefined);
-	if (plan.ok && made?.ok) return <HowItWent round={made.value} plan={plan.value} />;
+	const isRead = useAllHere(useIsOfRound(code));
+	if (plan.ok && made?.ok)
+		return isRead ? <HowItWent round={made.value} plan={plan.value} /> : <RoundAhead code={code ?? ''} />;
 	const fault = plan.ok ? (made && !made.ok ? made.fault : null) : plan.fault;
 	const gone = plan.ok && fault ? plan.value : null;
 	return (

@@ -21,8 +21,11 @@ import {
 } from '@tidy-sum/core/practice';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
+import { pageAhead } from '../places/page-ahead';
 import { PlacePage } from '../places/place-page';
-import { useAppSelector } from '../store/store';
+import { allWorks } from '../store/all-works';
+import { useAppStore } from '../store/store';
+import { type Piece, usePieces } from '../store/use-pieces';
 import { TakeWith } from '../taking/take-with';
 import { tryForms } from '../taking/tries-taken';
 import { GAP } from '../theme/tokens';
@@ -32,7 +35,6 @@ import { Button } from '../ui/button';
 import { Choices } from '../ui/choices';
 import { Field } from '../ui/field';
 import { Words } from '../ui/words';
-import { bodiesIn } from '../work/bodies-in';
 
 const LEVELS = [
 	{ value: '1', label: '1 plain' },
@@ -199,19 +201,26 @@ function Begun({ begun, onOpen }: { readonly begun: readonly BegunRound[]; reado
 	);
 }
 
+const Ahead = pageAhead('Rounds', 'rounds');
+
 /** Chooses what to practise, or lets it be picked, and opens a Round; or opens one by its code. */
 export function RoundsScreen() {
+	const pieces = usePieces();
+	return pieces ? <Rounds pieces={pieces} /> : <Ahead />;
+}
+
+function Rounds({ pieces }: { readonly pieces: readonly Piece[] }) {
 	const styles = useStyles();
 	const router = useRouter();
-	const works = useAppSelector((state) => state.works);
+	const store = useAppStore();
 	const [now] = useState(() => Date.now());
-	const begun = useMemo(() => begunRounds(bodiesIn(works)), [works]);
+	const begun = useMemo(() => begunRounds(pieces), [pieces]);
 	const states = useMemo(() => skillStates(practisedIn(begun), now), [begun, now]);
 	const picked = useMemo(() => pickSkills(states, now), [states, now]);
 	const [chosen, setChosen] = useState<readonly string[]>(picked.map(({ skill }) => skill));
 	const [count, setCount] = useState<(typeof ROUND_COUNTS)[number]>(10);
 	const [asked, setAsked] = useState<Level | null>(null);
-	const taken = useMemo(() => tryForms(() => works), [works]);
+	const taken = useMemo(() => tryForms(() => allWorks(store)), [store]);
 	const level = asked ?? levelFor(states, chosen);
 	const open = (code: string) => router.navigate(`/round/${plainCode(code)}`);
 	const begin = () => {

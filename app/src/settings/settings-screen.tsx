@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import Back from 'lucide-react-native/icons/arrow-left';
+import { __iconData as Back } from 'lucide-react-native/icons/arrow-left';
 import { TEXT_SIZES } from '../device/settings';
 import { TablesInUse } from '../fact/tables-in-use';
 import { useAppDispatch } from '../store/store';

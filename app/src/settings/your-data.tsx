@@ -1,8 +1,9 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useRouter } from 'expo-router';
-import Take from 'lucide-react-native/icons/download';
+import { __iconData as Take } from 'lucide-react-native/icons/download';
 import { useEffect, useState } from 'react';
 import { settingsIn } from '../device/settings';
+import { allWorks } from '../store/all-works';
 import { useAppSelector, useAppStore } from '../store/store';
 import { useSettings } from '../store/use-settings';
 import { sayKeeping } from '../sync/said-keeping';
@@ -15,6 +16,7 @@ import { saveFile } from '../ui/save-file';
 import { Words } from '../ui/words';
 import { type Merged, mergedIn } from '../work/merged';
 import { tookIn } from '../work/works-slice';
+import { isHere } from '../work/works-state';
 import { workOnFiles } from '../worker/form-worker';
 
 const BROKE_OFF = 'This could not be done here. Try once more; nothing was changed.';
@@ -66,10 +68,10 @@ export function YourData() {
 	const [settings, change] = useSettings();
 	const count = useAppSelector(({ works }) => Object.keys(works.byId).length);
 	const tries = useAppSelector(({ works }) =>
-		Object.values(works.byId).reduce((sum, { body }) => sum + (body.tries?.length ?? 0), 0),
+		Object.values(works.byId).reduce((sum, { body, away }) => sum + (away?.tries ?? body.tries?.length ?? 0), 0),
 	);
 	const where = useAppSelector((state) => sayKeeping(state.sync));
-	const away = useAppSelector(({ works }) => Object.values(works.byId).filter((entry) => entry.away).length);
+	const away = useAppSelector(({ works }) => Object.values(works.byId).filter((entry) => !isHere(entry)).length);
 	const kept = useKept();
 	const [said, setSaid] = useState('');
 	const say = (says: string) => () => setSaid(says);
@@ -82,7 +84,7 @@ export function YourData() {
 	const take = async () => {
 		if (!whole()) return;
 		setSaid('One moment…');
-		const { byId, open } = store.getState().works;
+		const { byId, open } = await allWorks(store);
 		const pieces = Object.values(byId).map(({ id, body }) => ({ id, body }));
 		const now = Date.now();
 		const text = await workOnFiles((jobs) => jobs.writeMyWork({ pieces, open, settings }, now));
@@ -97,7 +99,7 @@ export function YourData() {
 		const read = await workOnFiles((jobs) => jobs.readMyWork(text));
 		if (!read.ok) return setSaid(read.fault.message);
 		const { pieces, open, aside } = read.value;
-		const merged = mergedIn(store.getState().works, pieces, open, () => nanoid());
+		const merged = mergedIn(await allWorks(store), pieces, open, () => nanoid());
 		store.dispatch(tookIn({ byId: merged.works.byId, open: merged.works.open }));
 		const set = settingsIn(read.value.settings);
 		if (set) change(set);

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
-import Desk from 'lucide-react-native/icons/arrow-left';
-import Shelf from 'lucide-react-native/icons/library';
-import LinkIcon from 'lucide-react-native/icons/link';
+import { __iconData as Desk } from 'lucide-react-native/icons/arrow-left';
+import { __iconData as Shelf } from 'lucide-react-native/icons/library';
+import { __iconData as LinkIcon } from 'lucide-react-native/icons/link';
 import { memo, type ReactNode, useCallback, useRef, useState } from 'react';
 import { useLastDesk } from '../store/use-last-desk';
 import { Button } from '../ui/button';

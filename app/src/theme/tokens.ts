@@ -59,6 +59,14 @@ export const DARK: Palette = {
 	lookWash: '#3a2015',
 };
 
+/**
+ * The name of a colour in the page's style sheet.
+ * @example cssName('pineWash') // '--pine-wash'
+ */
+export function cssName(name: string): string {
+	return `--${name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`)}`;
+}
+
 /** Space in steps of four. */
 export const GAP = { xs: 4, s: 8, m: 12, l: 16, xl: 24 } as const;
 
@@ -75,10 +83,11 @@ export const BESIDE = 420;
 /** Height under which nothing is pinned and the whole page scrolls. */
 export const SHORT_UNDER = 560;
 
+/** The faces, by the name the page's style sheet has for each. */
 export const FONT = {
-	regular: 'AtkinsonNext',
-	strong: 'AtkinsonNextSemiBold',
-	mono: 'AtkinsonMono',
+	regular: 'var(--face)',
+	strong: 'var(--face-strong)',
+	mono: 'var(--face-mono)',
 } as const;
 
 export const SIZE = { small: 14, body: 17, figure: 21, title: 20 } as const;

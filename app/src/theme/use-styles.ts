@@ -1,12 +1,11 @@
 import { StyleSheet } from 'react-native';
-import { DARK, LIGHT, type Palette } from './tokens';
-import { usePalette } from './use-palette';
+import type { Palette } from './tokens';
+import { COLOURS } from './use-palette';
 
 type NamedStyles<T> = StyleSheet.NamedStyles<T>;
 
-/** Styles made once for each theme: call at module level, use the hook it gives in the component. */
+/** Styles made once, in the colours in force: call at module level, use the hook it gives in the component. */
 export function makeStyles<T extends NamedStyles<T>>(make: (palette: Palette) => T & NamedStyles<T>): () => T {
-	const light = StyleSheet.create(make(LIGHT));
-	const dark = StyleSheet.create(make(DARK));
-	return () => (usePalette() === DARK ? dark : light) as T;
+	const styles = StyleSheet.create(make(COLOURS));
+	return () => styles as T;
 }

@@ -1,8 +1,9 @@
-import { type ComponentType, memo } from 'react';
+import type { LucideIconData } from 'lucide-react-native';
 import { GAP, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from './box';
+import { Icon } from './icon';
 import { Said } from './said';
 import { Words } from './words';
 
@@ -10,7 +11,7 @@ type Props = {
 	readonly label: string;
 	readonly onPress: () => void;
 	readonly kind?: 'plain' | 'strong' | 'tool';
-	readonly icon?: ComponentType<{ size?: number; color?: string }>;
+	readonly icon?: LucideIconData;
 	readonly disabled?: boolean;
 	/** Said after the label where that is too short to make sense aloud. */
 	readonly say?: string;
@@ -18,15 +19,8 @@ type Props = {
 	readonly testID?: string;
 };
 
-type IconType = NonNullable<Props['icon']>;
-
-/** An icon, drawn anew only when it changes. */
-const Drawn = memo(function Drawn({ icon: Icon, color }: { readonly icon: IconType; readonly color: string }) {
-	return <Icon size={20} color={color} />;
-});
-
 /** Something to press: strong for the one next thing, tool for the row under the thumb. */
-export function Button({ label, onPress, kind = 'plain', icon: Icon, disabled = false, say, on, testID }: Props) {
+export function Button({ label, onPress, kind = 'plain', icon, disabled = false, say, on, testID }: Props) {
 	const styles = useStyles();
 	const palette = usePalette();
 	const tone = kind === 'strong' ? 'onPine' : disabled ? 'soft' : 'pine';
@@ -44,9 +38,9 @@ export function Button({ label, onPress, kind = 'plain', icon: Icon, disabled = 
 				disabled && styles.disabled,
 			]}
 		>
-			{Icon ? (
+			{icon ? (
 				<Box aria-hidden>
-					<Drawn icon={Icon} color={palette[tone]} />
+					<Icon icon={icon} size={20} color={palette[tone]} />
 				</Box>
 			) : null}
 			<Words size={kind === 'tool' ? 'small' : 'body'} strong tone={tone} style={styles.label}>

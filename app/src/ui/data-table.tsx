@@ -1,9 +1,10 @@
-import Down from 'lucide-react-native/icons/arrow-down';
-import Up from 'lucide-react-native/icons/arrow-up';
+import { __iconData as Down } from 'lucide-react-native/icons/arrow-down';
+import { __iconData as Up } from 'lucide-react-native/icons/arrow-up';
 import { GAP, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from './box';
+import { Icon } from './icon';
 import { Words } from './words';
 
 /** A row: its cells, and where a touch on its first leads. */
@@ -41,13 +42,13 @@ function Head({ head, at, sort }: HeadProps) {
 		</Words>
 	);
 	if (!sort) return words;
-	const Arrow = sort.down ? Down : Up;
+	const arrow = sort.down ? Down : Up;
 	return (
 		<Touch onTouch={() => sort.onSort(at)} style={styles.head} testID={`sort-${at}`}>
 			{words}
 			{sort.by === at ? (
 				<Box aria-hidden>
-					<Arrow size={14} color={palette.pine} />
+					<Icon icon={arrow} size={14} color={palette.pine} />
 				</Box>
 			) : null}
 		</Touch>

@@ -1,8 +1,9 @@
-import Erase from 'lucide-react-native/icons/delete';
+import { __iconData as Erase } from 'lucide-react-native/icons/delete';
 import { GAP } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from './box';
+import { Icon } from './icon';
 import { Key, useKeyStyles } from './key';
 
 type Row = { readonly shows: string; readonly types: string; readonly say: string };
@@ -51,7 +52,7 @@ export function Keypad({ onType, onErase, units, powers, more = [], label = 'Key
 					{i === ROWS.length - 1 ? (
 						<Touch aria-label="erase" onTouch={onErase} testID="key-erase" style={keys.key}>
 							<Box aria-hidden>
-								<Erase size={24} color={palette.ink} />
+								<Icon icon={Erase} size={24} color={palette.ink} />
 							</Box>
 						</Touch>
 					) : null}

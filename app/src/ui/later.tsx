@@ -7,15 +7,28 @@ type Coming<P> =
 	| { readonly is: 'here'; readonly Content: ComponentType<P> }
 	| { readonly is: 'away' };
 
+type Options<P> = {
+	/** What is shown until then; nothing where it is left out. */
+	readonly Ahead?: ComponentType<P>;
+	/** Whether what it is shown with is there; its script is fetched meanwhile. */
+	readonly useReady?: () => boolean;
+};
+
+const always = () => true;
+
 /**
  * A component whose script comes when it is first needed. Where it cannot come, since the network is away, that is said,
  * and it is asked for again at a touch; what stands round it stays.
  * @param load gives the component; once it has come it is not asked for again.
  */
-export function later<P extends object>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
+export function later<P extends object>(
+	load: () => Promise<ComponentType<P>>,
+	{ Ahead, useReady = always }: Options<P> = {},
+): ComponentType<P> {
 	let known: ComponentType<P> | null = null;
 	return function Later(props: P) {
 		const [coming, setComing] = useState<Coming<P>>(known ? { is: 'here', Content: known } : { is: 'coming' });
+		const isReady = useReady();
 		const asks = coming.is === 'coming';
 		useEffect(() => {
 			if (!asks) return;
@@ -31,8 +44,8 @@ export function later<P extends object>(load: () => Promise<ComponentType<P>>): 
 				gone = true;
 			};
 		}, [asks]);
-		if (coming.is === 'here') return <coming.Content {...props} />;
-		if (coming.is === 'coming') return null;
+		if (coming.is === 'here' && isReady) return <coming.Content {...props} />;
+		if (coming.is !== 'away') return Ahead ? <Ahead {...props} /> : null;
 		return (
 			<>
 				<Words role="status" aria-live="polite">

@@ -1,6 +1,6 @@
-import Down from 'lucide-react-native/icons/arrow-down';
-import Up from 'lucide-react-native/icons/arrow-up';
-import Dots from 'lucide-react-native/icons/ellipsis-vertical';
+import { __iconData as Down } from 'lucide-react-native/icons/arrow-down';
+import { __iconData as Up } from 'lucide-react-native/icons/arrow-up';
+import { __iconData as Dots } from 'lucide-react-native/icons/ellipsis-vertical';
 import { type ReactNode, useState } from 'react';
 import { GAP, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
@@ -8,6 +8,7 @@ import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from './box';
 import { Button } from './button';
 import { Field } from './field';
+import { Icon } from './icon';
 
 type Props = {
 	/** What it is called, for what can be done with it. */
@@ -42,7 +43,7 @@ export function Listed({ title, onOpen, children, onRename, onUp, onDown, onRemo
 					testID={`${testID}-more`}
 				>
 					<Box aria-hidden>
-						<Dots size={20} color={palette.pine} />
+						<Icon icon={Dots} size={20} color={palette.pine} />
 					</Box>
 				</Touch>
 			</Box>

@@ -1,5 +1,6 @@
 import { type ReactNode, useDeferredValue, useEffect } from 'react';
 import createElement from 'react-native-web/dist/exports/createElement';
+import { useHydrated } from '../device/use-hydrated';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from './box';
@@ -31,7 +32,7 @@ export function Page({ title, children, beside, full = false, tools, action, bar
 	const room = useRoom();
 	const { scroll, content } = useKeptScroll();
 	// The frame answers the touch that opened the page; what it holds follows as soon as that is painted.
-	const isPainted = useDeferredValue(true, false);
+	const isPainted = useDeferredValue(true, !useHydrated());
 	useTitle(title);
 	useEffect(() => {
 		// The control that led here may be gone; whoever works by keyboard goes on from the top of the page.

@@ -1,4 +1,5 @@
 import { useWindowDimensions } from 'react-native';
+import { useHydrated } from '../device/use-hydrated';
 import { SHORT_UNDER, WIDE_FROM } from '../theme/tokens';
 
 export type Room = {
@@ -15,9 +16,13 @@ function enlarged(): number {
 	return Number(globalThis.document?.documentElement.style.getPropertyValue('--size')) || 1;
 }
 
+/** The room a page drawn ahead goes by: a phone's. */
+const PHONE = { width: 390, height: 844 };
+
 /** The room there is on the screen, in the pixels things are laid out in. */
 export function useRoom(): Room {
-	const screen = useWindowDimensions();
+	const here = useWindowDimensions();
+	const screen = useHydrated() ? here : PHONE;
 	const by = enlarged();
 	const [width, height] = [screen.width / by, screen.height / by];
 	const wide = width >= WIDE_FROM;

@@ -103,7 +103,7 @@ const plain = StyleSheet.create({
 	},
 	inside: { ...RUN, position: 'relative', ...({ display: 'inline' } as object) },
 	regular: { fontFamily: FONT.regular, fontWeight: 'normal' },
-	strong: { fontFamily: FONT.strong, fontWeight: 'normal' },
+	strong: { fontFamily: FONT.strong, fontWeight: '600' },
 	mono: { fontFamily: FONT.mono, fontWeight: 'normal' },
 	small: sized(SIZE.small),
 	body: sized(SIZE.body),

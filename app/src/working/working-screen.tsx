@@ -3,7 +3,7 @@ import { type BookExercise, goalOf } from '@tidy-sum/core';
 import { readWorking, sayFailing, WORKING_LIMIT, type Working } from '@tidy-sum/core/problem';
 import { type SingleStep, TEXT_LIMIT } from '@tidy-sum/schema';
 import { useRouter } from 'expo-router';
-import Back from 'lucide-react-native/icons/arrow-left';
+import { __iconData as Back } from 'lucide-react-native/icons/arrow-left';
 import { useMemo, useState } from 'react';
 import { WorkedLine } from '../line/worked-line';
 import { useAppDispatch } from '../store/store';

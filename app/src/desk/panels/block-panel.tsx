@@ -1,9 +1,9 @@
 import { fieldOf, isBareStep, listed, mayTurn, mustGoOf, quoted } from '@tidy-sum/core';
-import Earlier from 'lucide-react-native/icons/arrow-left';
-import Later from 'lucide-react-native/icons/arrow-right';
-import TurnOver from 'lucide-react-native/icons/arrow-up-down';
-import Pen from 'lucide-react-native/icons/pen-line';
-import Trash from 'lucide-react-native/icons/trash';
+import { __iconData as Earlier } from 'lucide-react-native/icons/arrow-left';
+import { __iconData as Later } from 'lucide-react-native/icons/arrow-right';
+import { __iconData as TurnOver } from 'lucide-react-native/icons/arrow-up-down';
+import { __iconData as Pen } from 'lucide-react-native/icons/pen-line';
+import { __iconData as Trash } from 'lucide-react-native/icons/trash';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { GAP } from '../../theme/tokens';

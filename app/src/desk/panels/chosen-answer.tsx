@@ -1,5 +1,5 @@
 import { type Chain, printQuantity, sidesOfStart } from '@tidy-sum/core';
-import Check from 'lucide-react-native/icons/check';
+import { __iconData as Check } from 'lucide-react-native/icons/check';
 import { View } from 'react-native';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';

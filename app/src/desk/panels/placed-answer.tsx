@@ -1,4 +1,4 @@
-import Check from 'lucide-react-native/icons/check';
+import { __iconData as Check } from 'lucide-react-native/icons/check';
 import { Button } from '../../ui/button';
 import { Words } from '../../ui/words';
 import { answerOf } from '../../work/line-of-work';

@@ -1,11 +1,11 @@
-import { sayQuantity, sidesOfStart } from '@tidy-sum/core';
-import TurnOver from 'lucide-react-native/icons/arrow-up-down';
+import { mustPlace, sayQuantity, sidesOfStart } from '@tidy-sum/core';
+import { __iconData as TurnOver } from 'lucide-react-native/icons/arrow-up-down';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
 import { Button } from '../../ui/button';
 import { Words } from '../../ui/words';
-import { isOwn, mustPlace } from '../../work/exercises';
+import { isOwn } from '../../work/exercises';
 import type { Panel } from '../../work/panel-slice';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';

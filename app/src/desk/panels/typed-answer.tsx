@@ -1,6 +1,6 @@
 import { askedBy, figuresText, parseUnit, printWritten, sayAsked, sayWanted, type Typing } from '@tidy-sum/core';
-import Check from 'lucide-react-native/icons/check';
-import Keyboard from 'lucide-react-native/icons/keyboard';
+import { __iconData as Check } from 'lucide-react-native/icons/check';
+import { __iconData as Keyboard } from 'lucide-react-native/icons/keyboard';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { GAP } from '../../theme/tokens';
