@@ -1,6 +1,7 @@
 import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { FACES_KEY } from '../app/src/device/settings';
 import { Browser, DESKTOP, PHONE, type Screen } from '../e2e/src/browser';
 import { Whole } from '../e2e/src/whole';
 
@@ -182,6 +183,9 @@ async function main(): Promise<void> {
 	for (const { name, screen, dark = false, desk = DEMO, exercise, page, show } of SHOTS) {
 		if (asked.length && !asked.includes(name)) continue;
 		const browser = await Browser.open({ screen, dark });
+		// Our faces lie on the device, as they do from the second page on.
+		await browser.driver.get(`${whole.url}/metadata.json`);
+		await browser.driver.executeScript(`localStorage.setItem('${FACES_KEY}', 'here')`);
 		await browser.go(`${whole.url}/desk/${exercise}?desk=${desk}`);
 		await browser.until('kept', (text) => text.endsWith('on the server.'), 60_000);
 		if (page) await browser.driver.get(`${whole.url}${page}`);

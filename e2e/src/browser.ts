@@ -76,9 +76,11 @@ export class Browser {
 		await this.command('Emulation.setTouchEmulationEnabled', { enabled: mobile });
 	}
 
+	/** Opens a Desk, and waits until it is more than what was drawn ahead of it. */
 	async go(url: string): Promise<void> {
 		await this.driver.get(url);
 		await this.find('problem');
+		await this.driver.wait(async () => !(await this.has('desk-ahead')), 8000, 'the Desk does not come');
 	}
 
 	/** The element with this test id, waited for. */

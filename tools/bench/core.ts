@@ -8,6 +8,7 @@ import { casesIn, fuzzInputs } from '../../cli/test/fuzz-inputs';
 import { type Exercise, route } from '../../core/src';
 import { check, fresh, SKILLS } from '../../core/src/practice';
 import { UNIT_ROWS } from '../../core/src/unit/table';
+import { allBars, leaveRows } from './all-bars';
 import { forms } from './forms';
 import { judging, refused } from './judging';
 import { CHAIN, calls } from './libraries';
@@ -56,7 +57,7 @@ function routes(): Row {
 	process.stdout.write(
 		`Routes between 2000 random pairs, half of them rates of one kind: median ${median(times).toFixed(3)} ms, slowest ${Math.max(...times).toFixed(1)} ms\n`,
 	);
-	return row('a route between any two units, 99th percentile', percentile(times, 0.99), { most: 5 }, 'ms');
+	return row('a route between any two units, 99th percentile', percentile(times, 0.99), { most: 2 }, 'ms');
 }
 
 /** Cases of the contract without wrong answers, which are searched for slips. */
@@ -155,7 +156,7 @@ function slips(): readonly Row[] {
 		row('one slip with its line: named first', withLine, { least: 70 }, '%'),
 		row(`two slips laid on ${pairs} lines: both among the five named`, both, { least: 50 }, '%'),
 		row('naming, median', medianMs, { most: 50 }, 'ms'),
-		row('naming, 99th percentile', slowMs, { most: 100 }, 'ms'),
+		row('naming, 99th percentile', slowMs, { most: 16 }, 'ms'),
 	];
 }
 
@@ -171,23 +172,27 @@ function answers(): readonly Row[] {
 	];
 }
 
-/** A line of six whose answer no single slip explains, so that other lines and pairs are gone through. */
-function namingOnSix(): Row {
-	const exercise: Exercise = {
-		prompt: '',
-		start: CHAIN.start,
-		facts: [],
-		want: { unit: 'm/s' },
-		rounding: 'figures',
-		line: CHAIN.factors,
+/** A line of six whose answer no single slip explains, so that other lines and pairs are gone through; with a key line and without. */
+function namingOnSix(): readonly Row[] {
+	const exercise: Exercise = { prompt: '', start: CHAIN.start, facts: [], want: { unit: 'm/s' }, rounding: 'figures' };
+	const answers = Array.from({ length: 150 }, (_, i) => `${(1.37 + i * 0.131).toFixed(2)}e${(i % 7) - 2} m/s`);
+	const timed = (of: Exercise) => {
+		// A shared machine stops now and then: the better of two rounds is the search's own time.
+		const rounds = [0, 1].map(() =>
+			answers.map((answer) => {
+				const began = performance.now();
+				check(of, answer);
+				return performance.now() - began;
+			}),
+		);
+		return answers.map((_, i) => Math.min(...rounds.map((round) => round[i] as number)));
 	};
-	const answers = Array.from({ length: 60 }, (_, i) => `${(1.37 + i * 0.131).toFixed(2)}e${(i % 7) - 2} m/s`);
-	const times = answers.map((answer) => {
-		const began = performance.now();
-		check(exercise, answer);
-		return performance.now() - began;
-	});
-	return row('naming on a line of six, pairs included, median', median(times), { most: 50 }, 'ms');
+	const [withLine, without] = [timed({ ...exercise, line: CHAIN.factors }), timed(exercise)];
+	return [
+		row('naming on a line of six, pairs included, median', median(withLine), { most: 50 }, 'ms'),
+		row('the same, 99th percentile', percentile(withLine, 0.99), { most: 16 }, 'ms'),
+		row('the same without a key line, 99th percentile', percentile(without, 0.99), { most: 16 }, 'ms'),
+	];
 }
 
 /** Sets of ten from every skill and level, until there are a thousand exercises. */
@@ -219,7 +224,7 @@ function main(): void {
 		routes(),
 		...slips(),
 		...answers(),
-		namingOnSix(),
+		...namingOnSix(),
 		freshExercises(),
 		...readings(),
 		...commandLine(),
@@ -229,12 +234,8 @@ function main(): void {
 		fuzz(),
 		scriptSize(),
 	];
-	process.stdout.write(
-		table('\nFigures against their bars', [
-			['', 'measured', 'bar', ''],
-			...all.map(({ name, measured, bar, met }) => [name, measured, bar, met ? 'met' : 'NOT MET']),
-		]),
-	);
+	leaveRows('core', all);
+	process.stdout.write(allBars());
 	if (all.some(({ met }) => !met)) process.exitCode = 1;
 }
 

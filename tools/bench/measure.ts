@@ -59,7 +59,7 @@ export function table(title: string, rows: readonly (readonly string[])[]): stri
 	return `${title}\n${lines.join('\n')}\n`;
 }
 
-/** A figure held against its bar. */
+/** A figure held against its bar; a bar that is left empty holds nothing. */
 export type Row = { readonly name: string; readonly measured: string; readonly bar: string; readonly met: boolean };
 
 /** A measured figure held against its bar; the bar is at most or at least that much. */

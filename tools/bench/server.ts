@@ -1,4 +1,5 @@
-import { type Row, table } from './measure';
+import { allBars, leaveRows } from './all-bars';
+import type { Row } from './measure';
 import { inStep } from './server/in-step';
 import { killing } from './server/killing';
 import { timeSaving } from './server/saving';
@@ -24,8 +25,8 @@ async function main(): Promise<void> {
 		process.stdout.write(`· ${name}\n`);
 		rows.push(...(await part()));
 	}
-	const lines = rows.map(({ name, measured, bar, met }) => [name, measured, bar, bar ? (met ? 'met' : 'NOT MET') : '']);
-	process.stdout.write(`\n${table('The server under load', lines)}`);
+	leaveRows('server', rows);
+	process.stdout.write(allBars());
 	if (rows.some(({ met }) => !met)) process.exitCode = 1;
 	process.exit();
 }

@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { configureStore } from '@reduxjs/toolkit';
 import type { Step } from '@tidy-sum/schema';
 import { keep } from '../../app/src/sync/keeper';
-import { hashOf } from '../../app/src/sync/keys';
+import { hashOf } from '../../app/src/sync/key-hash';
 import { memoryStore } from '../../app/src/sync/memory-store';
 import { deskOnServer, type ServerStore, serverStore } from '../../app/src/sync/server-store';
 import { syncSlice } from '../../app/src/sync/sync-slice';

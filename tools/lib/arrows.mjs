@@ -56,7 +56,7 @@ export const ROOMS = {
 		'ways',
 		'desk',
 	],
-	'server/src': ['migrations', 'keeping', 'routes'],
+	'server/src': ['migrations', 'keeping', 'pages', 'routes'],
 	'cli/src': ['ops', 'commands'],
 	'exchange/src': ['set', 'qti', 'forms', 'marking', 'record'],
 	'schema/src': [],

@@ -47,6 +47,8 @@ export async function builtApp() {
 		'package-lock.json',
 		'babel.config.cjs',
 		'tools/lib/steps.mjs',
+		'tools/lib/pages.mjs',
+		'tools/lib/parts.mjs',
 	]);
 	const mark = 'app/dist/.made-from';
 	if (hasMark(mark, made)) return;
@@ -57,7 +59,11 @@ export async function builtApp() {
 		env: { CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1' },
 	});
 	if (!ok) throw new SetupFault(`The app could not be built:\n${said}`);
+	const { compressed, finishPages } = await import('./pages.mjs');
+	const dist = join(ROOT, 'app', 'dist');
+	await finishPages(dist);
 	await offline();
+	await compressed(dist);
 	leaveMark(mark, made);
 }
 
@@ -67,13 +73,14 @@ async function offline() {
 	const dist = join(ROOT, 'app', 'dist');
 	const { warnings } = await generateSW({
 		globDirectory: dist,
-		globPatterns: ['**/*.{html,js,css,woff2,ttf,svg,png,ico,json,webmanifest}'],
-		globIgnores: ['metadata.json', '_sitemap.html', '+not-found.html'],
+		// Pages drawn ahead are for the first time somebody comes; from the device an empty one draws itself as quickly.
+		globPatterns: ['shell.html', '**/*.{js,css,woff2,ttf,svg,png,ico,json,webmanifest}'],
+		globIgnores: ['metadata.json'],
 		swDest: join(dist, 'sw.js'),
 		// Names with a hash of what is in them need no other version.
 		dontCacheBustURLsMatching: /_expo\/static|assets\//,
 		maximumFileSizeToCacheInBytes: 8 * 1024 * 1024,
-		navigateFallback: '/index.html',
+		navigateFallback: '/shell.html',
 		navigateFallbackDenylist: [/^\/api\//],
 		inlineWorkboxRuntime: true,
 		sourcemap: false,

@@ -1,0 +1,118 @@
+import { Browser, DESKTOP, PHONE } from './src/browser';
+import { Whole } from './src/whole';
+import { workThrough } from './src/work-through';
+
+jest.setTimeout(180_000);
+
+let whole: Whole;
+let browser: Browser;
+
+beforeAll(async () => {
+	whole = await Whole.start();
+});
+
+afterAll(async () => {
+	await whole?.stop();
+});
+
+afterEach(async () => {
+	await browser?.close();
+});
+
+const html = async (path: string) => (await fetch(`${whole.url}${path}`, { headers: { accept: 'text/html' } })).text();
+
+/** Addresses of every kind, each with something of its own that stands in the page before any script runs. */
+const PAGES: readonly (readonly [path: string, says: string, then: string])[] = [
+	['/', 'Today', 'today'],
+	['/desk/new-snow', 'new snow on the Fennel Ridge snow board', 'line'],
+	['/desk/round-910kh26fgh-01', 'Exercise 1 of', 'problem'],
+	['/round/910kh26fgh', 'exercises, level', 'round'],
+	['/shelf/ladder?value=2.5%20km', 'Ladder', 'between'],
+	['/problems', 'Problems', 'problems-page'],
+	['/nowhere', 'nothing at this address', 'not-here'],
+];
+
+describe('a page that is opened for the first time', () => {
+	it('says what it is about before any script runs, and is then taken over without a fault', async () => {
+		for (const screen of [PHONE, DESKTOP]) {
+			browser = await Browser.open({ screen, dark: screen === DESKTOP });
+			for (const [path, says, then] of PAGES) {
+				expect([path, (await html(path)).includes(says)]).toEqual([path, true]);
+				await browser.driver.get(`${whole.url}${path}`);
+				await browser.find(then);
+				expect([path, await browser.errors()]).toEqual([path, []]);
+			}
+			await browser.close();
+		}
+		browser = await Browser.open({ screen: PHONE });
+	});
+
+	it('has the colours this device is set to from its first moment', async () => {
+		browser = await Browser.open({ screen: PHONE });
+		await browser.driver.get(`${whole.url}/settings`);
+		await browser.press('theme-dark');
+		await browser.driver.get(`${whole.url}/desk/new-snow`);
+		const [theme, page] = await browser.driver.executeScript<readonly [string, string]>(
+			'return [document.documentElement.dataset.theme, getComputedStyle(document.body).backgroundColor]',
+		);
+		expect([theme, page]).toEqual(['dark', 'rgb(12, 22, 20)']);
+	});
+});
+
+/** Empties the index of every desk, as a second page of a desk may leave a piece out of it. */
+const EMPTY_INDEX = `
+	const [done] = arguments;
+	const opening = indexedDB.open('tidy-sum');
+	opening.onsuccess = () => {
+		const rows = opening.result.transaction('kept', 'readwrite').objectStore('kept');
+		const all = rows.openCursor(IDBKeyRange.bound('index:', 'index:\\uffff'));
+		all.onsuccess = () => {
+			if (!all.result) return;
+			all.result.update('{}');
+			all.result.continue();
+		};
+		rows.transaction.oncomplete = () => { opening.result.close(); done(); };
+	};
+`;
+
+describe('a page that is opened again', () => {
+	it('has the line as it was left, and lists tell how far it is without reading it', async () => {
+		browser = await Browser.open({ screen: PHONE });
+		await browser.go(`${whole.url}/desk/honey-jar`);
+		await workThrough(browser, 'honey-jar');
+		await browser.sent();
+		await browser.driver.get(`${whole.url}/problems`);
+		await browser.untilSays('open-honey-jar', 'right');
+		await browser.go(`${whole.url}/desk/honey-jar`);
+		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
+		await browser.driver.get(`${whole.url}/record?part=everything`);
+		await browser.until('everything-says', (text) => text.startsWith('1 of 1'));
+	});
+
+	it('has every line, though the index of the device lacks some: it is made anew', async () => {
+		browser = await Browser.open({ screen: PHONE });
+		await browser.go(`${whole.url}/desk/honey-jar`);
+		await workThrough(browser, 'honey-jar');
+		await browser.sent();
+		await browser.driver.executeAsyncScript(EMPTY_INDEX);
+		await browser.driver.get(`${whole.url}/problems`);
+		await browser.untilSays('open-honey-jar', 'right');
+		await browser.go(`${whole.url}/desk/honey-jar`);
+		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
+	});
+
+	it('draws itself without a network, whatever its address, and never as Today', async () => {
+		browser = await Browser.open({ screen: PHONE });
+		await browser.go(`${whole.url}/desk/new-snow`);
+		await browser.driver.executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');
+		await browser.driver.get(`${whole.url}/desk/new-snow`);
+		await browser.offline(true);
+		await browser.driver.get(`${whole.url}/shelf/figures`);
+		await browser.find('figures');
+		const shell = await browser.driver.executeScript<string>(
+			'return caches.match("/shell.html", { ignoreSearch: true }).then((page) => page.text())',
+		);
+		expect(shell).toContain('<div id="root"></div>');
+		expect(shell).not.toMatch(/Today|HYDRATE/);
+	});
+});
