@@ -2,7 +2,7 @@ import { By, Key } from 'selenium-webdriver';
 import { Browser, DESKTOP, PHONE, SCREENS } from './src/browser';
 import { rounded } from './src/rounded';
 import { Whole } from './src/whole';
-import { check, place, WORKED, write } from './src/work-through';
+import { answerWith, place, WORKED, write } from './src/work-through';
 
 jest.setTimeout(240_000);
 
@@ -31,12 +31,7 @@ async function choose(skill: string, level: number, count: number): Promise<void
 	await browser.find('round');
 }
 
-async function answerOnce(text: string): Promise<void> {
-	if (!(await browser.has('answer'))) await browser.press('tool-answer');
-	if (await browser.has('change-answer')) await browser.press('change-answer');
-	await write(browser, text);
-	await check(browser);
-}
+const answerOnce = (text: string) => answerWith(browser, text);
 
 /** Waits until the exercise of this number, from 1, is on the Desk. */
 async function onDesk(number: number): Promise<void> {

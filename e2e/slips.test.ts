@@ -1,7 +1,7 @@
 import { By, Key } from 'selenium-webdriver';
 import { Browser, PHONE, SCREENS } from './src/browser';
 import { Whole } from './src/whole';
-import { check, place, WORKED, workThrough, write } from './src/work-through';
+import { answerWith, place, WORKED, workThrough } from './src/work-through';
 
 jest.setTimeout(180_000);
 
@@ -20,12 +20,7 @@ async function open(exercise: string): Promise<void> {
 	await browser.go(`${whole.url}/desk/${exercise}`);
 }
 
-async function answer(text: string): Promise<void> {
-	await browser.press('tool-answer');
-	if (await browser.has('change-answer')) await browser.press('change-answer');
-	await write(browser, text);
-	await check(browser);
-}
+const answer = (text: string) => answerWith(browser, text);
 
 /** A block written by hand: units first, then numbers. */
 async function writeBlock(top: readonly [string, string], bottom: readonly [string, string]): Promise<void> {

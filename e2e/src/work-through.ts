@@ -95,9 +95,7 @@ export async function place(browser: Browser, { unit, fact, below, power }: Plac
 
 /** Types an answer into the field, in place of what is there. */
 export async function write(browser: Browser, answer: string): Promise<void> {
-	const field = await browser.find('answer');
-	await field.clear();
-	await field.sendKeys(answer);
+	await browser.fill('answer', answer);
 }
 
 /** Checks what is typed, and waits until what may have happened is looked for: its words push the buttons down. */
@@ -111,10 +109,20 @@ export async function check(browser: Browser): Promise<void> {
 	);
 }
 
+/** Opens the panel where the answer is written; past the check of the one before, once either is drawn. */
+export async function openAnswer(browser: Browser): Promise<void> {
+	await browser.press('tool-answer');
+	await browser.driver.wait(
+		async () => (await browser.has('answer')) || (await browser.has('change-answer')),
+		8000,
+		'no answer can be written',
+	);
+	if (await browser.has('change-answer')) await browser.press('change-answer');
+}
+
 /** Writes an answer in place of the one before, and sends it to the check. */
 export async function answerWith(browser: Browser, text: string): Promise<void> {
-	await browser.press('tool-answer');
-	if (await browser.has('change-answer')) await browser.press('change-answer');
+	await openAnswer(browser);
 	await write(browser, text);
 	await check(browser);
 }
