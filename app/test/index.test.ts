@@ -1,4 +1,5 @@
 import type { Step } from '@tidy-sum/schema';
+import { afterPaintOrLeft } from '../src/quick/after-paint';
 import { makeStore } from '../src/store/store';
 import { entryOf, headOf, PARTS, partOf } from '../src/sync/desk-index';
 import { keepHere } from '../src/sync/keep-here';
@@ -129,6 +130,59 @@ describe('what is read as a desk is opened', () => {
 		expect(halfDone(store.getState().works, 3)).toEqual([]);
 		store.dispatch(readHere({ read: [kept], unread: [] }));
 		expect(halfDone(store.getState().works, 3).map(({ name }) => name)).toEqual(['new-snow']);
+	});
+});
+
+describe('what is changed', () => {
+	/** A desk whose writes wait until the page has painted, or is left; and the steps that were written, each time. */
+	function keeping() {
+		const store = makeStore();
+		const device = memoryStore();
+		const written: number[][] = [];
+		const watching = {
+			...device,
+			keepEntries: async (_: string, entries: readonly WorkEntry[]) => {
+				written.push(entries.map(({ body }) => body.steps.length));
+			},
+		};
+		const here = keepHere({ store, desk: 'desk-0001', device: watching, soon: afterPaintOrLeft });
+		return { store, here, written };
+	}
+	const painted = () => new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve, 5)));
+
+	it('is written once the touch is answered, what one touch did in one go', async () => {
+		const { store, written } = keeping();
+		store.dispatch(did('new-snow', { do: 'answer', text: '7 mm' }));
+		store.dispatch(did('new-snow', { do: 'check' }));
+		expect(written).toEqual([]);
+		await painted();
+		expect(written).toEqual([[2]]);
+		store.dispatch(did('new-snow', { do: 'nudge', steps: 1 }));
+		await painted();
+		expect(written).toEqual([[2], [3]]);
+	});
+
+	it('is written at once where the page is left, is not seen, or keeping ends', async () => {
+		const { store, here, written } = keeping();
+		store.dispatch(did('new-snow', { do: 'check' }));
+		window.dispatchEvent(new Event('pagehide'));
+		expect(written).toEqual([[1]]);
+		const seen = jest.spyOn(document, 'visibilityState', 'get').mockReturnValue('hidden');
+		store.dispatch(did('new-snow', { do: 'check' }));
+		expect(written).toEqual([[1], [2]]);
+		seen.mockRestore();
+		store.dispatch(did('new-snow', { do: 'check' }));
+		here.stop();
+		expect(written).toEqual([[1], [2], [3]]);
+		await painted();
+		expect(written).toHaveLength(3);
+	});
+
+	it('is written before it is said that all is', async () => {
+		const { store, here, written } = keeping();
+		store.dispatch(did('new-snow', { do: 'check' }));
+		await here.written();
+		expect(written).toEqual([[1]]);
 	});
 });
 

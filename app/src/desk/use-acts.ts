@@ -16,6 +16,9 @@ import type { Covered } from '../work/numbers';
 import { closed, type Panel, showed } from '../work/panel-slice';
 import { begunAnew, did, redid, swapped, undid } from '../work/works-slice';
 
+/** Done when the next frame has been painted. */
+const painted = () => new Promise<void>((go) => afterPaint(go));
+
 const NOTHING = { number: '', unit: '' };
 
 /** Everything one can do on the Desk, each by its name. */
@@ -59,7 +62,7 @@ function actsOf({ exercise, dispatch, go, arriving, since }: Hands) {
 	const onShelf = (step: Step) => dispatch(did(SHELF, step));
 	const onCheck = () => {
 		const worked = pageAttention.worked();
-		void dispatch(checkWork(exercise, (worked - since.current) / 1000));
+		void dispatch(checkWork(exercise, (worked - since.current) / 1000, painted));
 		since.current = worked;
 		show({ kind: 'verdict' });
 	};

@@ -13,3 +13,23 @@ export function afterPaint(act: () => void): () => void {
 		clearTimeout(timer);
 	};
 }
+
+/**
+ * Does something once the next frame has been painted, and at once where the page is left before, or is not seen: for what
+ * must not be lost with the page.
+ */
+export function afterPaintOrLeft(act: () => void): void {
+	if (document.visibilityState === 'hidden') {
+		act();
+		return;
+	}
+	const go = () => {
+		callOff();
+		window.removeEventListener('pagehide', go);
+		document.removeEventListener('visibilitychange', go);
+		act();
+	};
+	const callOff = afterPaint(go);
+	window.addEventListener('pagehide', go);
+	document.addEventListener('visibilitychange', go);
+}

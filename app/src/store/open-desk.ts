@@ -1,6 +1,6 @@
 import { ID, isDemoDesk } from '@tidy-sum/schema/desk-names';
 import { pageRound } from '../device/with-page';
-import { afterPaint } from '../quick/after-paint';
+import { afterPaint, afterPaintOrLeft } from '../quick/after-paint';
 import { keepDesk, newDesk, withOldDesk } from '../sync/desks-here';
 import type { DeskHere, DeviceStore, Loaded } from '../sync/device-store';
 import { keepHere } from '../sync/keep-here';
@@ -121,6 +121,7 @@ export async function openDesk(store: AppStore, now: number = Date.now()): Promi
 		device,
 		onAhead: () => store.getState().sync.keeping === 'both' && store.dispatch(kept('sending')),
 		onRefused: () => store.dispatch(kept('refused')),
+		soon: afterPaintOrLeft,
 	});
 	keepsUntil(keptHere.stop);
 	const begin = () =>

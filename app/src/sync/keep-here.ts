@@ -10,6 +10,8 @@ type Parts = {
 	readonly onAhead?: () => void;
 	/** Called when the device would not take a change. */
 	readonly onRefused?: () => void;
+	/** Does what was asked for in a moment: a touch is answered first. It is done at once where this is left out. */
+	readonly soon?: (act: () => void) => void;
 };
 
 /** What keeps each change on the device. */
@@ -28,25 +30,53 @@ function isNew(entry: WorkEntry, before: WorkEntry | undefined): boolean {
 	return entry !== before && !isRead;
 }
 
-/** Keeps each change on the device at once, from now on. */
-export function keepHere({ store, desk, device, onAhead = () => {}, onRefused = () => {} }: Parts): KeptHere {
+const atOnce = (act: () => void) => act();
+
+/** Keeps each change on the device, from now on: those of one touch in one go, as soon as the touch is answered. */
+export function keepHere({
+	store,
+	desk,
+	device,
+	onAhead = () => {},
+	onRefused = () => {},
+	soon = atOnce,
+}: Parts): KeptHere {
 	let seen = store.getState().works;
 	let written: Promise<unknown> = Promise.resolve();
-	const stop = store.subscribe(() => {
+	/** What is to be written next: each piece as it is now; null where it is gone. */
+	const due = new Map<string, WorkEntry | null>();
+	const write = () => {
+		if (due.size === 0) return;
+		const changed = [...due.values()].filter((entry) => entry !== null);
+		const gone = [...due].flatMap(([id, entry]) => (entry === null ? [id] : []));
+		due.clear();
+		const writing = device.keepEntries(desk, changed, gone);
+		writing.catch(onRefused);
+		written = Promise.all([written, writing]);
+	};
+	const unsubscribe = store.subscribe(() => {
 		const { works: now } = store.getState();
 		if (now === seen) return;
 		const before = seen;
 		seen = now;
 		const changed = Object.values<WorkEntry>(now.byId).filter((entry) => isNew(entry, before.byId[entry.id]));
 		const gone = now.byId === before.byId ? [] : Object.keys(before.byId).filter((id) => now.byId[id] === undefined);
-		if (changed.length || gone.length) {
-			const writing = device.keepEntries(desk, changed, gone);
-			writing.catch(onRefused);
-			written = Promise.all([written, writing]);
-		}
+		const isWaiting = due.size > 0;
+		for (const entry of changed) due.set(entry.id, entry);
+		for (const id of gone) due.set(id, null);
+		if (due.size && !isWaiting) soon(write);
 		if (changed.some(({ ahead }) => ahead)) onAhead();
 		if (now.open !== before.open || now.last !== before.last || now.erasing !== before.erasing)
 			void device.keepOpen(desk, { open: now.open, last: now.last, erasing: now.erasing ?? [] }).catch(() => {});
 	});
-	return { written: () => written, stop };
+	return {
+		written: () => {
+			write();
+			return written;
+		},
+		stop: () => {
+			unsubscribe();
+			write();
+		},
+	};
 }

@@ -1,4 +1,5 @@
 import { __iconData as Erase } from 'lucide-react-native/icons/delete';
+import { memo } from 'react';
 import { GAP } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
@@ -19,6 +20,8 @@ const ROWS: readonly (readonly Row[])[] = [
 	[plain('0'), plain('.', 'point'), { shows: 'space', types: ' ', say: 'space' }],
 ];
 
+const NONE: readonly string[] = [];
+
 type Props = {
 	readonly onType: (text: string) => void;
 	readonly onErase: () => void;
@@ -31,8 +34,18 @@ type Props = {
 	readonly label?: string;
 };
 
-/** Our own keys for numbers and units: digits, point, sign, power of ten, and the units of the line. */
-export function Keypad({ onType, onErase, units, powers, more = [], label = 'Keys for the answer' }: Props) {
+/**
+ * Our own keys for numbers and units: digits, point, sign, power of ten, and the units of the line. A key that types draws
+ * none of them anew, as long as what they are given stays the same.
+ */
+export const Keypad = memo(function Keypad({
+	onType,
+	onErase,
+	units,
+	powers,
+	more = NONE,
+	label = 'Keys for the answer',
+}: Props) {
 	const styles = useStyles();
 	const palette = usePalette();
 	const keys = useKeyStyles();
@@ -60,7 +73,7 @@ export function Keypad({ onType, onErase, units, powers, more = [], label = 'Key
 			))}
 		</Box>
 	);
-}
+});
 
 const useStyles = makeStyles(() => ({
 	keypad: { gap: GAP.xs },

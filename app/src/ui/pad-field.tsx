@@ -6,6 +6,8 @@ import { Field } from './field';
 import { Keypad } from './keypad';
 import { useCaret } from './use-caret';
 
+const POWERS = ['²', '³'];
+
 type Props = ComponentProps<typeof Field> & {
 	/** Whether our own keys stand under it; the device's keyboard comes up otherwise. */
 	readonly pad: boolean;
@@ -15,7 +17,7 @@ type Props = ComponentProps<typeof Field> & {
 };
 
 /** A field with keys of our own under it, as long as it is the one that is typed into. */
-export function PadField({ pad, units, more = [], ...field }: Props) {
+export function PadField({ pad, units, more, ...field }: Props) {
 	const styles = useStyles();
 	const caret = useCaret(field.value, field.onChange);
 	return (
@@ -27,8 +29,8 @@ export function PadField({ pad, units, more = [], ...field }: Props) {
 					onType={caret.type}
 					onErase={caret.erase}
 					units={units}
-					powers={['²', '³']}
-					more={more}
+					powers={POWERS}
+					{...(more ? { more } : {})}
 				/>
 			) : null}
 		</Box>

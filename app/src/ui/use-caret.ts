@@ -1,4 +1,4 @@
-import { useRef } from 'react';
+import { useMemo, useRef } from 'react';
 
 /** Where keys of our own type into a field, and what they do there. */
 export type Caret = {
@@ -7,21 +7,26 @@ export type Caret = {
 	readonly erase: () => void;
 };
 
-/** Keeps the place in a field, so that keys of our own type there. */
+/** Keeps the place in a field, so that keys of our own type there. What it gives stays the same from one drawing to the next. */
 export function useCaret(value: string, onChange: (text: string) => void): Caret {
 	const caret = useRef<readonly [number, number]>([value.length, value.length]);
-	const replace = (from: number, to: number, text: string) => {
-		onChange(value.slice(0, from) + text + value.slice(to));
-		caret.current = [from + text.length, from + text.length];
-	};
-	return {
-		onSelect: (from, to) => {
-			caret.current = [from, to];
-		},
-		type: (text) => replace(...caret.current, text),
-		erase: () => {
-			const [from, to] = caret.current;
-			replace(from === to ? Math.max(0, from - 1) : from, to, '');
-		},
-	};
+	const field = useRef({ value, onChange });
+	field.current = { value, onChange };
+	return useMemo(() => {
+		const replace = (from: number, to: number, text: string) => {
+			const { value: typed, onChange: onType } = field.current;
+			onType(typed.slice(0, from) + text + typed.slice(to));
+			caret.current = [from + text.length, from + text.length];
+		};
+		return {
+			onSelect: (from, to) => {
+				caret.current = [from, to];
+			},
+			type: (text) => replace(...caret.current, text),
+			erase: () => {
+				const [from, to] = caret.current;
+				replace(from === to ? Math.max(0, from - 1) : from, to, '');
+			},
+		};
+	}, []);
 }

@@ -12,11 +12,14 @@ type GetState = () => { readonly works: WorksState };
 /**
  * Sends an exercise to the check, and keeps what came of it: whether it was right, how long it took, which slips.
  * @param seconds how long it was worked on since it was opened, or sent to the check before.
+ * @param painted is done when the check has been shown: what is kept of it may follow.
  */
-export function checkWork(name: string, seconds: number) {
+export function checkWork(name: string, seconds: number, painted: () => Promise<void> = async () => {}) {
 	return async (dispatch: Dispatch, getState: GetState): Promise<void> => {
 		dispatch(did(name, { do: 'check' }));
 		const { works } = getState();
+		const when = Date.now();
+		await painted();
 		const body = works.byId[works.open[name] ?? '']?.body;
 		const work = body && workOf(body);
 		const exercise = work && exerciseOf(name, work);
@@ -25,7 +28,6 @@ export function checkWork(name: string, seconds: number) {
 		const judged = verdictOf(exercise, work, chain);
 		if (!judged?.ok) return;
 		const { right } = judged.value;
-		const when = Date.now();
 		const naming = right ? null : await nameSent(sentOf(exercise, work, chain)).catch(() => null);
 		const made = {
 			when,

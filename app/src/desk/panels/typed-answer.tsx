@@ -3,6 +3,7 @@ import { __iconData as Check } from 'lucide-react-native/icons/check';
 import { __iconData as Keyboard } from 'lucide-react-native/icons/keyboard';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useReused } from '../../quick/use-reused';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Button } from '../../ui/button';
@@ -69,6 +70,9 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 		if (!fault) onCheck();
 	};
 	const { exercise } = view;
+	const units = useReused(unitsOf(view, typing));
+	const powers = useReused(powersOf(view));
+	const more = useReused(typing.keys);
 	const wanted = sayAsked(exercise) && sayWanted(exercise, view.work.want ?? askedBy(exercise).goal);
 	return (
 		<PanelFrame>
@@ -87,13 +91,7 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 				testID="answer"
 			/>
 			{keyboard && !wide ? null : (
-				<Keypad
-					onType={caret.type}
-					onErase={caret.erase}
-					units={unitsOf(view, typing)}
-					powers={powersOf(view)}
-					more={typing.keys}
-				/>
+				<Keypad onType={caret.type} onErase={caret.erase} units={units} powers={powers} more={more} />
 			)}
 			<View style={styles.row}>
 				<View style={styles.grow}>
