@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { parseNumeral, printRounded, printUnrounded, printValue, printWritten, rationalText, round } from '../src';
 import { isPowerOfTen, rational, rationalOfRow, tenTo } from '../src/numeral/rational';
-import { isRoundingOf } from '../src/numeral/round';
+import { isRoundingOf, roundFigures } from '../src/numeral/round';
 
 function read(text: string) {
 	const numeral = parseNumeral(text);
@@ -114,7 +114,51 @@ describe('parseNumeral', () => {
 	});
 });
 
+/** The figures of n/d, both above zero, by long division with whole numbers alone. */
+function longDivision(n: bigint, d: bigint, count: number, ties: 'away' | 'even'): { digits: string; place: number } {
+	const under = 10n ** BigInt(count);
+	const scaled = (place: number) =>
+		place < 0 ? ([n * 10n ** BigInt(-place), d] as const) : ([n, d * 10n ** BigInt(place)] as const);
+	let place = -80;
+	for (let [top, bottom] = scaled(place); top / bottom >= under; [top, bottom] = scaled(place)) place += 1;
+	const [top, bottom] = scaled(place);
+	const whole = top / bottom;
+	const twice = (top % bottom) * 2n;
+	const up = twice > bottom || (twice === bottom && (ties === 'away' || whole % 2n === 1n));
+	const digits = `${up ? whole + 1n : whole}`;
+	return digits.length > count ? { digits: digits.slice(0, -1), place: place + 1 } : { digits, place };
+}
+
 describe('round', () => {
+	it('shows what long division shows, round powers of ten, at ties, and past what a common number holds', () => {
+		const nearTen = fc
+			.tuple(fc.integer({ min: 0, max: 24 }), fc.bigInt(-2n, 2n))
+			.map(([power, off]) => 10n ** BigInt(power) + off)
+			.filter((n) => n > 0n);
+		const halves = fc.bigInt(1n, 10n ** 6n).map((n) => 2n * n + 1n);
+		const size = fc.oneof(nearTen, halves, fc.bigInt(1n, 10n ** 24n), fc.bigInt(2n ** 53n - 9n, 2n ** 53n + 9n));
+		const under = fc.oneof(fc.constantFrom(1n, 2n, 20n, 2000n), nearTen, fc.bigInt(1n, 10n ** 18n));
+		fc.assert(
+			fc.property(
+				size,
+				under,
+				fc.integer({ min: 1, max: 20 }),
+				fc.constantFrom('away' as const, 'even' as const),
+				fc.boolean(),
+				(n, d, significant, ties, negative) => {
+					const shown = roundFigures(rational(negative ? -n : n, d), { significant }, ties);
+					expect(shown).toEqual({ ...longDivision(n, d, significant, ties), significant, negative });
+				},
+			),
+			{ numRuns: 3000 },
+		);
+	});
+
+	it('shows no minus before a zero', () => {
+		expect(printRounded(roundFigures(rational(-2n, 5n), { place: 0 })).text).toBe('0');
+		expect(printRounded(roundFigures(rational(-2n, 5000n), { place: -2 })).plain).toBe('0.00');
+	});
+
 	it('is within half a step, and rounding again changes nothing', () => {
 		const value = fc.tuple(fc.bigInt(-(10n ** 9n), 10n ** 9n), fc.bigInt(1n, 10n ** 9n));
 		fc.assert(

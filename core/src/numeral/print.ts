@@ -1,6 +1,6 @@
 import { withPi } from './pi';
 import { type Rational, tenTo } from './rational';
-import { type Rounded, round } from './round';
+import { type RoundedFigures, round, roundFigures } from './round';
 import { toSuperscript } from './superscript';
 import { digitsOf } from './whole';
 
@@ -31,13 +31,16 @@ export type Printed = {
 /** Digits before and after the point for steps of ten to the `place`; no sign. */
 function plainDigits(digits: string, place: number): string {
 	if (place >= 0) return digits === '0' ? '0' : digits + '0'.repeat(place);
-	const padded = digits.padStart(1 - place, '0');
+	const padded = digits.length > -place ? digits : digits.padStart(1 - place, '0');
 	return `${padded.slice(0, place)}.${padded.slice(place)}`;
 }
 
+function mantissaOf(digits: string): string {
+	return digits.length > 1 ? `${digits[0]}.${digits.slice(1)}` : digits;
+}
+
 function scientificOf(sign: string, digits: string, place: number): string {
-	const mantissa = digits.length > 1 ? `${digits[0]}.${digits.slice(1)}` : digits;
-	return `${sign}${mantissa}e${place + digits.length - 1}`;
+	return `${sign}${mantissaOf(digits)}e${place + digits.length - 1}`;
 }
 
 /** A plain or `1.5e3` text as print has it: true minus, `1.5 × 10³`. */
@@ -55,41 +58,40 @@ function shows(digits: string, place: number): number {
 }
 
 /** A rounded value in plain and scientific form, and which of the two says it honestly. */
-export function printRounded(rounded: Rounded): Printed {
-	const { units, place } = rounded;
-	const sign = units < 0n ? '-' : '';
-	const all = digitsOf(units);
+export function printRounded({ negative, digits: all, place, significant }: RoundedFigures): Printed {
+	const sign = negative ? '-' : '';
 	const digits = plainDigits(all, place);
 	const plain = sign.length + digits.length > PLAIN_LIMIT ? null : sign + digits;
-	if (units === 0n) return { plain, scientific: null, clear: true, preferred: 'plain', text: printForm(digits) };
-	const clear = plain !== null && shows(all, place) === rounded.significant;
+	if (all === '0') return { plain, scientific: null, clear: true, preferred: 'plain', text: printForm(digits) };
+	const clear = plain !== null && shows(all, place) === significant;
 	const leading = place + all.length - 1;
 	const within = leading >= PLAIN_FROM && leading < PLAIN_UNDER;
-	const scientific = scientificOf(sign, all, place);
+	const mantissa = mantissaOf(all);
 	const preferred = clear && within ? 'plain' : 'scientific';
+	const size = preferred === 'plain' ? digits : `${mantissa} × 10${toSuperscript(leading)}`;
 	return {
 		plain,
-		scientific,
+		scientific: `${sign}${mantissa}e${leading}`,
 		clear,
 		preferred,
-		text: preferred === 'plain' ? (units < 0n ? `−${digits}` : digits) : printForm(scientific),
+		text: negative ? `−${size}` : size,
 	};
 }
 
 /** A reading of a scale, which stays in plain form, whatever its zeros would otherwise leave unsaid. */
-export function printInPlain(rounded: Rounded): Printed {
+export function printInPlain(rounded: RoundedFigures): Printed {
 	const printed = printRounded(rounded);
 	return printed.plain === null ? printed : { ...printed, preferred: 'plain', text: printForm(printed.plain) };
 }
 
 /** A value times pi^`pi` in print, to a count of figures; null figures mean it is exact. */
 export function printValue(value: Rational, pi: number, significant: number | null): Printed {
-	if (significant !== null) return printRounded(round(withPi(value, pi), { significant }));
+	if (significant !== null) return printRounded(roundFigures(withPi(value, pi), { significant }));
 	return pi === 0 ? printExact(value) : printNearly(withPi(value, pi));
 }
 
 function printNearly(value: Rational): Printed {
-	const shown = printRounded(round(value, { significant: NEARLY_FIGURES }));
+	const shown = printRounded(roundFigures(value, { significant: NEARLY_FIGURES }));
 	return { ...shown, plain: null, scientific: null, text: `≈ ${shown.text}` };
 }
 

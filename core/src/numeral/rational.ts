@@ -1,4 +1,9 @@
-import { digitsOf, gcd, SAFE, shareTens, stepsOfSafe, tens } from './whole';
+import { digitsOf, type FirstFigures, firstOfSafe, gcd, SAFE, shareTens, stepsOfSafe, tens } from './whole';
+
+/** A whole number over a divisor of it, which most often is one. */
+function over(whole: bigint, divisor: bigint): bigint {
+	return divisor === 1n ? whole : whole / divisor;
+}
 
 type Ratio = { readonly n: bigint; readonly d: bigint };
 
@@ -100,7 +105,7 @@ export class Rational {
 		}
 		const first = other.b === 1n ? 1n : gcd(a, other.b);
 		const second = b === 1n ? 1n : gcd(other.a, b);
-		return new Rational((a / first) * (other.a / second), (b / second) * (other.b / first), e + other.e);
+		return new Rational(over(a, first) * over(other.a, second), over(b, second) * over(other.b, first), e + other.e);
 	}
 
 	/** @throws RangeError by zero: a defect of the caller, who looks for it in what was typed. */
@@ -169,6 +174,16 @@ export class Rational {
 		const whole = size / step;
 		const twice = (size - whole * step) * 2n;
 		return { whole, half: twice < step ? -1 : twice === step ? 0 : 1 };
+	}
+
+	/** The first figures of the size of the value, cut, `count` of them from 1. The value must not be zero. */
+	firstFigures(count: number): FirstFigures {
+		const { a, b, e } = this;
+		const size = a < 0n ? -a : a;
+		const first = size <= SAFE && b <= SAFE ? firstOfSafe(Number(size), Number(b), count) : null;
+		if (first) return e === 0 ? first : { ...first, place: first.place + e };
+		const place = this.leadingPlace() - count + 1;
+		return { ...this.steps(place), place };
 	}
 
 	/** The power of ten of the leading digit: 2 for 350, -2 for 0.035. The value must not be zero. */

@@ -7,43 +7,67 @@ export type Ties = 'away' | 'even';
 /** How far to round: to a count of significant figures, or to a place (a power of ten: -1 is tenths). */
 export type RoundingTarget = { readonly significant: number } | { readonly place: number };
 
-/**
- * A rounded value: `units` whole steps of ten to the `place`. A zero keeps the places that were asked
- * after its point.
- */
-export type Rounded = {
-	readonly value: Rational;
-	readonly units: bigint;
+/** What a rounded value shows: its digits, without a sign, the last of them at the `place` (a power of ten). */
+export type RoundedFigures = {
+	readonly negative: boolean;
+	readonly digits: string;
 	readonly place: number;
 	/** How many figures it shows; for a zero, how many were asked. */
 	readonly significant: number;
 };
 
-/** The whole number of steps of ten to the `place` nearest to the value; ties as told. */
-function nearestSteps(value: Rational, place: number, ties: Ties): bigint {
-	const { whole, half } = value.steps(place);
-	const up = half > 0 || (half === 0 && (ties === 'away' || whole % 2n === 1n));
-	const nearest = up ? whole + 1n : whole;
-	return value.sign < 0 ? -nearest : nearest;
+/**
+ * A rounded value: `units` whole steps of ten to the `place`. A zero keeps the places that were asked
+ * after its point.
+ */
+export type Rounded = RoundedFigures & { readonly value: Rational; readonly units: bigint };
+
+/** A whole number of steps and what was cut off after it, gone up to the next one where it does; as digits. Ties as told. */
+function nearestSteps(whole: number | bigint, half: number, ties: Ties): string {
+	if (typeof whole === 'number') return `${goesUp(whole % 2 === 1, half, ties) ? whole + 1 : whole}`;
+	return digitsOf(goesUp(whole % 2n === 1n, half, ties) ? whole + 1n : whole);
 }
 
-/** Rounds once, exactly, with carries (999.6 to three figures is 1.00e3). */
-export function round(value: Rational, target: RoundingTarget, ties: Ties = 'away'): Rounded {
+function goesUp(isOdd: boolean, half: number, ties: Ties): boolean {
+	return half > 0 || (half === 0 && (ties === 'away' || isOdd));
+}
+
+/** What a value shows once it is rounded, exactly, with carries (999.6 to three figures is 1.00e3). */
+export function roundFigures(value: Rational, target: RoundingTarget, ties: Ties = 'away'): RoundedFigures {
 	if ('place' in target) return atPlace(value, target.place, ties);
-	if (value.sign === 0) {
-		const places = target.significant > 1 ? target.significant : 0;
-		return { value, units: 0n, place: -places, significant: target.significant };
-	}
-	const place = value.leadingPlace() - target.significant + 1;
-	const rounded = atPlace(value, place, ties);
-	if (rounded.significant === target.significant) return rounded;
-	return { ...rounded, units: rounded.units / 10n, place: place + 1, significant: target.significant };
+	const { significant } = target;
+	const negative = value.sign < 0;
+	if (value.sign === 0) return { negative, digits: '0', place: significant > 1 ? -significant : 0, significant };
+	const { whole, place, half } = value.firstFigures(significant);
+	const digits = nearestSteps(whole, half, ties);
+	// A carry through all of them is 1 and zeros, one place up.
+	const carried = digits.length > significant;
+	return {
+		negative,
+		digits: carried ? digits.slice(0, significant) : digits,
+		place: carried ? place + 1 : place,
+		significant,
+	};
 }
 
-function atPlace(value: Rational, place: number, ties: Ties): Rounded {
-	const units = nearestSteps(value, place, ties);
-	const significant = units === 0n ? Math.max(1, -place) : digitsOf(units).length;
-	return { value: decimal(units, place), units, place, significant };
+function atPlace(value: Rational, place: number, ties: Ties): RoundedFigures {
+	const { whole, half } = value.steps(place);
+	const digits = nearestSteps(whole, half, ties);
+	const isZero = digits === '0';
+	return {
+		negative: value.sign < 0 && !isZero,
+		digits,
+		place,
+		significant: isZero ? Math.max(1, -place) : digits.length,
+	};
+}
+
+/** Rounds once, exactly, with carries: what it shows, and its value. */
+export function round(value: Rational, target: RoundingTarget, ties: Ties = 'away'): Rounded {
+	const { negative, digits, place, significant } = roundFigures(value, target, ties);
+	const size = BigInt(digits);
+	const units = negative ? -size : size;
+	return { value: decimal(units, place), units, negative, digits, place, significant };
 }
 
 /**
@@ -51,10 +75,10 @@ function atPlace(value: Rational, place: number, ties: Ties): Rounded {
  * roundings, either will do, unless it is told what becomes of a half.
  */
 export function isRoundingOf(written: Rational, value: Rational, target: RoundingTarget, ties?: Ties): boolean {
-	const rounded = round(value, target, ties);
-	if (rounded.value.equals(written)) return true;
+	const { value: nearest } = round(value, target, ties);
+	if (nearest.equals(written)) return true;
 	if (value.sign === 0 || ties) return false;
 	const place = 'place' in target ? target.place : value.leadingPlace() - target.significant + 1;
 	const half = tenTo(place).div(rational(2n));
-	return rounded.value.sub(value).abs().equals(half) && value.sub(written).abs().equals(half);
+	return nearest.sub(value).abs().equals(half) && value.sub(written).abs().equals(half);
 }

@@ -1,8 +1,16 @@
 const RAISED = '⁰¹²³⁴⁵⁶⁷⁸⁹';
 
+/** Powers come again and again, so those raised are remembered. */
+const MEMORY_LIMIT = 1000;
+const memory = new Map<number, string>();
+
 /** A whole number in superscript characters: -3 gives "⁻³". */
 export function toSuperscript(power: number): string {
-	return [...`${power}`].map((c) => (c === '-' ? '⁻' : RAISED[Number(c)])).join('');
+	const known = memory.get(power);
+	if (known !== undefined) return known;
+	const raised = [...`${power}`].map((c) => (c === '-' ? '⁻' : RAISED[Number(c)])).join('');
+	if (memory.size < MEMORY_LIMIT) memory.set(power, raised);
+	return raised;
 }
 
 /** Superscript characters back to plain ones: "⁻³" gives "-3"; other characters stay. */

@@ -29,7 +29,10 @@ export function gcd(a: bigint, b: bigint): bigint {
 	let x = a < 0n ? -a : a;
 	let y = b < 0n ? -b : b;
 	while (y !== 0n) {
-		if (x <= SAFE && y <= SAFE) return BigInt(gcdOfSafe(Number(x), Number(y)));
+		if (x <= SAFE && y <= SAFE) {
+			const common = gcdOfSafe(Number(x), Number(y));
+			return common === 1 ? 1n : BigInt(common);
+		}
 		const rest = x % y;
 		x = y;
 		y = rest;
@@ -40,8 +43,45 @@ export function gcd(a: bigint, b: bigint): bigint {
 /** How often a safe whole number holds another, and how twice what is left compares with that. */
 export function stepsOfSafe(size: number, step: number): { readonly whole: bigint; readonly half: number } {
 	const rest = size % step;
+	return { whole: BigInt((size - rest) / step), half: halfOf(rest, step) };
+}
+
+/** Powers of ten that a common number holds exactly, and that leave room for a product. */
+const TENS = Array.from({ length: 16 }, (_, power) => 10 ** power);
+
+/** The first figures of a value, cut: whole steps of ten to the `place`, and how twice what was cut off compares with one. */
+export type FirstFigures = { readonly whole: number | bigint; readonly place: number; readonly half: number };
+
+/**
+ * The first figures of size/step, both above zero, worked with common numbers.
+ * @param count how many, from 1.
+ * @returns null where a common number would not hold what it takes exactly.
+ * @example firstOfSafe(22, 7, 3) // { whole: 314, place: -2, half: -1 }
+ */
+export function firstOfSafe(size: number, step: number, count: number): FirstFigures | null {
+	const under = TENS[count];
+	if (under === undefined) return null;
+	const from = TENS[count - 1] as number;
+	// The logarithm may be off by one at a power of ten: the figures tell.
+	for (let leading = Math.floor(Math.log10(size / step)); ; ) {
+		const place = leading - count + 1;
+		const power = TENS[place < 0 ? -place : place];
+		if (power === undefined) return null;
+		const n = place < 0 ? size * power : size;
+		const d = place > 0 ? step * power : step;
+		if (n > Number.MAX_SAFE_INTEGER || d > Number.MAX_SAFE_INTEGER) return null;
+		const rest = n % d;
+		const whole = (n - rest) / d;
+		if (whole < from) leading -= 1;
+		else if (whole >= under) leading += 1;
+		else return { whole, place, half: halfOf(rest, d) };
+	}
+}
+
+/** How twice what is left of a step compares with it: below 0, 0 half-way, above. */
+function halfOf(rest: number, step: number): number {
 	const left = step - rest;
-	return { whole: BigInt((size - rest) / step), half: rest < left ? -1 : rest === left ? 0 : 1 };
+	return rest < left ? -1 : rest === left ? 0 : 1;
 }
 
 /** The decimal digits of a whole number, without its sign; a small one is written out sooner as a common number. */

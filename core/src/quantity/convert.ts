@@ -3,7 +3,7 @@ import { type Numeral, placeKept } from '../numeral/numeral';
 import { withPi } from '../numeral/pi';
 import { type Printed, printInPlain, printRounded, printValue } from '../numeral/print';
 import { ONE, type Rational, rationalOfRow, rationalText } from '../numeral/rational';
-import { round } from '../numeral/round';
+import { roundFigures } from '../numeral/round';
 import { kindOf, sameDimension } from '../unit/dimension';
 import { rowOf } from '../unit/find-unit';
 import { likeUnits, ratioOfUnits } from '../unit/like-units';
@@ -110,9 +110,9 @@ export function convert(from: Quantity, to: string, options: ConvertOptions = {}
 	if (!target.ok) return { ok: false, fault: within(target.fault, 'to') };
 	const { unit } = given.value;
 	const number = given.value.number as Numeral;
-	const { isLike, isTemperatures } = pairOf(unit, target.value);
-	if (!isLike) return unlike(unit, target.value);
-	if (isTemperatures && !options.difference) {
+	const pair = pairOf(unit, target.value);
+	if (!pair.isLike) return unlike(unit, target.value);
+	if (pair.isTemperatures && !options.difference) {
 		const above = number.value.add(offsetOf(unit));
 		if (above.sign < 0)
 			return {
@@ -126,7 +126,7 @@ export function convert(from: Quantity, to: string, options: ConvertOptions = {}
 			};
 		if (unit.offset || target.value.offset) return { ok: true, value: shifted(number, unit, target.value, options) };
 	}
-	return { ok: true, value: scaled(number, unit, target.value, options) };
+	return { ok: true, value: scaled(number, pair, options) };
 }
 
 /**
@@ -145,8 +145,7 @@ export function valueIn(
 	return { value: of.value.mul(ratio.value), pi: of.value.sign === 0 ? 0 : of.pi + ratio.pi };
 }
 
-function scaled(number: Numeral, from: Unit, to: Unit, options: ConvertOptions): Converted {
-	const { ratio, figures } = pairOf(from, to);
+function scaled(number: Numeral, { ratio, figures }: Pair, options: ConvertOptions): Converted {
 	const value = number.value.mul(ratio.value);
 	const pi = value.sign === 0 ? 0 : number.pi + ratio.pi;
 	let significant = options.exact ? null : number.significant;
@@ -155,7 +154,7 @@ function scaled(number: Numeral, from: Unit, to: Unit, options: ConvertOptions):
 		significant = Math.min(significant ?? figures, figures);
 		atMost = Math.min(atMost ?? figures, figures);
 	}
-	const rounded = significant === null ? null : round(withPi(value, pi), { significant });
+	const rounded = significant === null ? null : roundFigures(withPi(value, pi), { significant });
 	const lastPlace = rounded === null ? null : rounded.place;
 	const { plain, scientific, clear, preferred, text } = rounded ? printRounded(rounded) : printValue(value, pi, null);
 	return { value, pi, significant, atMost, lastPlace, plain, scientific, clear, preferred, text, shifted: false };
@@ -174,7 +173,7 @@ function shifted(number: Numeral, from: Unit, to: Unit, options: ConvertOptions)
 			shifted: true,
 		};
 	const place = placeKept(number);
-	const rounded = round(value, { place });
+	const rounded = roundFigures(value, { place });
 	const count = rounded.significant;
 	return { value, pi: 0, significant: count, atMost: count, lastPlace: place, ...printInPlain(rounded), shifted: true };
 }
