@@ -1,4 +1,4 @@
-import { digitsOf, type FirstFigures, firstOfSafe, gcd, SAFE, shareTens, stepsOfSafe, tens } from './whole';
+import { digitsOf, type FirstFigures, firstOfSafe, gcd, SAFE, shareTens, tens } from './whole';
 
 /** A whole number over a divisor of it, which most often is one. */
 function over(whole: bigint, divisor: bigint): bigint {
@@ -170,7 +170,6 @@ export class Rational {
 		const size = top < 0n ? -top : top;
 		const step = power < 0 ? this.b * tens(-power) : this.b;
 		if (step === 1n) return { whole: size, half: -1 };
-		if (size <= SAFE && step <= SAFE) return stepsOfSafe(Number(size), Number(step));
 		const whole = size / step;
 		const twice = (size - whole * step) * 2n;
 		return { whole, half: twice < step ? -1 : twice === step ? 0 : 1 };

@@ -8,7 +8,7 @@ const memory = new Map<number, string>();
 export function toSuperscript(power: number): string {
 	const known = memory.get(power);
 	if (known !== undefined) return known;
-	const raised = [...`${power}`].map((c) => (c === '-' ? '⁻' : RAISED[Number(c)])).join('');
+	const raised = `${power}`.replace(/./g, (c) => RAISED[Number(c)] ?? '⁻');
 	if (memory.size < MEMORY_LIMIT) memory.set(power, raised);
 	return raised;
 }

@@ -40,12 +40,6 @@ export function gcd(a: bigint, b: bigint): bigint {
 	return x;
 }
 
-/** How often a safe whole number holds another, and how twice what is left compares with that. */
-export function stepsOfSafe(size: number, step: number): { readonly whole: bigint; readonly half: number } {
-	const rest = size % step;
-	return { whole: BigInt((size - rest) / step), half: halfOf(rest, step) };
-}
-
 /** Powers of ten that a common number holds exactly, and that leave room for a product. */
 const TENS = Array.from({ length: 16 }, (_, power) => 10 ** power);
 
@@ -74,14 +68,8 @@ export function firstOfSafe(size: number, step: number, count: number): FirstFig
 		const whole = (n - rest) / d;
 		if (whole < from) leading -= 1;
 		else if (whole >= under) leading += 1;
-		else return { whole, place, half: halfOf(rest, d) };
+		else return { whole, place, half: rest - (d - rest) };
 	}
-}
-
-/** How twice what is left of a step compares with it: below 0, 0 half-way, above. */
-function halfOf(rest: number, step: number): number {
-	const left = step - rest;
-	return rest < left ? -1 : rest === left ? 0 : 1;
 }
 
 /** The decimal digits of a whole number, without its sign; a small one is written out sooner as a common number. */
