@@ -5,7 +5,7 @@ import { allBars, leaveRows } from './all-bars';
 import { emptyApp } from './empty-app';
 import { timeGrown } from './grown';
 import { median, percentile, type Row, row, table } from './measure';
-import { timeOften } from './often';
+import { timeBare, timeOften } from './often';
 import { gzipped, type Opening, type Opens, openAnew, slowed } from './opening';
 import { timePages } from './pages';
 import { atUsualPace, type Paced, pace, touch, WATCH } from './touching';
@@ -105,8 +105,13 @@ async function timeDragging(browser: Browser, url: string): Promise<Paced[]> {
 function touches(name: string, times: readonly number[], most: number): readonly Row[] {
 	return [
 		row(`${name}, 95th percentile`, percentile(times, 0.95), { most }, 'ms'),
-		{ name: `${name}, median`, measured: `${median(times).toFixed(0)} ms`, bar: '', met: true },
+		beside(`${name}, median`, median(times)),
 	];
+}
+
+/** Milliseconds that are held against no bar: what another figure is read beside. */
+function beside(name: string, ms: number): Row {
+	return { name, measured: `${ms.toFixed(0)} ms`, bar: '', met: true };
 }
 
 /** How often each page is opened anew, and how often with little and much on the device. */
@@ -203,14 +208,19 @@ async function often({ url }: Whole): Promise<readonly Row[]> {
 	const browser = await Browser.open({ screen: PHONE });
 	try {
 		await slowed(browser, url, false);
+		const bare = atUsualPace(await timeBare(browser, url)).map(({ ms }) => ms);
 		const times = await timeOften(browser, url);
-		return Object.entries(times).flatMap(([name, all]) =>
-			touches(
-				name,
-				atUsualPace(all).map(({ ms }) => ms),
-				PAINT_LIMIT_MS,
+		return [
+			beside('a touch with nothing behind it, 95th percentile', percentile(bare, 0.95)),
+			beside('a touch with nothing behind it, median', median(bare)),
+			...Object.entries(times).flatMap(([name, all]) =>
+				touches(
+					name,
+					atUsualPace(all).map(({ ms }) => ms),
+					PAINT_LIMIT_MS,
+				),
 			),
-		);
+		];
 	} finally {
 		await browser.close();
 	}

@@ -14,13 +14,30 @@ const OFTEN = {
 
 export type Often = keyof typeof OFTEN;
 
-async function timed(browser: Browser, what: Often): Promise<Paced> {
-	const [id, then] = OFTEN[what];
+async function timed(browser: Browser, id: string, then: string): Promise<Paced> {
 	const first = await pace(browser);
 	await browser.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', await browser.find(id));
 	await browser.settled();
 	const ms = await touch(browser, id, then);
 	return { ms, pace: Math.max(first, await pace(browser)) };
+}
+
+/** A page with one button and nothing else: what touching and painting take by themselves. */
+const BARE = `
+	document.body.innerHTML = '<button data-testid="bare" style="height:44px">Go</button><p data-testid="bare-says">0</p>';
+	document.querySelector('button').onclick = () => {
+		document.querySelector('p').textContent = String(Date.now());
+	};
+`;
+
+/** How long a touch takes where nothing is behind it: the floor of the others, in the same browser. */
+export async function timeBare(browser: Browser, url: string): Promise<readonly Paced[]> {
+	await browser.driver.get(`${url}/metadata.json`);
+	await browser.driver.executeScript(BARE);
+	await browser.driver.executeScript(WATCH);
+	const times: Paced[] = [];
+	for (let i = 0; i < ROUNDS; i++) times.push(await timed(browser, 'bare', 'bare-says'));
+	return times;
 }
 
 /** Touches each of them again and again on a slowed phone, and gives the milliseconds of each. */
@@ -35,15 +52,16 @@ export async function timeOften(browser: Browser, url: string): Promise<Readonly
 	await workThrough(browser, 'wind-gust');
 	await browser.driver.executeScript(WATCH);
 	for (let i = 0; i < ROUNDS; i++) {
-		times['a panel opened'].push(await timed(browser, 'a panel opened'));
+		times['a panel opened'].push(await timed(browser, ...OFTEN['a panel opened']));
 		await openAnswer(browser);
 		await write(browser, i % 2 ? '27.1 ft/s' : '2.71 ft/s');
-		times['a key of the keypad'].push(await timed(browser, 'a key of the keypad'));
-		times['the check'].push(await timed(browser, 'the check'));
+		times['a key of the keypad'].push(await timed(browser, ...OFTEN['a key of the keypad']));
+		times['the check'].push(await timed(browser, ...OFTEN['the check']));
 	}
 	await browser.driver.get(`${url}/shelf/ladder?value=2.5%20km&to=mm`);
 	await browser.find('between');
 	await browser.driver.executeScript(WATCH);
-	for (let i = 0; i < ROUNDS; i++) times['a prefix of the Ladder'].push(await timed(browser, 'a prefix of the Ladder'));
+	for (let i = 0; i < ROUNDS; i++)
+		times['a prefix of the Ladder'].push(await timed(browser, ...OFTEN['a prefix of the Ladder']));
 	return times;
 }
