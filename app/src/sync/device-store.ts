@@ -13,7 +13,7 @@ export type Loaded = { readonly works: WorksState; readonly aside: number; reado
 /** What is open where, what was last worked, and what is to be erased on the server. */
 export type Opened = Required<Pick<WorksState, 'open' | 'last' | 'erasing'>>;
 
-/** What this device keeps, by desk. Every step is written at once, each piece of work under its own key. */
+/** What this device keeps, by desk: each piece of work under its own key. */
 export type DeviceStore = {
 	readonly desks: () => Promise<readonly DeskHere[]>;
 	readonly keepDesks: (desks: readonly DeskHere[]) => Promise<void>;
