@@ -4,7 +4,7 @@ import type { TakenOn } from '@tidy-sum/core/help';
 import type { SingleStep, Step } from '@tidy-sum/schema';
 import { type Href, useRouter } from 'expo-router';
 import { type RefObject, useEffect, useMemo, useRef } from 'react';
-import { afterPaint } from '../quick/after-paint';
+import { afterPaint, afterPaintOrLeft } from '../quick/after-paint';
 import type { Arrive } from '../quick/ahead';
 import { useAppDispatch } from '../store/store';
 import { pageAttention } from '../work/attention';
@@ -16,8 +16,8 @@ import type { Covered } from '../work/numbers';
 import { closed, type Panel, showed } from '../work/panel-slice';
 import { begunAnew, did, redid, swapped, undid } from '../work/works-slice';
 
-/** Done when the next frame has been painted. */
-const painted = () => new Promise<void>((go) => afterPaint(go));
+/** Done when the next frame has been painted, or the page is left before. */
+const painted = () => new Promise<void>((go) => afterPaintOrLeft(go));
 
 const NOTHING = { number: '', unit: '' };
 
