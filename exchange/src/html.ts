@@ -1,3 +1,5 @@
+import escapeHtml from 'escape-html';
+
 /** A text that is HTML already, and goes into another as it is. */
 export class Html {
 	constructor(readonly text: string) {}
@@ -6,12 +8,10 @@ export class Html {
 /** What can stand in a page: a text, which is escaped, HTML, or several of either. */
 export type Written = string | number | Html | readonly Written[];
 
-const SIGNS: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' };
-
 function written(one: Written): string {
 	if (one instanceof Html) return one.text;
 	if (Array.isArray(one)) return one.map(written).join('');
-	return `${one}`.replace(/[&<>"']/g, (sign) => SIGNS[sign] as string);
+	return escapeHtml(`${one}`);
 }
 
 /**

@@ -71,7 +71,7 @@ describe('the page of an address', () => {
 		const round = { code: 'x', exercises: [] };
 		const texts = { title: '<b>&"\'', aside: '$&', prompt: '</script>', wanted: '{{title}}' };
 		const filled = filledPage(page('desk'), { path: '/desk/x', texts, round });
-		expect(filled).toContain('&lt;b&gt;&amp;&quot;&#x27;');
+		expect(filled).toContain('&lt;b&gt;&amp;&quot;&#39;');
 		expect(filled.match(/<\/script>/g)).toHaveLength(2);
 		expect(filled).toContain('$&amp;');
 	});

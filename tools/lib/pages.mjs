@@ -1,4 +1,4 @@
-import { existsSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
 import { brotliCompress, constants } from 'node:zlib';
@@ -108,7 +108,7 @@ export async function finishPages(dist) {
 		const html = readFileSync(join(dist, path), 'utf8');
 		writeFileSync(join(dist, path), finished(html, path.replace(/\.html$/, ''), scripts));
 	}
-	for (const page of ['_sitemap.html']) if (existsSync(join(dist, page))) rmSync(join(dist, page));
+	rmSync(join(dist, '_sitemap.html'), { force: true });
 	writeFileSync(join(dist, 'shell.html'), shellOf(readFileSync(join(dist, '+not-found.html'), 'utf8')));
 }
 

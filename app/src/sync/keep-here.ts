@@ -10,7 +10,7 @@ type Parts = {
 	readonly onAhead?: () => void;
 	/** Called when the device would not take a change. */
 	readonly onRefused?: () => void;
-	/** Does what was asked for in a moment: a touch is answered first. It is done at once where this is left out. */
+	/** Does something as soon as a touch is answered; where this is left out, it is done at once. */
 	readonly soon?: (act: () => void) => void;
 };
 

@@ -1,6 +1,7 @@
 import { placeInRound, plainCode, roundTitle, sayWantedAtFirst, titleInRound } from '@tidy-sum/core';
 import { type RoundExercise, type RoundPlan, readRoundCode, roundExercises, skillNamed } from '@tidy-sum/core/practice';
 import { NO_TEXTS, PAGE_PLACES, type PageTexts, WITH_PAGE } from '@tidy-sum/schema/page-places';
+import escapeHtml from 'escape-html';
 
 /** A Round that comes with a page: its code, and its exercises as the core makes them. */
 type WithRound = { readonly code: string; readonly exercises: readonly RoundExercise[] };
@@ -50,23 +51,11 @@ export function withPage(path: string): WithPage | null {
 	return texts && { path, texts, round };
 }
 
-const ESCAPED: Readonly<Record<string, string>> = {
-	'&': '&amp;',
-	'<': '&lt;',
-	'>': '&gt;',
-	'"': '&quot;',
-	"'": '&#x27;',
-};
-
-function escaped(text: string): string {
-	return text.replace(/[&<>"']/g, (sign) => ESCAPED[sign] ?? sign);
-}
-
 /** A page with its places filled, and with what the device takes over as data that no browser runs. */
 export function filledPage(html: string, made: WithPage | null): string {
 	const texts = made?.texts ?? NO_TEXTS;
 	const filled = Object.entries(PAGE_PLACES).reduce(
-		(page, [place, sign]) => page.replaceAll(sign, () => escaped(texts[place as keyof PageTexts])),
+		(page, [place, sign]) => page.replaceAll(sign, () => escapeHtml(texts[place as keyof PageTexts])),
 		html,
 	);
 	if (!made) return filled;
