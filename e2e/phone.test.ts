@@ -62,7 +62,7 @@ describe('one exercise on a phone', () => {
 
 		await browser.press('tool-answer', 'key-1', 'key-.', 'key-1', 'key-6', 'key-space', 'key-mm', 'key-/', 'key-min');
 		expect(await browser.text('answer-says')).toBe('Reads as 1.16 mm/min · 3 figures');
-		await browser.press('check');
+		await check(browser);
 		for (const name of ['line', 'value', 'figures', 'unit'])
 			expect(await browser.text(`verdict-${name}`)).toContain('right');
 		await browser.until('kept', (text) => text === 'Kept on this device and on the server.');
@@ -116,13 +116,34 @@ describe('one exercise on a phone', () => {
 		expect(await browser.text('answer-says')).toMatch(/I do not know “kgs?” as a unit/);
 		expect(await (await browser.find('answer')).getAttribute('value')).toBe('0.454 kgs');
 		await write(browser, '0.454 m');
-		await browser.press('check');
+		await check(browser);
 		expect(await browser.text('verdict-value')).toContain('right');
 		expect(await browser.text('verdict-unit')).toContain('m measures a length; kg is wanted.');
 		await browser.press('change-answer');
 		await write(browser, '454 g');
-		await browser.press('check');
+		await check(browser);
 		expect(await browser.text('verdict-unit')).toContain('g is of the right kind, but kg is wanted.');
+	});
+
+	it('leaves the next thing to press under the thumb while it looks for what may have happened', async () => {
+		await browser.go(`${whole.url}/desk/wind-gust`);
+		for (const block of WORKED['wind-gust']?.blocks ?? []) await place(browser, block);
+		await browser.press('tool-answer');
+		await write(browser, '271 ft/s');
+		await browser.driver.executeScript(`
+			window.stoodAt = [];
+			new MutationObserver(() => {
+				const button = document.querySelector('[data-testid="change-answer"]');
+				if (button) window.stoodAt.push(Math.round(button.getBoundingClientRect().bottom));
+			}).observe(document.body, { subtree: true, childList: true });
+		`);
+		await check(browser);
+		expect(await browser.text('slip')).toContain('the decimal point is not');
+		const stoodAt: number[] = await browser.driver.executeScript('return window.stoodAt');
+		const { y } = await (await browser.find('tool-answer')).getRect();
+		expect(stoodAt.length).toBeGreaterThan(1);
+		expect(new Set(stoodAt).size).toBe(1);
+		expect(stoodAt[0]).toBeLessThanOrEqual(y);
 	});
 
 	it('undoes all the way back and redoes all of it', async () => {
@@ -202,7 +223,7 @@ describe('one exercise on a phone', () => {
 		await place(browser, WORKED['mast-log']?.blocks[0] as never);
 		await browser.press('tool-answer');
 		await write(browser, '11 d');
-		await browser.press('check');
+		await check(browser);
 		expect(await browser.text('verdict-line')).toContain('The line ends at d; min is wanted.');
 		expect(await browser.text('verdict-unit')).toContain('d is of the right kind, but min is wanted.');
 	});
@@ -233,7 +254,7 @@ describe('what is kept', () => {
 		await place(browser, WORKED['honey-jar']?.blocks[0] as never);
 		await browser.press('tool-answer');
 		await write(browser, '0.454 kg');
-		await browser.press('check');
+		await check(browser);
 		expect(await browser.text('verdict-value')).toContain('right');
 		await browser.until('kept', (text) => text.startsWith('Kept on this device. The server is away'));
 		other = await other.again();

@@ -98,10 +98,10 @@ export async function write(browser: Browser, answer: string): Promise<void> {
 	await browser.fill('answer', answer);
 }
 
-/** Checks what is typed, and waits until what may have happened is looked for: its words push the buttons down. */
+/** Checks what is typed, and waits until what may have happened has been looked for. */
 export async function check(browser: Browser): Promise<void> {
 	await browser.press('check');
-	await browser.find('verdict');
+	await browser.find('change-answer');
 	await browser.driver.wait(
 		async () => !(await browser.has('looking')),
 		8000,

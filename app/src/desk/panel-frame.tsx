@@ -14,10 +14,12 @@ type Props = {
 	/** A title that says more than the name of the panel. */
 	readonly title?: string;
 	readonly children: ReactNode;
+	/** What is pressed next, below what scrolls. */
+	readonly foot?: ReactNode;
 };
 
 /** The frame round what a panel of the Desk holds: its title, and a way to close it where there is something to close to. */
-export function PanelFrame({ title, children }: Props) {
+export function PanelFrame({ title, children, foot }: Props) {
 	const framing = useContext(FramingContext);
 	// The frame answers the touch that opened it; what it holds follows as soon as that is painted, as on a page.
 	const isPainted = useDeferredValue(true, false);
@@ -25,6 +27,7 @@ export function PanelFrame({ title, children }: Props) {
 		<Panel
 			title={title ?? framing.title}
 			testID={framing.testID}
+			foot={isPainted ? foot : null}
 			{...(framing.onClose ? { onClose: framing.onClose } : {})}
 		>
 			{isPainted ? children : null}

@@ -10,11 +10,13 @@ type Props = {
 	readonly title: string;
 	readonly onClose?: () => void;
 	readonly children: ReactNode;
+	/** What is pressed next: it stays below what scrolls, so nothing that comes later moves it from under a finger. */
+	readonly foot?: ReactNode;
 	readonly testID?: string;
 };
 
 /** A sheet in the lower part of the screen: a title, what it holds, and a way to close it. It scrolls by itself. */
-export function Panel({ title, onClose, children, testID }: Props) {
+export function Panel({ title, onClose, children, foot, testID }: Props) {
 	const styles = useStyles();
 	const panel = useRef<View>(null);
 	useEffect(() => {
@@ -38,6 +40,7 @@ export function Panel({ title, onClose, children, testID }: Props) {
 			>
 				{children}
 			</ScrollView>
+			{foot ? <View style={styles.foot}>{foot}</View> : null}
 		</View>
 	);
 }
@@ -45,6 +48,7 @@ export function Panel({ title, onClose, children, testID }: Props) {
 const useStyles = makeStyles((palette) => ({
 	panel: {
 		outlineWidth: 0,
+		flexGrow: 1,
 		flexShrink: 1,
 		backgroundColor: palette.panel,
 		borderTopWidth: 1,
@@ -60,6 +64,15 @@ const useStyles = makeStyles((palette) => ({
 		paddingTop: GAP.s,
 	},
 	title: { flexShrink: 1 },
-	scroll: { flexShrink: 1 },
+	scroll: { flexGrow: 1, flexShrink: 1 },
 	body: { padding: GAP.l, paddingTop: GAP.s, gap: GAP.m },
+	foot: {
+		flexDirection: 'row',
+		flexWrap: 'wrap',
+		gap: GAP.s,
+		paddingHorizontal: GAP.l,
+		paddingVertical: GAP.s,
+		borderTopWidth: 1,
+		borderTopColor: palette.rule,
+	},
 }));

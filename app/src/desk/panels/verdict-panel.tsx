@@ -52,8 +52,21 @@ export function VerdictPanel({ view, acts }: PanelProps<'verdict'>) {
 	// What the four lines have told already is not told twice; the slip still has its name.
 	const told = VERDICT_LINES.map((name) => verdict[name].why);
 	const [slip, other] = naming.slips;
+	const foot = (
+		<>
+			{verdict.right ? (
+				<Button
+					label={next === null ? (among?.label ?? 'Next exercise') : 'Next exercise'}
+					kind="strong"
+					onPress={onNext}
+					testID="next"
+				/>
+			) : null}
+			<Button label="Change the answer" onPress={acts.onAnswer} testID="change-answer" />
+		</>
+	);
 	return (
-		<PanelFrame {...(verdict.right ? { title: 'All right' } : {})}>
+		<PanelFrame {...(verdict.right ? { title: 'All right' } : {})} foot={foot}>
 			<Guided at={['answer', 'done']} />
 			<FourLinesShown lines={verdict} onBlock={onBlock} />
 			{naming.looking ? (
@@ -65,15 +78,6 @@ export function VerdictPanel({ view, acts }: PanelProps<'verdict'>) {
 			{slip ? <SlipShown slip={slip} other={other} isTold={told.includes(slip.why)} /> : null}
 			{naming.rulesOut ? <Words testID="rules-out">{naming.rulesOut}</Words> : null}
 			<View style={styles.next}>
-				{verdict.right ? (
-					<Button
-						label={next === null ? (among?.label ?? 'Next exercise') : 'Next exercise'}
-						kind="strong"
-						onPress={onNext}
-						testID="next"
-					/>
-				) : null}
-				<Button label="Change the answer" onPress={acts.onAnswer} testID="change-answer" />
 				{verdict.right || view.work.shown ? null : (
 					<Button label="Show the worked line" onPress={() => acts.onDo({ do: 'show' })} testID="show-worked" />
 				)}
