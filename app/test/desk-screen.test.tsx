@@ -64,6 +64,32 @@ describe('an exercise of a Round, opened again', () => {
 	});
 });
 
+describe('a block that is laid', () => {
+	/** Takes the fact that leads on, and does something else in the same moment. */
+	async function placing(then: () => void): Promise<void> {
+		await show(<DeskScreen name="wind-gust" />);
+		for (const id of ['unit--1-top-mi', 'fact-1mi=5280ft'])
+			await act(async () => void fireEvent.click(screen.getByTestId(id)));
+		await act(async () => {
+			fireEvent.click(screen.getByTestId('place-mi-below'));
+			then();
+			await new Promise((resolve) => setTimeout(resolve, 150));
+		});
+	}
+
+	it('opens its own panel once it lies there', async () => {
+		await placing(() => {});
+		expect(screen.getByRole('region', { name: 'Block 1' })).toBeTruthy();
+	});
+
+	it('leaves a panel alone that was opened in the meantime', async () => {
+		await placing(() => void fireEvent.click(screen.getByTestId('tool-line')));
+		expect(screen.getByRole('region', { name: 'This line' })).toBeTruthy();
+		expect(screen.queryByRole('region', { name: 'Block 1' })).toBeNull();
+		expect(screen.getByTestId('unit-0-top-ft')).toBeTruthy();
+	});
+});
+
 describe('the keys of the Desk', () => {
 	/** A line that closes, with an answer written. */
 	function worked(answer: string): AppStore {

@@ -6,7 +6,7 @@ import { type Href, useRouter } from 'expo-router';
 import { type RefObject, useEffect, useMemo, useRef } from 'react';
 import { afterPaint, afterPaintOrLeft } from '../quick/after-paint';
 import type { Arrive } from '../quick/ahead';
-import { useAppDispatch } from '../store/store';
+import { type AppState, useAppDispatch } from '../store/store';
 import { pageAttention } from '../work/attention';
 import { checkWork } from '../work/check-work';
 import type { DeskView } from '../work/desk-view';
@@ -18,6 +18,9 @@ import { begunAnew, did, redid, swapped, undid } from '../work/works-slice';
 
 /** Done when the next frame has been painted, or the page is left before. */
 const painted = () => new Promise<void>((go) => afterPaintOrLeft(go));
+
+/** The panel that is chosen at this moment. */
+const openNow = (_: unknown, getState: () => AppState): Panel => getState().desk.panel;
 
 const NOTHING = { number: '', unit: '' };
 
@@ -47,11 +50,16 @@ function actsOf({ exercise, dispatch, go, arriving, since }: Hands) {
 	/** Lays a block on the line; behind the last one, or where it is said. A step without its number is written at once. */
 	const onPlace = (factor: Factor, to?: number) => {
 		const block = nanoid(8);
+		const left = dispatch(openNow);
 		arriving.current?.(factor);
 		const place: SingleStep = { do: 'place', block, factor };
 		afterPaint(() => {
 			onDo(place, ...(to === undefined ? [] : [{ do: 'move', block, to } as const]));
-			afterPaint(() => show({ kind: 'block', id: block, ...(isUnwritten(factor) ? { writing: true } : {}) }));
+			afterPaint(() => {
+				// Who has opened another panel meanwhile stays there.
+				if (dispatch(openNow) === left)
+					show({ kind: 'block', id: block, ...(isUnwritten(factor) ? { writing: true } : {}) });
+			});
 		});
 	};
 	const onWriteBlock = (factor: Factor) => {
