@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Builder, By, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import chrome from 'selenium-webdriver/chrome.js';
+import { atRest } from './at-rest';
 
 export type Screen = { readonly width: number; readonly height: number; readonly mobile: boolean };
 
@@ -92,11 +93,16 @@ export class Browser {
 		) as Promise<WebElement>;
 	}
 
-	/** Waits until what follows a page's frame is drawn as well. */
+	/** The element with this test id, once the page is at rest. */
+	private async still(id: string): Promise<WebElement> {
+		await this.find(id);
+		await this.settled();
+		return this.find(id);
+	}
+
+	/** Waits until nothing on the page changes any more. */
 	async settled(): Promise<void> {
-		await this.driver.executeAsyncScript(
-			'const done = arguments[0]; requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done, 50)));',
-		);
+		await atRest(this.driver);
 	}
 
 	async has(id: string): Promise<boolean> {
@@ -115,11 +121,14 @@ export class Browser {
 	/** Presses the button whose words begin so. */
 	async pressButton(label: string): Promise<void> {
 		const path = `//button[starts-with(normalize-space(.), "${label}")]`;
-		await (await this.driver.wait(until.elementLocated(By.xpath(path)), 8000, `no button “${label}”`)).click();
+		await this.driver.wait(until.elementLocated(By.xpath(path)), 8000, `no button “${label}”`);
+		await this.settled();
+		await (await this.driver.findElement(By.xpath(path))).click();
 	}
 
+	/** Presses one after another, each once the page is at rest: a button that still moves would be missed. */
 	async press(...ids: readonly string[]): Promise<void> {
-		for (const id of ids) await (await this.find(id)).click();
+		for (const id of ids) await (await this.still(id)).click();
 	}
 
 	/** Types into a field in place of what is there. */
@@ -140,7 +149,7 @@ export class Browser {
 
 	/** The middle of an element on the screen, brought into view. */
 	private async middle(id: string): Promise<{ x: number; y: number }> {
-		const element = await this.find(id);
+		const element = await this.still(id);
 		await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
 		return this.driver.executeScript(
 			'const r = arguments[0].getBoundingClientRect(); return { x: r.x + r.width / 2, y: r.y + r.height / 2 };',
@@ -177,7 +186,7 @@ export class Browser {
 	}
 
 	async text(id: string): Promise<string> {
-		return (await this.find(id)).getText();
+		return (await this.still(id)).getText();
 	}
 
 	/** Waits until the text of an element satisfies; fails with the text it has instead. */
@@ -185,7 +194,7 @@ export class Browser {
 		let last = '';
 		await this.driver
 			.wait(async () => {
-				last = (await this.has(id)) ? await this.text(id).catch(() => '') : '';
+				last = (await this.has(id)) ? await (await this.find(id)).getText().catch(() => '') : '';
 				return holds(last);
 			}, within)
 			.catch(() => {

@@ -2,6 +2,7 @@ import { type ChildProcess, spawn } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { Builder, By, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { atRest } from './at-rest';
 
 const DRIVER = process.env.WEBKITDRIVER ?? '/usr/bin/WebKitWebDriver';
 const DISPLAY_SERVER = process.env.XVFB ?? '/usr/bin/Xvfb';
@@ -88,9 +89,11 @@ export class WebKit {
 		return (await this.driver.findElements(By.css(`[data-testid="${id}"]`))).length > 0;
 	}
 
-	/** Presses one after another, each brought into view. */
+	/** Presses one after another, each brought into view, once the page is at rest. */
 	async press(...ids: readonly string[]): Promise<void> {
 		for (const id of ids) {
+			await this.find(id);
+			await atRest(this.driver);
 			const element = await this.find(id);
 			await this.driver.executeScript('arguments[0].scrollIntoView({ block: "nearest" })', element);
 			await element.click();
