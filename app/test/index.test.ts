@@ -2,6 +2,7 @@ import type { Step } from '@tidy-sum/schema';
 import { afterPaintOrLeft } from '../src/quick/after-paint';
 import { makeStore } from '../src/store/store';
 import { entryOf, headOf, PARTS, partOf } from '../src/sync/desk-index';
+import { deviceStore } from '../src/sync/device-store';
 import { keepHere } from '../src/sync/keep-here';
 import { readPart } from '../src/sync/kept-rows';
 import { memoryStore } from '../src/sync/memory-store';
@@ -207,5 +208,52 @@ describe('a piece that lies on the device and is not read', () => {
 		expect(whens(freshTries(unread(tried)))).toEqual([1, 2]);
 		const read = { ...tried, body: { ...body, tries: [made(1), made(2), made(3)] } };
 		expect(whens(freshTries({ byId: { 'work-0001': read }, open: {}, last: null }))).toEqual([1, 2, 3]);
+	});
+});
+
+describe('the rows of the device', () => {
+	/** Rows with nothing in them, which note how many transactions were begun, and committed before anything was answered. */
+	function rows() {
+		const noted = { begun: 0, committed: 0 };
+		const answered = (more = {}) => {
+			const one: { onsuccess?: () => void; result: unknown } = { result: undefined, ...more };
+			queueMicrotask(() => one.onsuccess?.());
+			return one;
+		};
+		const store = {
+			get: () => answered(),
+			getAll: () => answered({ result: [] }),
+			count: () => answered({ result: 0 }),
+			put: () => answered(),
+		};
+		const use = async (_: IDBTransactionMode, ask: (store: never) => unknown) => {
+			noted.begun += 1;
+			let isSameBreath = true;
+			queueMicrotask(() => {
+				isSameBreath = false;
+			});
+			const transaction = answered({
+				commit: () => {
+					if (isSameBreath) noted.committed += 1;
+				},
+			});
+			return ask({ ...store, transaction } as never);
+		};
+		return { noted, use: use as Parameters<typeof deviceStore>[0] };
+	}
+
+	it('are not held for longer than they are asked for: a page that is put to sleep would hold them against the next', async () => {
+		Object.assign(globalThis, { IDBKeyRange: { bound: (from: string, to: string) => [from, to] } });
+		const { noted, use } = rows();
+		const device = deviceStore(use);
+		await device.currentDesk();
+		await device.load('desk-0001');
+		await device.tries('desk-0001');
+		await device.count('desk-0001');
+		await device.keepEntries('desk-0001', [
+			piece('work-0001', 'new-snow', { body: { exercise: 'new-snow', steps: [], tries: [made(1)] } }),
+		]);
+		expect(noted.begun).toBeGreaterThan(8);
+		expect(noted.committed).toBe(noted.begun);
 	});
 });

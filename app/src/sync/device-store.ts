@@ -47,13 +47,23 @@ const NOTHING_OPEN: Opened = { open: {}, last: null, erasing: [] };
 const reader = () => import('./kept-rows');
 
 /**
- * Changes rows and commits in the same breath: a page that is reloaded in the next moment would otherwise take the last
- * step with it, since a transaction that waits to be committed ends with its page.
+ * Rows whose every transaction is committed in the same breath as it is asked for. One that waits to be committed ends with
+ * its page, so a page that is reloaded in the next moment would take the last step with it. And where a browser puts the page
+ * to sleep for the way Back, it holds the rows until that page wakes: on WebKit the next page then waited for good.
  */
+function committedAtOnce(rows: UseStore): UseStore {
+	return (mode, ask) =>
+		rows(mode, (store) => {
+			const answer = ask(store);
+			store.transaction.commit?.();
+			return answer;
+		});
+}
+
+/** Changes rows; done when all of it is written. */
 function change(store: UseStore, make: (rows: IDBObjectStore) => void): Promise<void> {
 	return store('readwrite', (rows) => {
 		make(rows);
-		rows.transaction.commit?.();
 		return promisifyRequest(rows.transaction);
 	});
 }
@@ -109,7 +119,8 @@ export function worksAsKept(entries: readonly WorkEntry[], { open, last, erasing
 }
 
 /** The device's store in the browser's database. Rows that cannot be read are left where they are and passed over. */
-export function deviceStore(store: UseStore = createStore('tidy-sum', 'kept')): DeviceStore {
+export function deviceStore(rows: UseStore = createStore('tidy-sum', 'kept')): DeviceStore {
+	const store = committedAtOnce(rows);
 	/** The index of each desk that was read, part by part: a step is written into it without reading it first. */
 	const indexes = new Map<string, string[]>();
 
