@@ -79,6 +79,8 @@ describe('a fact touched low in the sheet', () => {
 	it('shows both ways it can stand within the screen', async () => {
 		await browser.go(`${whole.url}/desk/new-snow`);
 		await browser.press('unit--1-top-in');
+		await browser.find('fact-1in=2.54cm');
+		await browser.settled();
 		const low = (await browser.driver.executeScript(
 			`const floor = document.querySelector('[data-testid="tool-answer"]').getBoundingClientRect().top;
 			const below = [...document.querySelectorAll('[data-testid^="fact-"]')].filter((e) => e.getBoundingClientRect().bottom <= floor);
@@ -86,6 +88,7 @@ describe('a fact touched low in the sheet', () => {
 		)) as string;
 		await browser.press(low);
 		await browser.says('Which goes on the bottom?');
+		await browser.settled();
 		const [lowest, floor] = (await browser.driver.executeScript(
 			`const ways = [...document.querySelectorAll('[data-testid^="place-"]')].map((e) => e.getBoundingClientRect().bottom);
 			return [Math.max(...ways), document.querySelector('[data-testid="tool-answer"]').getBoundingClientRect().top];`,
