@@ -1,8 +1,9 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Key } from 'selenium-webdriver';
 import { Browser, DESKTOP, PHONE, SCREENS } from './src/browser';
+import { clearAway } from './src/clear-away';
 import { Whole } from './src/whole';
 import { answerWith, check, takeFact } from './src/work-through';
 
@@ -194,7 +195,7 @@ describe('what was brought', () => {
 		await browser.driver.get(`${whole.url}/problems`);
 		await says('brought', 'From the mast');
 		await browser.close();
-		rmSync(profile, { recursive: true, force: true });
+		clearAway(profile);
 	});
 
 	it('is shared from another app into the field, once the app is installed as one', async () => {

@@ -1,8 +1,9 @@
-import { appendFileSync, cpSync, existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { appendFileSync, cpSync, existsSync, mkdtempSync, readdirSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Key } from 'selenium-webdriver';
 import { Browser, PHONE, SCREENS } from './src/browser';
+import { clearAway } from './src/clear-away';
 import { Whole } from './src/whole';
 import { place, WORKED, write } from './src/work-through';
 
@@ -122,7 +123,7 @@ describe.each(SCREENS)('the days of a student, on %s', (_, screen) => {
 		expect(await fresh.driver.executeScript('return document.documentElement.dataset.theme')).toBe('dark');
 		expect(await fresh.errors()).toEqual([]);
 		await fresh.close();
-		rmSync(folder, { recursive: true, force: true });
+		clearAway(folder);
 	});
 });
 
@@ -223,6 +224,6 @@ describe('ways through the app, on a phone', () => {
 		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
 		expect(await browser.has('new-version')).toBe(false);
 		await other.stop();
-		rmSync(app, { recursive: true, force: true });
+		clearAway(app);
 	});
 });

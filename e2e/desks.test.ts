@@ -1,7 +1,8 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Browser, DESKTOP, PHONE } from './src/browser';
+import { clearAway } from './src/clear-away';
 import { joinedBy } from './src/joined-by';
 import { Whole } from './src/whole';
 import { place, WORKED, write } from './src/work-through';
@@ -230,7 +231,8 @@ describe('the desks of a device', () => {
 		);
 		expect(kept).not.toContain('honey-jar');
 		expect(kept).not.toContain('10^3');
-		rmSync(profile, { recursive: true, force: true });
+		await shared.close();
+		clearAway(profile);
 	});
 
 	it('are erased everywhere: the other device is told, also where the server was away', async () => {

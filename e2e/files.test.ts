@@ -3,6 +3,7 @@ import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSy
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Browser, DESKTOP, PHONE, SCREENS } from './src/browser';
+import { clearAway } from './src/clear-away';
 import { Whole } from './src/whole';
 import { answerWith, takeFact } from './src/work-through';
 
@@ -20,7 +21,7 @@ beforeAll(async () => {
 
 afterAll(async () => {
 	await whole?.stop();
-	rmSync(folder, { recursive: true, force: true });
+	clearAway(folder);
 });
 
 function file(name: string, content: string): string {

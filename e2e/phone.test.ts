@@ -1,8 +1,9 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { By, Key } from 'selenium-webdriver';
 import { Browser, PHONE } from './src/browser';
+import { clearAway } from './src/clear-away';
 import { joinedBy } from './src/joined-by';
 import { Whole } from './src/whole';
 import { check, place, WORKED, workThrough, write } from './src/work-through';
@@ -243,7 +244,7 @@ describe('what is kept', () => {
 		await second.until('block', (text) => text.startsWith('Block 1'));
 		expect(await second.driver.findElements(By.css('[data-testid="unit-0-top-A"]'))).toHaveLength(1);
 		await second.close();
-		rmSync(profile, { recursive: true, force: true });
+		clearAway(profile);
 	});
 
 	it('goes on while the server is away, and is sent when it is back', async () => {

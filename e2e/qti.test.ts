@@ -1,11 +1,12 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { strFromU8, unzipSync } from 'fflate';
 import Papa from 'papaparse';
 import { Browser, DESKTOP } from './src/browser';
+import { clearAway } from './src/clear-away';
 
 jest.setTimeout(240_000);
 
@@ -202,7 +203,7 @@ beforeAll(async () => {
 
 afterAll(async () => {
 	await browser?.close();
-	rmSync(folder, { recursive: true, force: true });
+	clearAway(folder);
 });
 
 /** What the command line says of answers to a set: whether each is right, and in value. */

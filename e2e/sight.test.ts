@@ -1,8 +1,9 @@
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Key } from 'selenium-webdriver';
 import { Browser, DESKTOP, PHONE, type Screen } from './src/browser';
+import { clearAway } from './src/clear-away';
 import { Whole } from './src/whole';
 import { check, place, WORKED, workThrough, write } from './src/work-through';
 
@@ -28,7 +29,7 @@ beforeAll(async () => {
 
 afterAll(async () => {
 	await whole.stop();
-	rmSync(FOLDER, { recursive: true, force: true });
+	clearAway(FOLDER);
 });
 
 type Violation = { readonly id: string; readonly help: string; readonly nodes: readonly { readonly html: string }[] };

@@ -1,10 +1,11 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Builder, By, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import chrome from 'selenium-webdriver/chrome.js';
 import { atRest } from './at-rest';
+import { clearAway } from './clear-away';
 
 export type Screen = { readonly width: number; readonly height: number; readonly mobile: boolean };
 
@@ -244,6 +245,6 @@ export class Browser {
 
 	async close(): Promise<void> {
 		await this.driver.quit().catch(() => {});
-		if (this.ownProfile) rmSync(this.profile, { recursive: true, force: true });
+		if (this.ownProfile) clearAway(this.profile);
 	}
 }

@@ -1,7 +1,8 @@
 import { type ChildProcess, spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { clearAway } from './clear-away';
 
 const ROOT = join(__dirname, '..', '..');
 
@@ -58,6 +59,6 @@ export class Whole {
 	async stop(): Promise<void> {
 		this.child.kill('SIGTERM');
 		await this.ended;
-		rmSync(this.data, { recursive: true, force: true });
+		clearAway(this.data);
 	}
 }
