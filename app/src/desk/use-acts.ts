@@ -50,14 +50,14 @@ function actsOf({ exercise, dispatch, go, arriving, since }: Hands) {
 	/** Lays a block on the line; behind the last one, or where it is said. A step without its number is written at once. */
 	const onPlace = (factor: Factor, to?: number) => {
 		const block = nanoid(8);
-		const left = dispatch(openNow);
+		const before = dispatch(openNow);
 		arriving.current?.(factor);
 		const place: SingleStep = { do: 'place', block, factor };
 		afterPaint(() => {
 			onDo(place, ...(to === undefined ? [] : [{ do: 'move', block, to } as const]));
 			afterPaint(() => {
 				// Who has opened another panel meanwhile stays there.
-				if (dispatch(openNow) === left)
+				if (dispatch(openNow) === before)
 					show({ kind: 'block', id: block, ...(isUnwritten(factor) ? { writing: true } : {}) });
 			});
 		});

@@ -49,7 +49,7 @@ const reader = () => import('./kept-rows');
 /**
  * Rows whose every transaction is committed in the same breath as it is asked for. One that waits to be committed ends with
  * its page, so a page that is reloaded in the next moment would take the last step with it. And where a browser puts the page
- * to sleep for the way Back, it holds the rows until that page wakes: on WebKit the next page then waited for good.
+ * to sleep for the way Back, it may hold the rows: on WebKit later pages waited for good until all was committed so.
  */
 function committedAtOnce(rows: UseStore): UseStore {
 	return (mode, ask) =>
