@@ -4,6 +4,7 @@ const { getDefaultConfig } = require('expo/metro-config');
 
 const config = getDefaultConfig(__dirname);
 config.resolver.assetExts.push('woff2');
+config.transformerPath = join(__dirname, 'web', 'transformer.cjs');
 
 // A module is read when something of it is first used, and not before: what the first touch does not need is read after it.
 // The core is read whole, since what it reckons with is looked up too often for that; so is what the Record and the other pages
@@ -100,17 +101,34 @@ const STOOD_IN = [
 	{ of: /[\\/]lucide-react-native[\\/]/, name: /createLucideIcon\.mjs$/ },
 	{ of: /[\\/]expo-router[\\/]build[\\/]screensFeatureFlags\.js$/, name: /^react-native-screens$/ },
 ];
+
+/** Says now and then how many modules are known by now, to whoever started the build (tools/lib/build-app.mjs). */
+const known = new Set();
+const COUNTED_EVERY = 50;
+function counted(module, environment = 'browser') {
+	if (!process.env.TIDY_SUM_COUNTS || module.type !== 'sourceFile') return module;
+	const before = known.size;
+	known.add(`${environment} ${module.filePath}`);
+	if (known.size > before && known.size % COUNTED_EVERY === 0)
+		process.stderr.write(`tidy-sum: ${known.size} modules\n`);
+	return module;
+}
+
 const unused = { type: 'sourceFile', filePath: join(__dirname, 'web', 'unused.js') };
 const resolve = config.resolver.resolveRequest;
-config.resolver.resolveRequest = (context, name, platform) => {
-	// Pages are drawn ahead with the whole framework.
-	if (context.customResolverOptions?.environment === 'node')
-		return (resolve ?? context.resolveRequest)(context, name, platform);
+const found = (context, name, platform) => {
+	// Pages are drawn ahead with the whole framework, and with the one web target that the app itself names parts of.
+	if (context.customResolverOptions?.environment === 'node') {
+		const target = /^react-native(-web)?$/.test(name) ? join('react-native-web', 'dist', 'index.js') : name;
+		return (resolve ?? context.resolveRequest)(context, target, platform);
+	}
 	const isIn = (list) => list.some((part) => part.of.test(context.originModulePath) && part.name.test(name));
 	if (isIn(UNUSED)) return { type: 'empty' };
 	if (isIn(STOOD_IN)) return unused;
 	return (resolve ?? context.resolveRequest)(context, name, platform);
 };
+config.resolver.resolveRequest = (context, name, platform) =>
+	counted(found(context, name, platform), context.customResolverOptions?.environment);
 
 // While one develops, requests to /api go on to the server (npm run dev).
 const api = process.env.TIDY_SUM_API;

@@ -7,7 +7,7 @@ import { commandLine, packages, tool } from './lib/steps.mjs';
  * the last commit; with --all, all unit tests. It builds no app and opens no browser.
  */
 await tool(async () => {
-	packages();
+	await packages();
 	await commandLine();
 	const all = process.argv.includes('--all');
 	const unit = () =>

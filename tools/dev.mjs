@@ -35,7 +35,7 @@ function begin(name, args, options) {
  * saved; the app's development server bundles what has changed, and hands /api on to the server.
  */
 await tool(async () => {
-	packages();
+	await packages();
 	await commandLine();
 	const server = begin('the server', [join(BIN, 'tsx'), 'watch', '--clear-screen=false', 'server/src/main.ts'], {
 		env: { ...process.env, PORT, APP_DIR: standIn() },

@@ -1,11 +1,10 @@
-import { builtApp, commandLine, packages, tool } from './lib/steps.mjs';
+import { builtApp, builtServer, commandLine, packages, tool } from './lib/steps.mjs';
 
 /** Sets up what is missing, then becomes the server; it lays the demo data on its first start. */
 await tool(async () => {
-	packages();
+	await packages();
 	await commandLine();
 	await builtApp();
-	const { register } = await import('tsx/esm/api');
-	register();
-	await import('../server/src/main.ts');
+	await builtServer();
+	await import('../server/dist/main.mjs');
 });

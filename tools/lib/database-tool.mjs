@@ -9,7 +9,7 @@ export async function databaseTool(usage, act) {
 	await tool(async () => {
 		const [named] = process.argv.slice(2);
 		if (!named) throw new SetupFault(usage);
-		packages();
+		await packages();
 		const { register } = await import('tsx/esm/api');
 		register();
 		const copies = await import('../../server/src/keeping/backup.ts');

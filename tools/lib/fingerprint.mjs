@@ -3,7 +3,7 @@ import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from '
 import { join } from 'node:path';
 import { ROOT } from './run.mjs';
 
-const SKIP = new Set(['node_modules', 'dist', '.expo', 'test']);
+const SKIP = new Set(['node_modules', 'dist', '.dist-making', '.dist-before', '.expo', 'test']);
 
 function filesIn(path) {
 	if (!existsSync(path)) return [];

@@ -2,6 +2,7 @@ import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
 import { brotliCompress, constants } from 'node:zlib';
+import { minify } from '@swc/core';
 import { modulesOf, parted } from './parts.mjs';
 
 const SCRIPTS = '/_expo/static/js/web/';
@@ -98,10 +99,10 @@ function shellOf(html) {
 		.replace(/<title>[^<]*<\/title>/, '<title>Tidy Sum</title>');
 }
 
-/** Makes the exported pages those that are served, and lays every text that is worth it compressed beside itself. */
-export async function finishPages(dist) {
+/** Makes the exported pages those that are served. */
+export async function finishPages(dist, sources) {
 	const scripts = partScripts(dist);
-	const missing = withoutScript(join(dist, '..'), scripts.names).join(', ');
+	const missing = withoutScript(sources, scripts.names).join(', ');
 	if (missing) throw new Error(`taken along at once by another module, and so without a script of its own: ${missing}`);
 	const pages = filesIn(dist).filter((path) => path.endsWith('.html'));
 	for (const path of pages) {
@@ -112,17 +113,40 @@ export async function finishPages(dist) {
 	writeFileSync(join(dist, 'shell.html'), shellOf(readFileSync(join(dist, '+not-found.html'), 'utf8')));
 }
 
+/** Makes every script as small as it gets. */
+export async function smallScripts(dist) {
+	const folder = join(dist, SCRIPTS);
+	await Promise.all(
+		readdirSync(folder)
+			.filter((name) => name.endsWith('.js'))
+			.map(async (name) => {
+				const { code } = await minify(readFileSync(join(folder, name), 'utf8'), {
+					compress: { ecma: 2020 },
+					mangle: true,
+					module: false,
+					format: { comments: false },
+				});
+				writeFileSync(join(folder, name), code);
+			}),
+	);
+}
+
 const squeeze = promisify(brotliCompress);
 
-/** Lays every text that is worth it compressed beside itself. */
-export async function compressed(dist) {
+/**
+ * Lays every text that is worth it compressed beside itself.
+ * @param tell is told after each how many are done, and of how many.
+ */
+export async function compressed(dist, tell = () => {}) {
 	const params = { [constants.BROTLI_PARAM_QUALITY]: 11 };
+	const paths = filesIn(dist).filter((path) => COMPRESSED.test(path) && path !== VERSION);
+	let done = 0;
 	await Promise.all(
-		filesIn(dist)
-			.filter((path) => COMPRESSED.test(path) && path !== VERSION)
-			.map(async (path) => {
-				const text = readFileSync(join(dist, path));
-				if (text.length >= COMPRESSED_FROM) writeFileSync(join(dist, `${path}.br`), await squeeze(text, { params }));
-			}),
+		paths.map(async (path) => {
+			const text = readFileSync(join(dist, path));
+			if (text.length >= COMPRESSED_FROM) writeFileSync(join(dist, `${path}.br`), await squeeze(text, { params }));
+			done += 1;
+			tell(done, paths.length);
+		}),
 	);
 }

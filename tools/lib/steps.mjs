@@ -1,32 +1,64 @@
-import { existsSync } from 'node:fs';
+import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { fingerprint, hasMark, leaveMark } from './fingerprint.mjs';
-import { ROOT, run, runBin } from './run.mjs';
+import { startProgress } from './progress.mjs';
+import { follow, ROOT, run } from './run.mjs';
+import { SetupFault } from './setup-fault.mjs';
+
+export { builtApp } from './build-app.mjs';
+export { SetupFault } from './setup-fault.mjs';
 
 const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
 const CHROMEDRIVER = process.env.CHROMEDRIVER ?? '/usr/bin/chromedriver';
 const WEBKITDRIVER = process.env.WEBKITDRIVER ?? '/usr/bin/WebKitWebDriver';
 const XVFB = process.env.XVFB ?? '/usr/bin/Xvfb';
 
-/** Something is missing that the set-up may not bring itself; the message says what to do. */
-export class SetupFault extends Error {}
-
 function say(text) {
 	process.stdout.write(`· ${text}\n`);
 }
 
+/** How often it is looked how far the packages are. */
+const LOOK_EVERY_MS = 1000;
+
+/** Where the packages of the lock file go that are for this kind of machine. */
+function packagePaths() {
+	const { packages } = JSON.parse(readFileSync(join(ROOT, 'package-lock.json'), 'utf8'));
+	const isFor = (list, here) => !list || list.includes(here);
+	return Object.entries(packages)
+		.filter(
+			([path, { os, cpu }]) =>
+				path.includes('node_modules/') && isFor(os, process.platform) && isFor(cpu, process.arch),
+		)
+		.map(([path]) => path);
+}
+
 /** Installs the packages of the lock file when they are not there or are those of another lock file. */
-export function packages() {
+export async function packages() {
 	const [major, minor] = process.versions.node.split('.').map(Number);
 	if (major < 20 || (major === 20 && minor < 17))
 		throw new SetupFault(`Node 20.17 or later is needed; this is ${process.versions.node}.`);
 	const lock = fingerprint(['package-lock.json']);
 	const mark = 'node_modules/.tidy-sum-packages';
 	if (hasMark(mark, lock)) return;
-	say('installing packages (the first time takes some minutes: SQLite is compiled)');
-	if (!run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']).ok)
-		throw new SetupFault('The packages could not be installed; see above.');
+	const progress = startProgress('installing packages');
+	// npm begins by taking away what is there; done first, what is counted is what has come.
+	rmSync(join(ROOT, 'node_modules'), { recursive: true, force: true });
+	const paths = packagePaths();
+	const look = setInterval(() => {
+		const there = paths.filter((path) => existsSync(join(ROOT, path))).length;
+		// Once all are there, SQLite may have to be compiled, which takes most of the time.
+		progress.at('package', there, paths.length);
+	}, LOOK_EVERY_MS);
+	const { ok, said } = await follow('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
+	clearInterval(look);
+	if (!ok) {
+		progress.fail();
+		throw new SetupFault(
+			`The packages could not be installed. Look whether the npm registry can be reached, then run the command again.\n${said}`,
+		);
+	}
 	leaveMark(mark, lock);
+	progress.end();
 }
 
 /** Builds the command line when its sources are newer. */
@@ -37,59 +69,21 @@ export async function commandLine() {
 	await buildCli();
 }
 
-/** Exports the app for the web when anything it is made of has changed. */
-export async function builtApp() {
+/** Bundles the server when its sources have changed. */
+export async function builtServer() {
 	const made = fingerprint([
-		'app',
+		'server/src',
+		'server/build.mjs',
 		'core/src',
 		'schema/src',
 		'exchange/src',
 		'package-lock.json',
-		'babel.config.cjs',
-		'tools/lib/steps.mjs',
-		'tools/lib/pages.mjs',
-		'tools/lib/parts.mjs',
 	]);
-	const mark = 'app/dist/.made-from';
+	const mark = 'server/dist/.made-from';
 	if (hasMark(mark, made)) return;
-	say('building the app (about a minute)');
-	const { ok, said } = runBin('expo', ['export', '--platform', 'web', '--output-dir', 'dist'], {
-		quiet: true,
-		cwd: join(ROOT, 'app'),
-		env: { CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1' },
-	});
-	if (!ok) throw new SetupFault(`The app could not be built:\n${said}`);
-	const { compressed, finishPages } = await import('./pages.mjs');
-	const dist = join(ROOT, 'app', 'dist');
-	await finishPages(dist);
-	await offline();
-	await compressed(dist);
+	const { buildServer } = await import('../../server/build.mjs');
+	await buildServer();
 	leaveMark(mark, made);
-}
-
-/** Writes the service worker that keeps the whole app on the device, so that it opens without a network. */
-async function offline() {
-	const { generateSW } = await import('workbox-build');
-	const dist = join(ROOT, 'app', 'dist');
-	const { warnings } = await generateSW({
-		globDirectory: dist,
-		// Pages drawn ahead are for the first time somebody comes; from the device an empty one draws itself as quickly.
-		globPatterns: ['shell.html', '**/*.{js,css,woff2,ttf,svg,png,ico,json,webmanifest}'],
-		globIgnores: ['metadata.json'],
-		swDest: join(dist, 'sw.js'),
-		// Names with a hash of what is in them need no other version.
-		dontCacheBustURLsMatching: /_expo\/static|assets\//,
-		maximumFileSizeToCacheInBytes: 8 * 1024 * 1024,
-		navigateFallback: '/shell.html',
-		navigateFallbackDenylist: [/^\/api\//],
-		inlineWorkboxRuntime: true,
-		sourcemap: false,
-		// A page that is open keeps the version it began with, and with it the scripts that come later.
-		skipWaiting: false,
-		clientsClaim: true,
-		mode: 'production',
-	});
-	for (const warning of warnings) say(warning);
 }
 
 /** Installs packages of Debian where this account may; whether it did, and what was said. */
