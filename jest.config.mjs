@@ -52,6 +52,14 @@ export default {
 			transform,
 			transformIgnorePatterns,
 		},
-		...(process.env.JOURNEYS ? [plain('e2e')] : []),
+		...(process.env.JOURNEYS
+			? [
+					{
+						...plain('e2e'),
+						testEnvironment: '<rootDir>/environment.cjs',
+						setupFilesAfterEnv: ['<rootDir>/src/set-up.ts'],
+					},
+				]
+			: []),
 	],
 };

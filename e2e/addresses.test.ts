@@ -1,4 +1,5 @@
 import { Browser, PHONE } from './src/browser';
+import { byId, factOf, unitAt, withBelow } from './src/parts';
 import { Whole } from './src/whole';
 
 jest.setTimeout(120_000);
@@ -37,23 +38,23 @@ describe('an address', () => {
 		['of the list of routes', '/_sitemap'],
 	])('%s says so, and leads on to the Desk and the Rounds', async (_, path) => {
 		await browser.driver.get(`${whole.url}${path}`);
-		await browser.says('Not here');
-		await browser.says('What you have worked is all still there.');
-		await browser.pressButton('Rounds');
+		await browser.sees('Not here');
+		await browser.sees('What you have worked is all still there.');
+		await browser.press('Rounds');
 		await at('/rounds');
 		await browser.driver.navigate().back();
-		await browser.says('Not here');
-		await browser.pressButton('Today');
-		await browser.says('factor by factor');
+		await browser.sees('Not here');
+		await browser.press('Today');
+		await browser.sees('factor by factor');
 	});
 
 	it('of the page to hand in opens for an exercise of a Round, and opens again', async () => {
 		await browser.driver.get(`${whole.url}/hand-in/round-910kh26fgh-01`);
-		await browser.says('To the Desk');
-		await browser.says('mL');
+		await browser.sees('To the Desk');
+		await browser.sees('mL');
 		await browser.driver.navigate().refresh();
-		await browser.says('To the Desk');
-		await browser.pressButton('To the Desk');
+		await browser.sees('To the Desk');
+		await browser.press('To the Desk');
 		await at('/desk/round-910kh26fgh-01');
 	});
 });
@@ -65,12 +66,12 @@ describe('the link of the demo desk', () => {
 		const before = await kept();
 		expect(before.works.length).toBeGreaterThan(0);
 		await browser.go(`${whole.url}/desk/new-snow?desk=fennel-ridge-demo`);
-		await browser.until('numbers', (text) => text.includes('2.54'));
-		await browser.press('unit--1-bottom-h', 'fact-1h=60min', 'place-min-below');
-		await browser.until('balance-says', (text) => text === 'The line closes: only mm/min stands.');
-		await browser.until('kept', (text) => text === 'Kept on this device and on the server.');
+		await browser.sees('2.54');
+		await browser.press(unitAt('h', 'bottom'), factOf('1h=60min'), withBelow('min'));
+		await browser.seesLine('The line closes: only mm/min stands.');
+		await browser.seesLine('Kept on this device and on the server.');
 		await browser.go(`${whole.url}/desk/new-snow?desk=fennel-ridge-demo`);
-		await browser.until('balance-says', (text) => text === 'The line closes: only mm/min stands.');
+		await browser.seesLine('The line closes: only mm/min stands.');
 		expect(await kept()).toEqual(before);
 	});
 });
@@ -78,16 +79,16 @@ describe('the link of the demo desk', () => {
 describe('a fact touched low in the sheet', () => {
 	it('shows both ways it can stand within the screen', async () => {
 		await browser.go(`${whole.url}/desk/new-snow`);
-		await browser.press('unit--1-top-in');
-		await browser.find('fact-1in=2.54cm');
+		await browser.press(unitAt('in', 'top'));
+		await browser.find(factOf('1in=2.54cm'));
 		await browser.settled();
 		const low = (await browser.driver.executeScript(
 			`const floor = document.querySelector('[data-testid="tool-answer"]').getBoundingClientRect().top;
 			const below = [...document.querySelectorAll('[data-testid^="fact-"]')].filter((e) => e.getBoundingClientRect().bottom <= floor);
 			return below.at(-1).dataset.testid;`,
 		)) as string;
-		await browser.press(low);
-		await browser.says('Which goes on the bottom?');
+		await browser.press(byId(low));
+		await browser.sees('Which goes on the bottom?');
 		await browser.settled();
 		const [lowest, floor] = (await browser.driver.executeScript(
 			`const ways = [...document.querySelectorAll('[data-testid^="place-"]')].map((e) => e.getBoundingClientRect().bottom);

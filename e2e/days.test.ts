@@ -2,8 +2,11 @@ import { appendFileSync, cpSync, existsSync, mkdtempSync, readdirSync } from 'no
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Key } from 'selenium-webdriver';
-import { Browser, PHONE, SCREENS } from './src/browser';
+import { Browser, DESKTOP, PHONE } from './src/browser';
 import { clearAway } from './src/clear-away';
+import { FIRST_DAY, L, NEW_VERSION, titleOf } from './src/labels';
+import { region } from './src/named';
+import { byId, factOf, unitAt, withBelow } from './src/parts';
 import { Whole } from './src/whole';
 import { place, WORKED, write } from './src/work-through';
 
@@ -20,21 +23,14 @@ afterAll(async () => {
 	await whole?.stop();
 });
 
-const open = async (path: string, id: string) => {
-	await browser.driver.get(`${whole.url}${path}`);
-	await browser.find(id);
-};
+const open = async (path: string) => browser.open(`${whole.url}${path}`);
 
 const url = () => browser.driver.getCurrentUrl();
-const keys = (...pressed: readonly string[]) =>
-	browser.driver
-		.actions()
-		.sendKeys(...pressed)
-		.perform();
+const keys = (...pressed: readonly string[]) => browser.keys(...pressed);
 
-describe.each(SCREENS)('the days of a student, on %s', (_, screen) => {
+describe('the days of a student', () => {
 	beforeEach(async () => {
-		browser = await Browser.open({ screen });
+		browser = await Browser.open({ screen: PHONE });
 	});
 
 	afterEach(async () => {
@@ -44,82 +40,82 @@ describe.each(SCREENS)('the days of a student, on %s', (_, screen) => {
 	});
 
 	it('begin with a line worked together, in five touches, and a Today that knows of it', async () => {
-		await open('/', 'first-day');
+		await open('/');
 		expect(await browser.driver.getTitle()).toBe('Today · Tidy Sum');
-		await browser.press('begin-guided');
+		await browser.press(L.beginGuided);
 		for (const [says, touch] of [
-			['1 of 5', 'unit--1-top-g'],
-			['2 of 5', 'fact-1kg=10^3g'],
-			['3 of 5', 'place-g-below'],
-			['4 of 5', 'tool-answer'],
+			['1 of 5', unitAt('g', 'top')],
+			['2 of 5', factOf('1kg=10^3g')],
+			['3 of 5', withBelow('g')],
+			['4 of 5', L.toolAnswer],
 		] as const) {
-			await browser.untilSays('guide-says', says);
+			await browser.sees(says);
 			await browser.press(touch);
 		}
-		await browser.untilSays('guide-says', '5 of 5');
+		await browser.sees('5 of 5');
 		await write(browser, '0.454 kg');
-		await browser.press('check');
-		await browser.untilSays('guide-says', 'That was a whole line');
-		expect(await browser.text('verdict-value')).toContain('right');
-		await browser.press('way-out', 'place-today');
-		await browser.untilSays('week', '1');
-		expect(await browser.has('first-day')).toBe(false);
-		await open('/desk/honey-jar', 'line');
-		expect(await browser.has('guide-says')).toBe(false);
+		await browser.press(L.check);
+		await browser.sees('That was a whole line');
+		await browser.sees('Value: right');
+		await browser.press(L.wayOut, L.placeToday);
+		await browser.sees('1');
+		expect(await browser.seesNow(FIRST_DAY)).toBe(false);
+		await open('/desk/honey-jar');
+		expect(await browser.has(L.guide)).toBe(false);
 	});
 
 	it('come back, after a term, to what was left, what is due, and a Record of it all', async () => {
-		await open('/?desk=fennel-ridge-term', 'begin-due');
-		await browser.untilSays('sheets', 'Week 7 at the glasshouse');
-		await browser.press('begin-due');
-		await browser.untilSays('round', '5 exercises');
+		await open('/?desk=fennel-ridge-term');
+		await browser.sees('Week 7 at the glasshouse');
+		await browser.press(L.beginDue);
+		await browser.sees('5 exercises');
 		await browser.driver.navigate().back();
-		await browser.press('to-record', 'record-slips');
+		await browser.press(L.toRecord, L.recordSlips);
 		// From a point of a chart to the line it happened on, and how that came about.
-		const dots = await browser.find('slip-times-points');
+		const dots = await browser.find(L.slipTimesPoints);
 		await browser.driver.executeScript('arguments[0].focus()', dots);
 		await keys(Key.HOME);
-		const first = await browser.text('slip-times-point');
+		const first = await browser.text(byId('slip-times-point'));
 		await keys(Key.ARROW_RIGHT);
-		await browser.until('slip-times-point', (text) => text !== first);
-		const answer = (await browser.text('slip-answer')).replace('Answer: ', '');
-		await browser.press('slip-replay');
-		await browser.untilSays('replay-says', 'It is sent to the check.');
-		await browser.press('replay-numbers');
-		await browser.untilSays('replay-answer', answer);
+		await browser.until(byId('slip-times-point'), (text) => text !== first);
+		const answer = (await browser.text(byId('slip-answer'))).replace('Answer: ', '');
+		await browser.press(L.slipReplay);
+		await browser.sees('It is sent to the check.');
+		await browser.press(L.replayNumbers);
+		await browser.sees(answer);
 		await browser.driver.navigate().back();
-		await browser.find('slips');
+		await browser.find(L.slipTimesPoints);
 		expect(await url()).toContain('part=slips');
-		await browser.press('record-everything');
-		await browser.until('everything-says', (text) => /^\d+ of \d+ pieces of work, page 1 of \d+/.test(text));
-		await browser.fill('everything-search', 'Temperatures');
-		await browser.until('everything', (text) => !text.includes('Rate'));
+		await browser.press(L.recordEverything);
+		await browser.says((page) => /\d+ of \d+ pieces of work, page 1 of \d+/.test(page), 'pieces of work, page 1');
+		await browser.write(L.everythingSearch, 'Temperatures');
+		await browser.until(L.everything, (text) => !text.includes('Rate'));
 	});
 
 	it('take all of the work along as a file, and have it back in a fresh browser, once', async () => {
 		const folder = mkdtempSync(join(tmpdir(), 'tidy-sum-mine-'));
-		await open('/?desk=fennel-ridge-term', 'begin-due');
-		await open('/settings', 'data-says');
-		const says = (await browser.text('data-says')).split(',')[0];
+		await open('/?desk=fennel-ridge-term');
+		await open('/settings');
+		const says = (await browser.text(byId('data-says'))).split(',')[0];
 		await browser.savesInto(folder);
-		await browser.press('theme-dark', 'take-data');
-		await browser.untilSays('data-done', 'Saved as');
+		await browser.press(L.themeDark, L.takeData);
+		await browser.sees('Saved as');
 		await browser.driver.wait(async () => readdirSync(folder).some((name) => name.endsWith('.json')), 8000);
 		const file = join(folder, readdirSync(folder).find((name) => name.endsWith('.json')) ?? '');
 
-		const fresh = await Browser.open({ screen });
+		const fresh = await Browser.open({ screen: DESKTOP });
 		await fresh.driver.get(`${whole.url}/settings`);
-		await fresh.untilSays('data-says', '0 pieces of work');
-		await fresh.give('bring-data', file);
-		await fresh.untilSays('data-done', 'are new here');
-		await fresh.untilSays('data-says', `${says}`);
-		await fresh.give('bring-data', file);
-		await fresh.untilSays('data-done', '0 pieces of work are new here');
-		await fresh.untilSays('data-says', `${says}`);
+		await fresh.sees('0 pieces of work');
+		await fresh.give(L.bringData, file);
+		await fresh.sees('are new here');
+		await fresh.sees(`${says}`);
+		await fresh.give(L.bringData, file);
+		await fresh.sees('0 pieces of work are new here');
+		await fresh.sees(`${says}`);
 		// Also after a reload, and in the dark that came along.
-		await fresh.untilSays('data-says', 'on the server');
+		await fresh.sees('on the server');
 		await fresh.driver.get(`${whole.url}/record`);
-		await fresh.untilSays('skills-say', 'exercises worked');
+		await fresh.sees('exercises worked');
 		expect(await fresh.driver.executeScript('return document.documentElement.dataset.theme')).toBe('dark');
 		expect(await fresh.errors()).toEqual([]);
 		await fresh.close();
@@ -129,7 +125,7 @@ describe.each(SCREENS)('the days of a student, on %s', (_, screen) => {
 
 describe('ways through the app, on a phone', () => {
 	beforeEach(async () => {
-		browser = await Browser.open({ screen: PHONE });
+		browser = await Browser.open({ screen: PHONE, keepsApp: true });
 	});
 
 	afterEach(async () => {
@@ -137,9 +133,9 @@ describe('ways through the app, on a phone', () => {
 	});
 
 	it('Back closes a panel before it leaves the Desk, and leads back to the place one had scrolled to', async () => {
-		await open('/', 'today');
-		await browser.press('place-problems');
-		const far = await browser.find('open-freezer-log').catch(() => browser.find('open-soil-bin'));
+		await open('/');
+		await browser.press(L.placeProblems);
+		const far = await browser.find(titleOf('soil-bin'));
 		await browser.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', far);
 		await browser.driver.sleep(300);
 		const scrolled = () =>
@@ -149,56 +145,56 @@ describe('ways through the app, on a phone', () => {
 		const before = await scrolled();
 		expect(before).toBeGreaterThan(200);
 		await far.click();
-		await browser.find('line');
-		await browser.press('tool-facts');
-		await browser.find('facts');
+		await browser.find(L.line);
+		await browser.press(L.toolFacts);
+		await browser.find(region('Facts'));
 		await browser.driver.navigate().back();
-		await browser.driver.wait(async () => !(await browser.has('facts')), 5000);
+		await browser.driver.wait(async () => !(await browser.has(region('Facts'))), 5000);
 		expect(await url()).toContain('/desk/');
 		await browser.driver.navigate().back();
-		await browser.find('problems-page');
+		await browser.find(L.problemsSearch);
 		const isKept = async () => Math.abs((await scrolled()) - before) < 40;
 		await browser.driver.wait(isKept, 5000, 'the place is not kept');
 		// By way of another page that is long as well, which is opened at its top.
-		await browser.press('place-rounds');
-		await browser.find('begin-round');
+		await browser.press(L.placeRounds);
+		await browser.find(L.beginRound);
 		await browser.settled();
 		expect(
 			await browser.driver.executeScript(
 				`return Math.max(...[...document.querySelectorAll('[data-testid=rounds] *')].map((e) => e.scrollTop))`,
 			),
 		).toBe(0);
-		await browser.press('place-problems');
+		await browser.press(L.placeProblems);
 		await browser.driver.wait(isKept, 5000, 'the place is not kept by way of the bar');
 	});
 
 	it('problems are searched and chosen, and Back finds what was asked for', async () => {
-		await open('/problems', 'problems-page');
-		await browser.fill('problems-search', 'honey');
-		await browser.find('open-honey-jar');
-		expect(await browser.has('open-wind-gust')).toBe(false);
-		await browser.press('choose', 'state-new', 'open-honey-jar');
-		await browser.find('line');
+		await open('/problems');
+		await browser.write(L.problemsSearch, 'honey');
+		await browser.find(titleOf('honey-jar'));
+		expect(await browser.has(titleOf('wind-gust'))).toBe(false);
+		await browser.press(L.choose, L.stateNew, titleOf('honey-jar'));
+		await browser.find(L.line);
 		await browser.driver.navigate().back();
-		await browser.find('open-honey-jar');
-		expect(await browser.has('open-wind-gust')).toBe(false);
+		await browser.find(titleOf('honey-jar'));
+		expect(await browser.has(titleOf('wind-gust'))).toBe(false);
 		expect(await url()).toContain('search=honey');
 		expect(await url()).toContain('state=new');
 	});
 
 	it('settings hold at once and after a reload: theme, size of text, keys of one letter', async () => {
-		await open('/settings', 'settings');
-		await browser.press('theme-dark', 'letter-keys-off', 'text-size-200');
+		await open('/settings');
+		await browser.press(L.themeDark, byId('letter-keys-off'), L.textSize200);
 		const look = () =>
 			browser.driver.executeScript<readonly [string, boolean]>(
 				'return [getComputedStyle(document.body).backgroundColor, document.documentElement.scrollWidth <= innerWidth]',
 			);
 		expect(await look()).toEqual(['rgb(12, 22, 20)', true]);
-		await open('/desk/new-snow', 'line');
+		await open('/desk/new-snow');
 		expect(await look()).toEqual(['rgb(12, 22, 20)', true]);
 		await keys('f');
 		await browser.driver.sleep(200);
-		expect(await browser.has('facts')).toBe(false);
+		expect(await browser.has(region('Facts'))).toBe(false);
 	});
 
 	it('a new version is said, and taken at a touch without losing a step', async () => {
@@ -213,16 +209,16 @@ describe('ways through the app, on a phone', () => {
 		appendFileSync(join(app, 'sw.js'), '\n// another version\n');
 		await place(browser, WORKED['honey-jar']?.blocks[0] as never);
 		await browser.driver.executeScript('navigator.serviceWorker.getRegistration().then((r) => r.update())');
-		await browser.find('new-version', 30_000);
+		await browser.seesLine(NEW_VERSION, 30_000);
 		await browser.driver.executeScript('window.before = true');
-		await browser.press('take-version');
+		await browser.press(L.takeVersion);
 		await browser.driver.wait(
 			async () => !(await browser.driver.executeScript<boolean>('return Boolean(window.before)').catch(() => true)),
 			15_000,
 			'the page was not loaded anew',
 		);
-		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
-		expect(await browser.has('new-version')).toBe(false);
+		await browser.sees('The line closes');
+		expect(await browser.seesNow(NEW_VERSION)).toBe(false);
 		await other.stop();
 		clearAway(app);
 	});

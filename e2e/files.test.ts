@@ -2,8 +2,10 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { Browser, DESKTOP, PHONE, SCREENS } from './src/browser';
+import { Browser, DESKTOP, PHONE } from './src/browser';
 import { clearAway } from './src/clear-away';
+import { L } from './src/labels';
+import { unitAt } from './src/parts';
 import { Whole } from './src/whole';
 import { answerWith, takeFact } from './src/work-through';
 
@@ -48,33 +50,33 @@ const EXERCISES = [
 	'A rope of 3 kg.,3 kg,m,,,,',
 ].join('\n');
 
-describe.each(SCREENS)('a file of exercises, on %s', (_, screen) => {
+describe('a file of exercises', () => {
 	it('is looked over, kept as a sheet, worked, and taken along in a form that another device reads', async () => {
-		const browser = await Browser.open({ screen });
+		const browser = await Browser.open({ screen: PHONE });
 		await browser.savesInto(folder);
 		await browser.driver.get(`${whole.url}/bring`);
-		await browser.give('bring-file', file('week9.csv', EXERCISES));
-		await browser.untilSays('file-says', 'Week 9: 2 exercises were read, 1 left out. Nothing is kept yet.');
-		await browser.untilSays('file-draft', 'row 4: it cannot be worked');
-		await browser.press('file-keep');
-		await browser.untilSays('sheet-says', '2 problems');
-		await browser.press('problem-2');
-		await browser.find('line');
-		await takeFact(browser, 'unit--1-top-g', '1kg=1000g', 'g');
+		await browser.give(L.bringFile, file('week9.csv', EXERCISES));
+		await browser.sees('Week 9: 2 exercises were read, 1 left out. Nothing is kept yet.');
+		await browser.untilSays(L.fileDraft, 'row 4: it cannot be worked');
+		await browser.press(L.fileKeep);
+		await browser.sees('2 problems');
+		await browser.press('e02');
+		await browser.find(L.line);
+		await takeFact(browser, unitAt('g', 'top'), '1kg=1000g', 'g');
 		await answerWith(browser, '0.454 kg');
-		await browser.untilSays('verdict-value', 'right');
+		await browser.sees('Value: right');
 
-		await browser.press('way-out');
-		await browser.find('sheet');
-		await browser.press('take', 'take-qti');
-		await browser.untilSays('take-says', 'Saved as week-9.zip');
+		await browser.press(L.wayOut);
+		await browser.sees('2 problems');
+		await browser.press(L.take, L.takeQti);
+		await browser.sees('Saved as week-9.zip');
 		await saved(browser, 'week-9.zip');
 		const other = await Browser.open({ screen: DESKTOP });
 		await other.driver.get(`${whole.url}/bring`);
-		await other.give('bring-file', join(folder, 'week-9.zip'));
-		await other.untilSays('file-says', 'Week 9: 2 exercises were read. Nothing is kept yet.');
-		await other.press('file-keep', 'problem-1');
-		await other.untilSays('problem', '26.0 mi/h');
+		await other.give(L.bringFile, join(folder, 'week-9.zip'));
+		await other.sees('Week 9: 2 exercises were read. Nothing is kept yet.');
+		await other.press(L.fileKeep, 'e01');
+		await other.sees('26.0 mi/h');
 		expect(await other.errors()).toEqual([]);
 		await other.close();
 		rmSync(join(folder, 'week-9.zip'));
@@ -95,13 +97,13 @@ describe('the answers of a class', () => {
 		const browser = await Browser.open({ screen: PHONE });
 		await browser.savesInto(folder);
 		await browser.driver.get(`${whole.url}/marking`);
-		await browser.press('marking-from-book');
+		await browser.press(L.markingFromBook);
 		const answers = file('answers.csv', ANSWERS);
-		await browser.give('marking-answers', answers);
-		await browser.press('marking-start');
-		await browser.untilSays('report-says', '4 answers: 2 right, 1 value right, not its figures or unit, 1 not read.');
-		await browser.untilSays('report-slips', 'Too many figures');
-		await browser.press('take', 'take-marked', 'take-report');
+		await browser.give(L.markingAnswers, answers);
+		await browser.press(L.markingStart);
+		await browser.sees('4 answers: 2 right, 1 value right, not its figures or unit, 1 not read.');
+		await browser.sees('Too many figures');
+		await browser.press(L.take, L.takeMarked, L.takeReport);
 		const there = await saved(browser, 'the-book-of-fennel-ridge-marked.csv');
 		const out = join(folder, 'marked.csv');
 		spawnSync(process.execPath, [BIN, 'mark', answers, '--set', 'book', '-o', out]);
@@ -117,12 +119,12 @@ describe('the answers of a class', () => {
 		const many = Array.from({ length: 60_000 }, (_, i) => `S${i % 40},wind-gust,${i}.${i % 10} ft/s`).join('\n');
 		const browser = await Browser.open({ screen: DESKTOP });
 		await browser.driver.get(`${whole.url}/marking`);
-		await browser.press('marking-from-book');
-		await browser.give('marking-answers', file('many.csv', `student,exercise,answer\n${many}\n`));
-		await browser.press('marking-start');
-		await browser.untilSays('marking-progress', 'of 60000 marked');
-		await browser.press('marking-stop');
-		await browser.untilSays('marking-came', 'Stopped');
+		await browser.press(L.markingFromBook);
+		await browser.give(L.markingAnswers, file('many.csv', `student,exercise,answer\n${many}\n`));
+		await browser.press(L.markingStart);
+		await browser.sees('of 60000 marked');
+		await browser.press(L.stop);
+		await browser.sees('Stopped');
 		await browser.close();
 	});
 });

@@ -1,4 +1,5 @@
 import { Browser, DESKTOP, PHONE } from './src/browser';
+import { L, titleOf } from './src/labels';
 import { Whole } from './src/whole';
 import { workThrough } from './src/work-through';
 
@@ -23,13 +24,13 @@ const html = async (path: string) => (await fetch(`${whole.url}${path}`, { heade
 
 /** Addresses of every kind, each with something of its own that stands in the page before any script runs. */
 const PAGES: readonly (readonly [path: string, says: string, then: string])[] = [
-	['/', 'Today', 'today'],
-	['/desk/new-snow', 'new snow on the Fennel Ridge snow board', 'line'],
-	['/desk/round-910kh26fgh-01', 'Exercise 1 of', 'problem'],
-	['/round/910kh26fgh', 'exercises, level', 'round'],
-	['/shelf/ladder?value=2.5%20km', 'Ladder', 'between'],
-	['/problems', 'Problems', 'problems-page'],
-	['/nowhere', 'nothing at this address', 'not-here'],
+	['/', 'Today', L.beginGuided],
+	['/desk/new-snow', 'new snow on the Fennel Ridge snow board', L.line],
+	['/desk/round-910kh26fgh-01', 'Exercise 1 of', L.problem],
+	['/round/910kh26fgh', 'exercises, level', L.goOn],
+	['/shelf/ladder?value=2.5%20km', 'Ladder', L.ladderPicture],
+	['/problems', 'Problems', L.problemsSearch],
+	['/nowhere', 'nothing at this address', 'Rounds'],
 ];
 
 describe('a page that is opened for the first time', () => {
@@ -38,7 +39,7 @@ describe('a page that is opened for the first time', () => {
 			browser = await Browser.open({ screen, dark: screen === DESKTOP });
 			for (const [path, says, then] of PAGES) {
 				expect([path, (await html(path)).includes(says)]).toEqual([path, true]);
-				await browser.driver.get(`${whole.url}${path}`);
+				await browser.open(`${whole.url}${path}`);
 				await browser.find(then);
 				expect([path, await browser.errors()]).toEqual([path, []]);
 			}
@@ -50,7 +51,7 @@ describe('a page that is opened for the first time', () => {
 	it('has the colours this device is set to from its first moment', async () => {
 		browser = await Browser.open({ screen: PHONE });
 		await browser.driver.get(`${whole.url}/settings`);
-		await browser.press('theme-dark');
+		await browser.press(L.themeDark);
 		await browser.driver.get(`${whole.url}/desk/new-snow`);
 		const [theme, page] = await browser.driver.executeScript<readonly [string, string]>(
 			'return [document.documentElement.dataset.theme, getComputedStyle(document.body).backgroundColor]',
@@ -82,11 +83,11 @@ describe('a page that is opened again', () => {
 		await workThrough(browser, 'honey-jar');
 		await browser.sent();
 		await browser.driver.get(`${whole.url}/problems`);
-		await browser.untilSays('open-honey-jar', 'right');
+		await browser.untilSays(titleOf('honey-jar'), 'right');
 		await browser.go(`${whole.url}/desk/honey-jar`);
-		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
+		await browser.sees('The line closes');
 		await browser.driver.get(`${whole.url}/record?part=everything`);
-		await browser.until('everything-says', (text) => text.startsWith('1 of 1'));
+		await browser.sees('1 of 1');
 	});
 
 	it('has every line, though the index of the device lacks some: it is made anew', async () => {
@@ -96,19 +97,19 @@ describe('a page that is opened again', () => {
 		await browser.sent();
 		await browser.driver.executeAsyncScript(EMPTY_INDEX);
 		await browser.driver.get(`${whole.url}/problems`);
-		await browser.untilSays('open-honey-jar', 'right');
+		await browser.untilSays(titleOf('honey-jar'), 'right');
 		await browser.go(`${whole.url}/desk/honey-jar`);
-		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
+		await browser.sees('The line closes');
 	});
 
 	it('draws itself without a network, whatever its address, and never as Today', async () => {
-		browser = await Browser.open({ screen: PHONE });
+		browser = await Browser.open({ screen: PHONE, keepsApp: true });
 		await browser.go(`${whole.url}/desk/new-snow`);
 		await browser.driver.executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');
 		await browser.driver.get(`${whole.url}/desk/new-snow`);
 		await browser.offline(true);
 		await browser.driver.get(`${whole.url}/shelf/figures`);
-		await browser.find('figures');
+		await browser.find(L.number);
 		const shell = await browser.driver.executeScript<string>(
 			'return caches.match("/shell.html", { ignoreSearch: true }).then((page) => page.text())',
 		);

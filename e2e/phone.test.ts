@@ -5,6 +5,8 @@ import { By, Key } from 'selenium-webdriver';
 import { Browser, PHONE } from './src/browser';
 import { clearAway } from './src/clear-away';
 import { joinedBy } from './src/joined-by';
+import { L, titleOf, verdict } from './src/labels';
+import { byId, factOf, numberAt, raisedTo, unitAt, withBelow } from './src/parts';
 import { Whole } from './src/whole';
 import { check, place, WORKED, workThrough, write } from './src/work-through';
 
@@ -40,96 +42,95 @@ async function lineText(): Promise<string> {
 describe('one exercise on a phone', () => {
 	it('is worked from the problem to the checked answer', async () => {
 		await browser.go(`${whole.url}/desk/new-snow`);
-		expect(await browser.text('problem')).toContain('2.75 in/h');
-		expect(await browser.text('balance-says')).toBe('2 units must go, 2 units must come.');
-		expect(await browser.text('hint')).toContain('“in” and “h”');
+		await browser.sees('2.75 in/h');
+		await browser.seesLine('2 units must go, 2 units must come.');
+		await browser.sees('“in” and “h”');
 
-		await browser.press('unit--1-top-in', 'fact-1in=2.54cm', 'place-cm-below');
-		expect(await browser.text('block-says')).toContain('“in” now stands twice on the top');
-		expect(await browser.text('balance-says')).toBe('4 units must go, 2 units must come.');
-		await browser.press('turn');
-		expect(await browser.text('block-says')).toContain('“in” cancels. Still to go: “cm” and “h”.');
+		await browser.press(unitAt('in', 'top'), factOf('1in=2.54cm'), withBelow('cm'));
+		await browser.sees('“in” now stands twice on the top');
+		await browser.seesLine('4 units must go, 2 units must come.');
+		await browser.press(L.turn);
+		await browser.sees('“in” cancels. Still to go: “cm” and “h”.');
 		expect(await lineText()).toContain('inches, on the top, is cancelled, pair a');
 
 		await place(browser, WORKED['new-snow']?.blocks[1] as never);
 		await place(browser, WORKED['new-snow']?.blocks[2] as never);
-		expect(await browser.text('balance-says')).toBe('The line closes: only mm/min stands.');
-		expect(await browser.text('numbers')).toContain('2.75 × 2.54 × 10');
-		expect(await browser.text('numbers')).toContain('69.85');
-		expect(await browser.text('quotient')).toBe('1.164166666…');
-		expect(await browser.text('figures-why')).toBe(
+		await browser.seesLine('The line closes: only mm/min stands.');
+		await browser.sees('2.75 × 2.54 × 10');
+		await browser.sees('69.85');
+		await browser.seesLine('1.164166666…');
+		await browser.seesLine(
 			'The answer may have 3 figures: of the measured inputs 2.75 in/h has the fewest. The exact facts limit nothing.',
 		);
 
-		await browser.press('tool-answer', 'key-1', 'key-.', 'key-1', 'key-6', 'key-space', 'key-mm', 'key-/', 'key-min');
-		expect(await browser.text('answer-says')).toBe('Reads as 1.16 mm/min · 3 figures');
+		await browser.press(L.toolAnswer, '1', '. point', '1', '6', 'space', 'mm unit mm', '/ over', 'min unit min');
+		await browser.seesLine('Reads as 1.16 mm/min · 3 figures');
 		await check(browser);
-		for (const name of ['line', 'value', 'figures', 'unit'])
-			expect(await browser.text(`verdict-${name}`)).toContain('right');
-		await browser.until('kept', (text) => text === 'Kept on this device and on the server.');
+		for (const name of ['line', 'value', 'figures', 'unit']) await browser.sees(verdict(name, 'right'));
+		await browser.seesLine('Kept on this device and on the server.');
 
 		await browser.driver.navigate().refresh();
-		await browser.find('problem');
-		expect(await browser.text('balance-says')).toBe('The line closes: only mm/min stands.');
-		await browser.press('tool-answer');
-		expect(await browser.text('verdict-value')).toContain('right');
-		await browser.press('next');
-		await browser.until('problem', (text) => text.includes('gust'));
+		await browser.find(L.problem);
+		await browser.seesLine('The line closes: only mm/min stands.');
+		await browser.press(L.toolAnswer);
+		await browser.sees('Value: right');
+		await browser.press(L.next);
+		await browser.sees('gust');
 	});
 
 	it('is worked by touches alone: each acts once, a swipe over a button only scrolls, a finger that strays does nothing', async () => {
 		await browser.go(`${whole.url}/desk/new-snow`);
 		for (const { unit, fact, below } of WORKED['new-snow']?.blocks ?? []) {
-			await browser.tap(unit, `fact-${fact}`, `place-${below}-below`);
-			await browser.find('block');
+			await browser.tap(unit, factOf(fact), withBelow(below));
+			await browser.find(L.block);
 		}
-		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
-		await browser.tap('undo');
-		await browser.until('balance-says', (text) => text.includes('must go'));
-		expect(await browser.has('number-2-top')).toBe(false);
-		expect(await browser.has('number-1-top')).toBe(true);
-		await browser.tap('redo');
-		await browser.until('balance-says', (text) => text.startsWith('The line closes'));
-		await browser.tap('way-out');
-		await browser.find('open-nutrient-tank');
-		await browser.drag('open-nutrient-tank', -200);
+		await browser.sees('The line closes');
+		await browser.tap(L.undo);
+		await browser.sees('must go');
+		expect(await browser.has(numberAt(2, 'top'))).toBe(false);
+		expect(await browser.has(numberAt(1, 'top'))).toBe(true);
+		await browser.tap(L.redo);
+		await browser.sees('The line closes');
+		await browser.tap(L.wayOut);
+		await browser.find(titleOf('nutrient-tank'));
+		await browser.drag(titleOf('nutrient-tank'), -200);
 		await browser.driver.sleep(300);
 		expect(await browser.driver.getCurrentUrl()).toContain('/problems');
-		await browser.tap('open-nutrient-tank');
-		await browser.until('problem', (text) => text.includes('concentrate'));
-		await browser.drag('undo', -40);
-		await browser.tap('tool-answer', 'key-3', 'key-3');
-		const answer = await browser.find('answer');
+		await browser.tap(titleOf('nutrient-tank'));
+		await browser.sees('concentrate');
+		await browser.drag(L.undo, -40);
+		await browser.tap(L.toolAnswer, '3', '3');
+		const answer = await browser.find(L.answer);
 		await browser.driver.wait(async () => (await answer.getAttribute('value')) === '33', 8000);
 	});
 
 	it('says what is wrong with an answer at its place, and loses nothing', async () => {
 		await browser.go(`${whole.url}/desk/honey-jar`);
 		await place(browser, WORKED['honey-jar']?.blocks[0] as never);
-		await browser.press('tool-answer', 'check');
-		expect(await browser.text('answer-says')).toBe('There is no number here yet.');
+		await browser.press(L.toolAnswer, L.check);
+		await browser.seesLine('There is no number here yet.');
 		await write(browser, '12..5 kg');
-		expect(await browser.text('answer-says')).toBe('A number has one decimal point; here is a second.');
-		expect(await browser.text('fault-place')).toBe('12..5 kg');
-		await browser.press('check');
-		expect(await browser.has('verdict')).toBe(false);
+		await browser.seesLine('A number has one decimal point; here is a second.');
+		await browser.seesLine('12..5 kg');
+		await browser.press(L.check);
+		expect(await browser.has(L.checked)).toBe(false);
 		await write(browser, '0.454 kgs');
-		expect(await browser.text('answer-says')).toMatch(/I do not know “kgs?” as a unit/);
-		expect(await (await browser.find('answer')).getAttribute('value')).toBe('0.454 kgs');
+		await browser.says((page) => /I do not know “kgs?” as a unit/.test(page), 'I do not know “kgs” as a unit');
+		expect(await browser.typed(L.answer)).toBe('0.454 kgs');
 		await write(browser, '0.454 m');
 		await check(browser);
-		expect(await browser.text('verdict-value')).toContain('right');
-		expect(await browser.text('verdict-unit')).toContain('m measures a length; kg is wanted.');
-		await browser.press('change-answer');
+		await browser.sees('Value: right');
+		await browser.sees('m measures a length; kg is wanted.');
+		await browser.press(L.changeAnswer);
 		await write(browser, '454 g');
 		await check(browser);
-		expect(await browser.text('verdict-unit')).toContain('g is of the right kind, but kg is wanted.');
+		await browser.sees('g is of the right kind, but kg is wanted.');
 	});
 
 	it('leaves the next thing to press under the thumb while it looks for what may have happened', async () => {
 		await browser.go(`${whole.url}/desk/wind-gust`);
 		for (const block of WORKED['wind-gust']?.blocks ?? []) await place(browser, block);
-		await browser.press('tool-answer');
+		await browser.press(L.toolAnswer);
 		await write(browser, '271 ft/s');
 		await browser.driver.executeScript(`
 			window.stoodAt = [];
@@ -139,9 +140,9 @@ describe('one exercise on a phone', () => {
 			}).observe(document.body, { subtree: true, childList: true });
 		`);
 		await check(browser);
-		expect(await browser.text('slip')).toContain('the decimal point is not');
+		await browser.sees('the decimal point is not');
 		const stoodAt: number[] = await browser.driver.executeScript('return window.stoodAt');
-		const { y } = await (await browser.find('tool-answer')).getRect();
+		const { y } = await (await browser.find(L.toolAnswer)).getRect();
 		expect(stoodAt.length).toBeGreaterThan(1);
 		expect(new Set(stoodAt).size).toBe(1);
 		expect(stoodAt[0]).toBeLessThanOrEqual(y);
@@ -150,8 +151,8 @@ describe('one exercise on a phone', () => {
 	it('undoes all the way back and redoes all of it', async () => {
 		await browser.go(`${whole.url}/desk/nutrient-tank`);
 		await workThrough(browser, 'nutrient-tank');
-		expect(await browser.text('verdict-line')).toContain('right');
-		const undo = await browser.find('undo');
+		await browser.sees('Line: right');
+		const undo = await browser.find(L.undo);
 		let steps = 0;
 		while ((await undo.getAttribute('aria-disabled')) !== 'true' && steps < 20) {
 			await undo.click();
@@ -159,74 +160,73 @@ describe('one exercise on a phone', () => {
 		}
 		// Three places, three blocks, the answer and the check.
 		expect(steps).toBe(8);
-		expect(await browser.text('balance-says')).toBe('Nothing stands on the line yet.');
-		for (let i = 0; i < steps; i++) await browser.press('redo');
-		expect(await browser.text('balance-says')).toBe('The line closes: only kg stands.');
-		await browser.press('tool-answer');
-		expect(await browser.text('verdict-line')).toContain('right');
+		await browser.seesLine('Nothing stands on the line yet.');
+		for (let i = 0; i < steps; i++) await browser.press(L.redo);
+		await browser.seesLine('The line closes: only kg stands.');
+		await browser.press(L.toolAnswer);
+		await browser.sees('Line: right');
 	});
 
 	it.each(Object.keys(WORKED))('%s comes out right', async (name) => {
 		await browser.driver.get(`${whole.url}/problems`);
-		await browser.press(`open-${name}`);
+		await browser.press(titleOf(name));
 		await browser.driver.wait(async () => (await browser.driver.getCurrentUrl()).endsWith(name), 5000);
 		await workThrough(browser, name);
-		for (const line of ['line', 'value', 'figures', 'unit'])
-			expect(await browser.text(`verdict-${line}`)).toContain('right');
-		await browser.press('way-out');
-		expect(await browser.text(`open-${name}`)).toContain('right');
+		for (const line of ['line', 'value', 'figures', 'unit']) await browser.sees(verdict(line, 'right'));
+		await browser.press(L.wayOut);
+		expect(await browser.text(titleOf(name))).toContain('right');
 	});
 
 	it('nudges one step at a time to the block that leads on, and never says the answer', async () => {
 		await browser.go(`${whole.url}/desk/lamp-power`);
-		await browser.press('nudge-open');
-		expect(await browser.text('nudge-1')).toContain('“W” must go, “kW” must come');
-		expect(await browser.has('nudge-2')).toBe(false);
-		await browser.press('nudge-more', 'nudge-more', 'nudge-more');
-		expect(await browser.text('nudge-4')).toContain('goes on the bottom: 1 kW over 10');
-		await place(browser, { unit: 'unit--1-top-W', fact: '1kW=10^3W', below: 'W' });
+		await browser.press(L.nudgeOpen);
+		await browser.sees('“W” must go, “kW” must come');
+		expect(await browser.has(byId('nudge-2'))).toBe(false);
+		await browser.press(L.nudgeMore, L.nudgeMore, L.nudgeMore);
+		await browser.sees('goes on the bottom: 1 kW over 10');
+		await place(browser, { unit: unitAt('W', 'top'), fact: '1kW=10^3W', below: 'W' });
 		await browser.driver.actions().sendKeys(Key.ESCAPE).perform();
-		await browser.press('nudge-open', 'nudge-more', 'nudge-more');
-		expect(await browser.text('nudge-3')).toBe('The answer may have 3 to 4 figures.');
-		expect(await browser.text('nudge')).not.toContain('1.25');
+		await browser.press(L.nudgeOpen, L.nudgeMore, L.nudgeMore);
+		await browser.seesLine('The answer may have 3 to 4 figures.');
+		expect(await browser.text(L.nudge)).not.toContain('1.25');
 	});
 
 	it('works the numbers step by step, and says which keys to press', async () => {
 		await browser.go(`${whole.url}/desk/wind-gust`);
 		for (const block of WORKED['wind-gust']?.blocks ?? []) await place(browser, block);
-		await browser.press('steps');
-		expect(await browser.text('running')).toContain('680 ft/h');
-		expect(await browser.text('calculator-keys')).toBe('18.5 × 5280 ÷ 3600 =');
+		await browser.press(L.steps);
+		await browser.sees('680 ft/h');
+		await browser.seesLine('18.5 × 5280 ÷ 3600 =');
 	});
 
 	it('shows the worked line only when asked, and keeps that it was shown', async () => {
 		await browser.go(`${whole.url}/desk/trail-mile`);
-		await browser.press('tool-answer');
+		await browser.press(L.toolAnswer);
 		await write(browser, '42 yd');
 		await check(browser);
-		expect(await browser.text('verdict')).not.toContain('4220');
-		await browser.press('show-worked');
-		expect(await browser.text('worked-line')).toContain('Multiply by 1760 yards over 1 mile. Miles cancel.');
-		await browser.press('way-out');
-		expect(await browser.text('open-trail-mile')).toContain('line was shown');
+		expect(await browser.seesNow('4220')).toBe(false);
+		await browser.press(L.showWorked);
+		await browser.sees('Multiply by 1760 yards over 1 mile. Miles cancel.');
+		await browser.press(L.wayOut);
+		expect(await browser.text(titleOf('trail-mile'))).toContain('line was shown');
 	});
 
 	it('shows that the plain factor is not enough for an area', async () => {
 		await browser.go(`${whole.url}/desk/vent-pane`);
-		await place(browser, { unit: 'unit--1-top-m', fact: '1m=100cm', below: 'm' });
-		expect(await browser.text('balance-says')).toBe('1 unit must go, 1 unit must come.');
-		await browser.press('power-2');
-		expect(await browser.text('balance-says')).toBe('The line closes: only cm2 stands.');
+		await place(browser, { unit: unitAt('m', 'top'), fact: '1m=100cm', below: 'm' });
+		await browser.seesLine('1 unit must go, 1 unit must come.');
+		await browser.press(raisedTo(2));
+		await browser.seesLine('The line closes: only cm2 stands.');
 	});
 
 	it('names the block that is not right', async () => {
 		await browser.go(`${whole.url}/desk/mast-log`);
 		await place(browser, WORKED['mast-log']?.blocks[0] as never);
-		await browser.press('tool-answer');
+		await browser.press(L.toolAnswer);
 		await write(browser, '11 d');
 		await check(browser);
-		expect(await browser.text('verdict-line')).toContain('The line ends at d; min is wanted.');
-		expect(await browser.text('verdict-unit')).toContain('d is of the right kind, but min is wanted.');
+		await browser.sees('The line ends at d; min is wanted.');
+		await browser.sees('d is of the right kind, but min is wanted.');
 	});
 });
 
@@ -240,8 +240,8 @@ describe('what is kept', () => {
 		await first.crash();
 		const second = await Browser.open({ screen: PHONE, profile });
 		await second.driver.get(whole.url);
-		await second.press('left-balloon-battery');
-		await second.until('block', (text) => text.startsWith('Block 1'));
+		await second.press(titleOf('balloon-battery'));
+		await second.until(L.block, (text) => text.startsWith('Block 1'));
 		expect(await second.driver.findElements(By.css('[data-testid="unit-0-top-A"]'))).toHaveLength(1);
 		await second.close();
 		clearAway(profile);
@@ -250,16 +250,16 @@ describe('what is kept', () => {
 	it('goes on while the server is away, and is sent when it is back', async () => {
 		let other = await Whole.start();
 		await browser.go(`${other.url}/desk/honey-jar`);
-		await browser.until('kept', (text) => text.endsWith('on the server.'));
+		await browser.sees('on the server.');
 		await other.kill();
 		await place(browser, WORKED['honey-jar']?.blocks[0] as never);
-		await browser.press('tool-answer');
+		await browser.press(L.toolAnswer);
 		await write(browser, '0.454 kg');
 		await check(browser);
-		expect(await browser.text('verdict-value')).toContain('right');
-		await browser.until('kept', (text) => text.startsWith('Kept on this device. The server is away'));
+		await browser.sees('Value: right');
+		await browser.sees('Kept on this device. The server is away');
 		other = await other.again();
-		await browser.until('kept', (text) => text === 'Kept on this device and on the server.', 30_000);
+		await browser.seesLine('Kept on this device and on the server.', 30_000);
 		const away = await browser.errors();
 		// What could not be fetched is said by the browser itself: the work, and the script that keeps the app.
 		const fetched = /ERR_CONNECTION_REFUSED|ERR_INCOMPLETE_CHUNKED|when fetching the script/;
@@ -267,9 +267,9 @@ describe('what is kept', () => {
 
 		const elsewhere = await joinedBy(browser, other.url, PHONE);
 		await elsewhere.go(`${other.url}/desk/honey-jar`);
-		await elsewhere.until('balance-says', (text) => text === 'The line closes: only kg stands.');
-		await elsewhere.press('tool-answer');
-		expect(await elsewhere.text('verdict-unit')).toContain('right');
+		await elsewhere.seesLine('The line closes: only kg stands.');
+		await elsewhere.press(L.toolAnswer);
+		await elsewhere.sees('Unit: right');
 		await elsewhere.close();
 		// The page listens to its desk; it is left before its server ends.
 		await browser.driver.get('about:blank');
@@ -278,10 +278,10 @@ describe('what is kept', () => {
 
 	it('opens the demo desk by its link, with work in every state', async () => {
 		await browser.driver.get(`${whole.url}/?desk=fennel-ridge-demo`);
-		await browser.find('left-new-snow');
-		await browser.press('place-problems');
-		await browser.until('open-honey-jar', (text) => text.includes('right'));
-		expect(await browser.text('open-new-snow')).toContain('begun');
-		expect(await browser.text('open-mast-log')).toContain('not begun');
+		await browser.find(titleOf('new-snow'));
+		await browser.press(L.placeProblems);
+		await browser.until(titleOf('honey-jar'), (text) => text.includes('right'));
+		expect(await browser.text(titleOf('new-snow'))).toContain('begun');
+		expect(await browser.text(titleOf('mast-log'))).toContain('not begun');
 	});
 });

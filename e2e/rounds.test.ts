@@ -1,5 +1,7 @@
 import { By, Key } from 'selenium-webdriver';
-import { Browser, DESKTOP, PHONE, SCREENS } from './src/browser';
+import { Browser, DESKTOP, PHONE } from './src/browser';
+import { L, LEVELS, skillNamed } from './src/labels';
+import { byId } from './src/parts';
 import { rounded } from './src/rounded';
 import { Whole } from './src/whole';
 import { answerWith, place, WORKED, write } from './src/work-through';
@@ -17,18 +19,13 @@ afterAll(async () => {
 	await whole.stop();
 });
 
-async function openPage(path: string, id: string): Promise<void> {
-	await browser.driver.get(`${whole.url}${path}`);
-	await browser.find(id);
-}
-
 /** Chooses one skill, a level and a length, and begins. */
 async function choose(skill: string, level: number, count: number): Promise<void> {
-	await openPage('/rounds', 'begin-round');
+	await browser.open(`${whole.url}/rounds`);
 	for (const on of await browser.driver.findElements(By.css('[data-testid^="skill-"][aria-pressed="true"]')))
 		await on.click();
-	await browser.press(`count-${count}`, `level-${level}`, `skill-${skill}`, 'begin-round');
-	await browser.find('round');
+	await browser.press(`${count} exercises`, LEVELS[level - 1] as string, skillNamed(skill), L.beginRound);
+	await browser.find(L.goOn);
 }
 
 const answerOnce = (text: string) => answerWith(browser, text);
@@ -37,21 +34,21 @@ const answerOnce = (text: string) => answerWith(browser, text);
 async function onDesk(number: number): Promise<void> {
 	const name = new RegExp(`/desk/round-[0-9a-z]+-0?${number}$`);
 	await browser.driver.wait(async () => name.test(await browser.driver.getCurrentUrl()), 8000, `not at ${number}`);
-	await browser.find('problem');
+	await browser.find(L.problem);
 }
 
 /** Answers the exercise on the Desk rightly, and goes on to what comes next. */
 async function answerRightly(): Promise<void> {
-	await answerOnce(rounded(await browser.text('problem')));
-	expect(await browser.text('verdict-value')).toContain('right');
+	await answerOnce(rounded(await browser.text(L.problem)));
+	await browser.sees('Value: right');
 	const before = await browser.driver.getCurrentUrl();
-	await browser.press('next');
+	await browser.press((await browser.has(L.next)) ? L.next : L.howItGoes);
 	await browser.driver.wait(async () => (await browser.driver.getCurrentUrl()) !== before, 8000);
 }
 
-describe.each(SCREENS)('a Round on %s', (_, screen) => {
+describe('a Round', () => {
 	beforeEach(async () => {
-		browser = await Browser.open({ screen });
+		browser = await Browser.open({ screen: PHONE });
 	});
 
 	afterEach(async () => {
@@ -62,75 +59,75 @@ describe.each(SCREENS)('a Round on %s', (_, screen) => {
 
 	it.each([1, 2, 3])('of level %i goes from choice to summary', async (level) => {
 		await choose('rounding-figures', level, 5);
-		await browser.press('go-on');
+		await browser.press(L.goOn);
 		for (let i = 1; i <= 5; i++) {
 			await onDesk(i);
 			await answerRightly();
 		}
-		await browser.until('went-at-once', (text) => text === 'right at once');
-		expect(await browser.text('round')).toContain('5\nright at once');
-		expect(await browser.has('round-slips')).toBe(false);
+		await browser.seesLine('right at once');
+		await browser.sees('5\nright at once');
+		expect(await browser.has(L.shortRound)).toBe(false);
 		const done = await browser.driver.getCurrentUrl();
-		await browser.press('another');
+		await browser.press(L.another);
 		await browser.driver.wait(async () => (await browser.driver.getCurrentUrl()) !== done, 8000);
-		await browser.until('go-on', (text) => text === 'Begin');
+		await browser.seesLine('Begin');
 	});
 
 	it('tells what slipped, with a short Round of just that', async () => {
 		await choose('rounding-figures', 1, 5);
-		await browser.press('go-on');
-		await browser.find('problem');
-		const right = rounded(await browser.text('problem'));
+		await browser.press(L.goOn);
+		await browser.find(L.problem);
+		const right = rounded(await browser.text(L.problem));
 		await answerOnce(right.replace(/e\+?(-?\d+)/, (__, power) => `e${Number(power) + 2}`));
-		await browser.until('slip', (text) => text.includes('the decimal point moved'));
+		await browser.sees('the decimal point moved');
 		await answerOnce(right);
-		await browser.press('next');
+		await browser.press(L.next);
 		await onDesk(2);
-		await browser.press('way-out');
-		await browser.until('went-after-try', (text) => text === 'right after another try');
-		const slips = await browser.text('round-slips');
+		await browser.press(L.wayOut);
+		await browser.seesLine('right after another try');
+		const slips = await browser.text(byId('round-slips'));
 		expect(slips).toContain('The decimal point moved');
-		await browser.press('short-round');
-		await browser.until('go-on', (text) => text === 'Begin');
-		expect(await browser.text('round')).toContain('5 exercises, level 1: Rounding to figures');
+		await browser.press(L.shortRound);
+		await browser.seesLine('Begin');
+		await browser.sees('5 exercises, level 1: Rounding to figures');
 	});
 
 	it('is left in the middle and gone on with, after a reload too', async () => {
 		await choose('rounding-figures', 1, 5);
-		await browser.press('go-on');
-		await browser.find('problem');
+		await browser.press(L.goOn);
+		await browser.find(L.problem);
 		await answerRightly();
 		await onDesk(2);
 		await write(browser, '1.2');
-		await browser.until('kept', (text) => text.endsWith('on the server.'));
+		await browser.sees('on the server.');
 		await browser.driver.navigate().refresh();
 		await onDesk(2);
-		expect(await (await browser.find('answer')).getAttribute('value')).toBe('1.2');
-		await openPage('/rounds', 'begin-round');
+		expect(await browser.typed(L.answer)).toBe('1.2');
+		await browser.open(`${whole.url}/rounds`);
 		await (await browser.driver.findElement(By.css('[data-testid^="begun-"]'))).click();
-		await browser.until('go-on', (text) => text === 'Go on with 2');
-		await browser.press('go-on');
+
+		await browser.press('Go on with 2');
 		await onDesk(2);
 	});
 
 	it('is told what is wrong with a code, and counts and names on its line what is asked', async () => {
-		await openPage('/rounds', 'begin-round');
-		await (await browser.find('round-code')).sendKeys('4k7m-9ae', Key.ENTER);
-		await browser.until('rounds', (text) => text.includes('one of its letters or digits is another'));
-		await openPage('/round/no-code!', 'round-fault');
-		expect(await browser.text('round-fault')).toContain('“!” is in none');
-		await openPage('/desk/round-zzzzzzz-01', 'not-here');
-		await browser.until('not-here', (text) => text.includes('no code of a Round'));
+		await browser.open(`${whole.url}/rounds`);
+		await (await browser.find(L.roundCode)).sendKeys('4k7m-9ae', Key.ENTER);
+		await browser.sees('one of its letters or digits is another');
+		await browser.open(`${whole.url}/round/no-code!`);
+		await browser.sees('“!” is in none');
+		await browser.open(`${whole.url}/desk/round-zzzzzzz-01`);
+		await browser.sees('no code of a Round');
 		await choose('wrong-block', 2, 5);
-		await browser.press('go-on', 'block-1', 'check');
-		await browser.find('verdict');
-		expect(await browser.text('verdict-value')).toMatch(/Block 1 is the one|That block holds/);
+		await browser.press(L.goOn, '1', L.check);
+		await browser.sees('Line: ');
+		await browser.says((page) => /Block 1 is the one|That block holds/.test(page), 'whether block 1 is the one');
 		await choose('counting-figures', 1, 5);
-		await browser.press('go-on');
-		await browser.find('problem');
-		const [, number = ''] = /(\d+\.\d+)/.exec(await browser.text('problem')) ?? [];
+		await browser.press(L.goOn);
+		await browser.find(L.problem);
+		const [, number = ''] = /(\d+\.\d+)/.exec(await browser.text(L.problem)) ?? [];
 		await answerOnce(`${number.replace('.', '').replace(/^0+/, '').length}`);
-		expect(await browser.text('verdict-value')).toContain('right');
+		await browser.sees('Value: right');
 	});
 });
 
@@ -139,12 +136,12 @@ describe('the same code', () => {
 		browser = await Browser.open({ screen: PHONE });
 		await choose('rate-both-ends', 2, 10);
 		const code = (await browser.driver.getCurrentUrl()).replace(/.*\//, '');
-		const first = await browser.text('round');
+		const first = await browser.text(byId('round'));
 		const other = await Browser.open({ screen: DESKTOP });
 		await other.driver.get(`${whole.url}/rounds`);
-		await (await other.find('round-code')).sendKeys(code.toUpperCase(), Key.ENTER);
-		await other.until('go-on', (text) => text === 'Begin');
-		expect(await other.text('round')).toBe(first);
+		await (await other.find(L.roundCode)).sendKeys(code.toUpperCase(), Key.ENTER);
+		await other.seesLine('Begin');
+		expect(await other.text(byId('round'))).toBe(first);
 		for (const one of [browser, other]) {
 			expect(await one.errors()).toEqual([]);
 			await one.close();
@@ -152,9 +149,9 @@ describe('the same code', () => {
 	});
 });
 
-describe.each(SCREENS)('a slip named on %s', (_, screen) => {
+describe('a slip named', () => {
 	beforeEach(async () => {
-		browser = await Browser.open({ screen });
+		browser = await Browser.open({ screen: DESKTOP });
 	});
 
 	afterEach(async () => {
@@ -175,7 +172,7 @@ describe.each(SCREENS)('a slip named on %s', (_, screen) => {
 		await browser.go(`${whole.url}/desk/balloon-battery`);
 		for (const block of WORKED['balloon-battery']?.blocks ?? []) await place(browser, block);
 		await answerOnce('6.4e3 µA');
-		await browser.until('slip', (text) => text.includes('10 ee keyed for a power of ten') && text.includes('1 EE −2'));
+		await browser.sees('10 ee keyed for a power of ten', '1 EE −2');
 	});
 
 	it.each<[string, string, readonly [string, string] | undefined, string, string]>([
@@ -186,14 +183,14 @@ describe.each(SCREENS)('a slip named on %s', (_, screen) => {
 		['a minus gained', '-27.1 ft/s', undefined, 'slip', 'a minus lost or gained'],
 	])('%s', async (_name, answer, below, where, says) => {
 		await gust(answer, below ?? ['mi', 's']);
-		if (where === 'slip') await browser.until('slip', (text) => text.includes(says));
-		else expect(await browser.text(`verdict-${where}`)).toContain(says);
+		if (where === 'slip') await browser.sees(says);
+		else await browser.sees(says);
 	});
 });
 
 describe('without a network', () => {
 	it('the app opens, makes a Round, names a slip and keeps it all', async () => {
-		browser = await Browser.open({ screen: PHONE });
+		browser = await Browser.open({ screen: PHONE, keepsApp: true });
 		await browser.go(`${whole.url}/desk/wind-gust`);
 		await browser.driver.wait(
 			async () =>
@@ -206,17 +203,17 @@ describe('without a network', () => {
 		await whole.kill();
 		await browser.errors();
 		await choose('rounding-figures', 2, 5);
-		await browser.press('go-on');
-		await browser.find('problem');
-		const right = rounded(await browser.text('problem'));
+		await browser.press(L.goOn);
+		await browser.find(L.problem);
+		const right = rounded(await browser.text(L.problem));
 		await answerOnce(right.replace(/e\+?(-?\d+)/, (__, power) => `e${Number(power) + 1}`));
-		await browser.until('slip', (text) => text.includes('the decimal point moved'));
+		await browser.sees('the decimal point moved');
 		await answerOnce(right);
-		expect(await browser.text('verdict-value')).toContain('right');
+		await browser.sees('Value: right');
 		await browser.driver.navigate().refresh();
 		await onDesk(1);
-		await browser.press('way-out');
-		await browser.until('went-after-try', (text) => text === 'right after another try');
+		await browser.press(L.wayOut);
+		await browser.seesLine('right after another try');
 		whole = await whole.again();
 		await browser.close();
 	});

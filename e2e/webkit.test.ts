@@ -1,4 +1,6 @@
 import { By } from 'selenium-webdriver';
+import { FIRST_DAY, L, skillNamed, titleOf, verdict } from './src/labels';
+import { byId, factOf, withBelow } from './src/parts';
 import { rounded } from './src/rounded';
 import { HAS_WEBKIT, WebKit } from './src/webkit';
 import { Whole } from './src/whole';
@@ -25,64 +27,64 @@ onWebKit('on WebKit (needs Debian’s webkit2gtk-driver and xvfb)', () => {
 
 	it('a line is worked from Today to its check, and is there again after a reload', async () => {
 		await webkit.driver.get(whole.url);
-		await webkit.find('first-day');
-		await webkit.press('place-problems', 'open-wind-gust');
+		await webkit.sees(FIRST_DAY);
+		await webkit.press(L.placeProblems, titleOf('wind-gust'));
 		for (const { unit, fact, below } of WORKED['wind-gust']?.blocks ?? []) {
-			await webkit.press(unit, `fact-${fact}`, `place-${below}-below`);
-			await webkit.find('block');
+			await webkit.press(unit, factOf(fact), withBelow(below));
+			await webkit.find(L.block);
 		}
-		await webkit.untilSays('balance-says', 'The line closes');
-		await webkit.press('tool-answer');
-		await webkit.fill('answer', '27.1 ft/s');
-		await webkit.press('check');
-		for (const line of ['line', 'value', 'figures', 'unit']) await webkit.untilSays(`verdict-${line}`, 'right');
-		await webkit.untilSays('kept', 'on the server');
+		await webkit.sees('The line closes');
+		await webkit.press(L.toolAnswer);
+		await webkit.write(L.answer, '27.1 ft/s');
+		await webkit.press(L.check);
+		for (const line of ['line', 'value', 'figures', 'unit']) await webkit.sees(verdict(line, 'right'));
+		await webkit.sees('on the server');
 		await webkit.driver.navigate().refresh();
-		await webkit.untilSays('balance-says', 'The line closes');
-		await webkit.press('tool-answer');
-		await webkit.untilSays('verdict-value', 'right');
-		await webkit.press('way-out');
-		await webkit.untilSays('open-wind-gust', 'right');
+		await webkit.sees('The line closes');
+		await webkit.press(L.toolAnswer);
+		await webkit.sees('Value: right');
+		await webkit.press(L.wayOut);
+		await webkit.untilSays(titleOf('wind-gust'), 'right');
 	});
 
 	it('a Round is worked from choice to summary', async () => {
-		await webkit.press('place-rounds');
-		await webkit.find('begin-round');
+		await webkit.press(L.placeRounds);
+		await webkit.find(L.beginRound);
 		for (const on of await webkit.driver.findElements(By.css('[data-testid^="skill-"][aria-pressed="true"]')))
-			await webkit.press((await on.getAttribute('data-testid')) ?? '');
-		await webkit.press('count-5', 'level-1', 'skill-rounding-figures', 'begin-round', 'go-on');
+			await webkit.press(byId((await on.getAttribute('data-testid')) ?? ''));
+		await webkit.press(L.count5, L.level1, skillNamed('rounding-figures'), L.beginRound, L.goOn);
 		for (let i = 1; i <= 5; i++) {
 			await webkit.driver.wait(async () => (await webkit.driver.getCurrentUrl()).endsWith(`-0${i}`), 15_000);
-			const problem = await webkit.find('problem');
-			if (!(await webkit.has('answer'))) await webkit.press('tool-answer');
-			await webkit.fill('answer', rounded(await problem.getText()));
-			await webkit.press('check');
-			await webkit.untilSays('verdict-value', 'right');
-			await webkit.press('next');
+			const problem = await webkit.find(L.problem);
+			if (!(await webkit.has(L.answer))) await webkit.press(L.toolAnswer);
+			await webkit.write(L.answer, rounded(await problem.getText()));
+			await webkit.press(L.check);
+			await webkit.sees('Value: right');
+			await webkit.press(i < 5 ? L.next : L.howItGoes);
 		}
-		await webkit.untilSays('went-at-once', 'right at once');
-		for (let i = 1; i <= 5; i++) await webkit.untilSays(`round-${i}`, 'right at once');
+		await webkit.sees('right at once');
+		for (let i = 1; i <= 5; i++) await webkit.sees(`${i}. Rounding to figures: right at once`);
 	});
 
 	it.each([
-		['facts?search=galon', 'found', 'gallon'],
-		['ladder?value=2.5%20km&to=cm', 'between-says', '5 powers of ten down'],
-		['temperature?number=12&unit=%C2%B0C', 'temperature', '53.6'],
-		['mixed?text=8.75%20ft&measure=length', 'mixed-says', '9 in'],
-		['figures?number=0.0820', 'count-says', '3 figures count'],
-		['rate?from=25%20mi/h&to=m/s', 'rate-says', 'm/s'],
-		['sense?value=1.35%20kg', 'sense-says', 'honey'],
-	])('the Shelf at %s shows what it shows elsewhere', async (address, id, says) => {
-		await webkit.driver.get(`${whole.url}/shelf/${address}`);
-		await webkit.untilSays(id, says);
+		['facts?search=galon', 'gallon'],
+		['ladder?value=2.5%20km&to=cm', '5 powers of ten down'],
+		['temperature?number=12&unit=%C2%B0C', '53.6'],
+		['mixed?text=8.75%20ft&measure=length', '= 8 ft 9 in'],
+		['figures?number=0.0820', '3 figures count'],
+		['rate?from=25%20mi/h&to=m/s', '= 11 m/s'],
+		['sense?value=1.35%20kg', 'full honey jars'],
+	])('the Shelf at %s shows what it shows elsewhere', async (address, says) => {
+		await webkit.open(`${whole.url}/shelf/${address}`);
+		await webkit.sees(says);
 	});
 
 	it('Today says what was done, and the Record too', async () => {
 		await webkit.driver.get(whole.url);
-		await webkit.untilSays('week', '6');
-		await webkit.press('to-record');
-		await webkit.untilSays('skills-say', '6 exercises worked');
-		await webkit.press('record-everything');
-		await webkit.untilSays('everything', 'A gust at the mast');
+		await webkit.sees('6');
+		await webkit.press(L.toRecord);
+		await webkit.sees('6 exercises worked');
+		await webkit.press(L.recordEverything);
+		await webkit.untilSays(L.everything, 'A gust at the mast');
 	});
 });

@@ -1,12 +1,14 @@
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { ROOT, run } from './lib/run.mjs';
-import { commandLine, packages, tool } from './lib/steps.mjs';
+import { ROOT, run, runBin } from './lib/run.mjs';
+import { commandLine, packages, SetupFault, tool } from './lib/steps.mjs';
+
+const USAGE = `npm run bench, bench:app or bench:server
+  -- PART                      one part alone, of the app or the server
+  -- --against COMMIT [PART]   this tree and a commit in turn, five times, and the ratio of their figures`;
 
 /** Times the core as it is shipped: bundled, without the helpers a development loader puts into every function. */
-await tool(async () => {
-	packages();
-	await commandLine();
+async function benchCore() {
 	const outfile = join(ROOT, 'tools', 'dist', 'bench-core.cjs');
 	mkdirSync(join(ROOT, 'tools', 'dist'), { recursive: true });
 	const { build } = await import('esbuild');
@@ -31,5 +33,20 @@ await tool(async () => {
 		},
 		logLevel: 'warning',
 	});
-	if (!run(process.execPath, [outfile]).ok) process.exitCode = 1;
+	return run(process.execPath, [outfile]).ok;
+}
+
+await tool(async () => {
+	const [bench = '', ...asked] = process.argv.slice(2);
+	await packages();
+	await commandLine();
+	if (asked[0] === '--against') {
+		const [, commit, ...parts] = asked;
+		if (!commit) throw new SetupFault(USAGE);
+		const { against } = await import('./lib/against.mjs');
+		await against(bench, commit, parts);
+		return;
+	}
+	const ok = bench === 'core' ? await benchCore() : runBin('tsx', [join('tools', 'bench', `${bench}.ts`), ...asked]).ok;
+	if (!ok) process.exitCode = 1;
 });

@@ -1,15 +1,13 @@
-import { runBin } from './lib/run.mjs';
-import { browser, builtApp, commandLine, packages, tool, webkit } from './lib/steps.mjs';
+import { jestRun } from './lib/jest-run.mjs';
+import { browser, builtApp, builtServer, commandLine, packages, tool, webkit } from './lib/steps.mjs';
 
-/** The journeys alone; arguments go to Jest. */
+/** The journeys alone; arguments go to Jest. Where nothing of the app changed, nothing is built. */
 await tool(async () => {
-	packages();
+	await packages();
 	await commandLine();
 	browser();
 	webkit();
 	await builtApp();
-	const { ok } = runBin('jest', ['--selectProjects', 'e2e', '--runInBand', '--forceExit', ...process.argv.slice(2)], {
-		env: { JOURNEYS: '1' },
-	});
-	if (!ok) process.exitCode = 1;
+	await builtServer();
+	if (jestRun('journeys', process.argv.slice(2)).failed) process.exitCode = 1;
 });

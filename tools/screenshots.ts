@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { FACES_KEY } from '../app/src/device/settings';
 import { Browser, DESKTOP, PHONE, type Screen } from '../e2e/src/browser';
+import { byId } from '../e2e/src/parts';
 import { Whole } from '../e2e/src/whole';
 
 const DEMO = 'fennel-ridge-demo';
@@ -49,14 +50,14 @@ const SHOTS: readonly Shot[] = [
 		desk: TERM,
 		page: '/',
 		exercise: 'new-snow',
-		show: (b) => b.find('begin-due'),
+		show: (b) => b.find(byId('begin-due')),
 	},
 	{
 		name: 'problems-phone',
 		screen: PHONE,
 		page: '/problems',
 		exercise: 'new-snow',
-		show: (b) => b.find('brought'),
+		show: (b) => b.find(byId('brought')),
 	},
 	{
 		name: 'record-phone',
@@ -64,20 +65,20 @@ const SHOTS: readonly Shot[] = [
 		desk: TERM,
 		page: '/record?part=slips',
 		exercise: 'new-snow',
-		show: (b) => b.find('slip-line'),
+		show: (b) => b.find(byId('slip-line')),
 	},
 	{
 		name: 'replay-phone',
 		screen: PHONE,
 		page: '/replay/new-snow',
 		exercise: 'new-snow',
-		show: (b) => b.press('replay-numbers'),
+		show: (b) => b.press(byId('replay-numbers')),
 	},
 	{
 		name: 'desk-facts-phone',
 		screen: PHONE,
 		exercise: 'new-snow',
-		show: (b) => b.press('lane-bottom-h', 'fact-1h=60min'),
+		show: (b) => b.press(byId('lane-bottom-h'), byId('fact-1h=60min')),
 	},
 	{
 		name: 'marking-phone',
@@ -85,27 +86,27 @@ const SHOTS: readonly Shot[] = [
 		page: '/marking',
 		exercise: 'new-snow',
 		show: async (b) => {
-			await b.press('marking-from-book');
-			await b.give('marking-answers', CLASS_ANSWERS);
-			await b.press('marking-start');
-			await b.find('report');
+			await b.press(byId('marking-from-book'));
+			await b.give(byId('marking-answers'), CLASS_ANSWERS);
+			await b.press(byId('marking-start'));
+			await b.find(byId('report'));
 		},
 	},
 	{
 		name: 'hand-in-phone',
 		screen: PHONE,
 		exercise: 'honey-jar',
-		show: (b) => b.press('tool-line', 'line-hand-in', 'copy-text'),
+		show: (b) => b.press(byId('tool-line'), byId('line-hand-in'), byId('copy-text')),
 	},
-	{ name: 'desk-verdict-phone', screen: PHONE, exercise: 'honey-jar', show: (b) => b.press('tool-answer') },
+	{ name: 'desk-verdict-phone', screen: PHONE, exercise: 'honey-jar', show: (b) => b.press(byId('tool-answer')) },
 	{
 		name: 'bring-phone',
 		screen: PHONE,
 		page: '/bring',
 		exercise: 'new-snow',
 		show: async (b) => {
-			await b.fill('bring-text', BROUGHT);
-			await b.find('facts-stated');
+			await b.write(byId('bring-text'), BROUGHT);
+			await b.find(byId('facts-stated'));
 		},
 	},
 	{
@@ -113,14 +114,14 @@ const SHOTS: readonly Shot[] = [
 		screen: PHONE,
 		page: '/sheet/sheet-week7',
 		exercise: 'new-snow',
-		show: (b) => b.until('problems', (text) => text.includes('What should the answer be in?')),
+		show: (b) => b.until(byId('problems'), (text) => text.includes('What should the answer be in?')),
 	},
 	{
 		name: 'working-phone',
 		screen: PHONE,
 		page: '/working/wind-gust',
 		exercise: 'new-snow',
-		show: (b) => b.fill('working-text', '18.5 mi/h × 5280 ft / 1 mi = 97680 ft/h × 3600 s / 1 h = 27.1 ft/s'),
+		show: (b) => b.write(byId('working-text'), '18.5 mi/h × 5280 ft / 1 mi = 97680 ft/h × 3600 s / 1 h = 27.1 ft/s'),
 	},
 	{
 		name: 'desk-scales-phone-dark',
@@ -128,8 +129,8 @@ const SHOTS: readonly Shot[] = [
 		dark: true,
 		exercise: 'night-range',
 		show: async (b) => {
-			await b.press('unit--1-top-°F', 'offer-zero-°C-°F', 'way-1');
-			await b.find('scales-along');
+			await b.press(byId('unit--1-top-°F'), byId('offer-zero-°C-°F'), byId('way-1'));
+			await b.find(byId('scales-along'));
 		},
 	},
 	{
@@ -137,22 +138,22 @@ const SHOTS: readonly Shot[] = [
 		screen: PHONE,
 		page: '/round/910kh26fgh',
 		exercise: 'new-snow',
-		show: (b) => b.find('round-slips'),
+		show: (b) => b.find(byId('round-slips')),
 	},
-	{ name: 'rounds-phone', screen: PHONE, page: '/rounds', exercise: 'new-snow', show: (b) => b.find('rounds') },
+	{ name: 'rounds-phone', screen: PHONE, page: '/rounds', exercise: 'new-snow', show: (b) => b.find(byId('rounds')) },
 	{
 		name: 'shelf-facts-wide',
 		screen: DESKTOP,
 		page: '/shelf/facts?search=galon',
 		exercise: 'new-snow',
-		show: (b) => b.press('fact-1gal=4qt'),
+		show: (b) => b.press(byId('fact-1gal=4qt')),
 	},
 	{
 		name: 'shelf-ladder-phone',
 		screen: PHONE,
 		page: '/shelf/ladder?value=2.5%20km&to=cm',
 		exercise: 'new-snow',
-		show: (b) => b.find('between'),
+		show: (b) => b.find(byId('between')),
 	},
 	{
 		name: 'shelf-temperature-wide-dark',
@@ -160,7 +161,7 @@ const SHOTS: readonly Shot[] = [
 		dark: true,
 		page: '/shelf/temperature?number=12&unit=%C2%B0C&until=31&range=1',
 		exercise: 'new-snow',
-		show: (b) => b.find('difference'),
+		show: (b) => b.find(byId('difference')),
 	},
 	{
 		name: 'desks-phone',
@@ -168,8 +169,8 @@ const SHOTS: readonly Shot[] = [
 		page: '/desks',
 		exercise: 'new-snow',
 		show: async (b) => {
-			await b.press('make-code');
-			await b.find('code-qr');
+			await b.press(byId('make-code'));
+			await b.find(byId('code-qr'));
 		},
 	},
 	{ name: 'desk-wide', screen: DESKTOP, exercise: 'new-snow', show: async () => {} },
@@ -182,15 +183,15 @@ async function main(): Promise<void> {
 	const asked = process.argv.slice(2);
 	for (const { name, screen, dark = false, desk = DEMO, exercise, page, show } of SHOTS) {
 		if (asked.length && !asked.includes(name)) continue;
-		const browser = await Browser.open({ screen, dark });
+		const browser = await Browser.open({ screen, dark, alone: true });
 		// Our faces lie on the device, as they do from the second page on.
 		await browser.driver.get(`${whole.url}/metadata.json`);
 		await browser.driver.executeScript(`localStorage.setItem('${FACES_KEY}', 'here')`);
 		await browser.go(`${whole.url}/desk/${exercise}?desk=${desk}`);
-		await browser.until('kept', (text) => text.endsWith('on the server.'), 60_000);
+		await browser.until(byId('kept'), (text) => text.endsWith('on the server.'), 60_000);
 		if (page) await browser.driver.get(`${whole.url}${page}`);
 		await show(browser);
-		if (await browser.has('kept')) await browser.until('kept', (text) => text.endsWith('on the server.'));
+		if (await browser.has(byId('kept'))) await browser.until(byId('kept'), (text) => text.endsWith('on the server.'));
 		writeFileSync(join(FOLDER, `${name}.png`), await browser.picture());
 		await browser.close();
 		process.stdout.write(`${name}\n`);

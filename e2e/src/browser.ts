@@ -1,18 +1,15 @@
-import { spawnSync } from 'node:child_process';
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { Builder, By, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver';
-import chrome from 'selenium-webdriver/chrome.js';
-import { atRest } from './at-rest';
-import { clearAway } from './clear-away';
+import { logging, type WebElement } from 'selenium-webdriver';
+import { Chromium, WindowDriver } from './chromium';
+import { ON_SERVER } from './labels';
+import type { Target } from './named';
+import { Page } from './page';
 
 export type Screen = { readonly width: number; readonly height: number; readonly mobile: boolean };
 
 export const PHONE: Screen = { width: 390, height: 844, mobile: true };
 export const DESKTOP: Screen = { width: 1280, height: 800, mobile: false };
 
-/** The two sizes every journey is made at. */
+/** Both sizes, for journeys that are about where things are. */
 export const SCREENS: readonly (readonly [string, Screen])[] = [
 	['a phone', PHONE],
 	['a wide screen', DESKTOP],
@@ -21,51 +18,77 @@ export const SCREENS: readonly (readonly [string, Screen])[] = [
 export type BrowserOptions = {
 	readonly screen: Screen;
 	readonly dark?: boolean;
-	/** A profile that outlives the browser; a fresh one, removed at the end, when left out. */
+	/** A profile that outlives the browser: it is then a browser of its own, and can crash. */
 	readonly profile?: string;
+	/** Whether it is a browser of its own, as where time is measured. */
+	readonly alone?: boolean;
+	/** Whether it keeps the app for when there is no network, as a browser does that is not private: only some journeys are about it. */
+	readonly keepsApp?: boolean;
 };
 
-const FLAGS = [
-	'--headless',
-	'--no-sandbox',
-	'--disable-gpu',
-	'--disable-quic',
-	'--no-first-run',
-	'--disable-background-networking',
-	'--disable-component-update',
-	'--disable-sync',
-	'--disable-dev-shm-usage',
-	'--force-prefers-reduced-motion',
-];
+/** A browser in which the app cannot be kept: putting all of it there for each journey took a third of their time. */
+const KEEPS_NO_APP = 'if (navigator.serviceWorker) navigator.serviceWorker.register = () => new Promise(() => {});';
 
-/** A headless Chromium at a true screen size, with what a journey needs of it. */
-export class Browser {
+/** The browser that the devices of a file of journeys share. */
+let shared: Promise<Chromium> | null = null;
+
+/** All devices that are open now. */
+const opened = new Set<Browser>();
+
+export function openBrowsers(): readonly Browser[] {
+	return [...opened];
+}
+
+/** Closes what is open, and the browser that was shared. */
+export async function closeAll(): Promise<void> {
+	for (const browser of opened) await browser.close();
+	await shared?.then((chromium) => chromium.close());
+	shared = null;
+}
+
+/** A device with a true screen size, in headless Chromium, with what a journey needs of it. */
+export class Browser extends Page {
 	private constructor(
-		readonly driver: WebDriver,
-		readonly profile: string,
-		private readonly ownProfile: boolean,
-	) {}
+		override readonly driver: WindowDriver,
+		private readonly chromium: Chromium,
+		/** Its context, where it shares the browser with others. */
+		private readonly context: string | null,
+	) {
+		super(driver);
+	}
 
-	static async open({ screen, dark = false, profile }: BrowserOptions): Promise<Browser> {
-		const folder = profile ?? mkdtempSync(join(tmpdir(), 'tidy-sum-profile-'));
-		const options = new chrome.Options();
-		options.setChromeBinaryPath(process.env.CHROMIUM ?? '/usr/bin/chromium');
-		options.addArguments(...FLAGS, `--user-data-dir=${folder}`, `--window-size=${screen.width},${screen.height}`);
-		const logs = new logging.Preferences();
-		logs.setLevel(logging.Type.BROWSER, logging.Level.ALL);
-		options.setLoggingPrefs(logs);
-		const service = new chrome.ServiceBuilder(process.env.CHROMEDRIVER ?? '/usr/bin/chromedriver');
-		const driver = await new Builder().forBrowser('chrome').setChromeOptions(options).setChromeService(service).build();
-		const browser = new Browser(driver, folder, profile === undefined);
+	static async open({
+		screen,
+		dark = false,
+		profile,
+		alone = false,
+		keepsApp = alone || profile !== undefined,
+	}: BrowserOptions): Promise<Browser> {
+		const isAlone = alone || profile !== undefined;
+		if (!isAlone) shared ??= Chromium.start();
+		const chromium = await (isAlone ? Chromium.start(profile) : (shared as Promise<Chromium>));
+		const { context, window } = isAlone
+			? { context: null, window: chromium.firstWindow }
+			: await chromium.openContext();
+		const browser = new Browser(new WindowDriver(chromium, window), chromium, context);
+		opened.add(browser);
+		// Every window is the one in front, as on a device of its own.
+		await browser.command('Emulation.setFocusEmulationEnabled', { enabled: true });
+		if (!keepsApp) await browser.command('Page.addScriptToEvaluateOnNewDocument', { source: KEEPS_NO_APP });
 		await browser.resize(screen);
-		await browser.command('Emulation.setEmulatedMedia', {
-			features: [{ name: 'prefers-color-scheme', value: dark ? 'dark' : 'light' }],
-		});
+		await browser.dark(dark);
 		return browser;
 	}
 
 	async command(name: string, params: Record<string, unknown>): Promise<unknown> {
-		return (this.driver as unknown as chrome.Driver).sendAndGetDevToolsCommand(name, params);
+		return this.driver.devTools(name, params);
+	}
+
+	/** Whether the device prefers the dark. */
+	async dark(dark: boolean): Promise<void> {
+		await this.command('Emulation.setEmulatedMedia', {
+			features: [{ name: 'prefers-color-scheme', value: dark ? 'dark' : 'light' }],
+		});
 	}
 
 	async resize({ width, height, mobile }: Screen): Promise<void> {
@@ -78,79 +101,28 @@ export class Browser {
 		await this.command('Emulation.setTouchEmulationEnabled', { enabled: mobile });
 	}
 
-	/** Opens a Desk, and waits until it is more than what was drawn ahead of it. */
-	async go(url: string): Promise<void> {
-		await this.driver.get(url);
-		await this.find('problem');
-		await this.driver.wait(async () => !(await this.has('desk-ahead')), 8000, 'the Desk does not come');
-	}
-
-	/** The element with this test id, waited for. */
-	async find(id: string, within = 8000): Promise<WebElement> {
-		return this.driver.wait(
-			async () => (await this.driver.findElements(By.css(`[data-testid="${id}"]`)))[0] ?? null,
-			within,
-			`nothing is called ${id}`,
-		) as Promise<WebElement>;
-	}
-
-	/** The element with this test id, once the page is at rest. */
-	private async still(id: string): Promise<WebElement> {
-		await this.find(id);
-		await this.settled();
-		return this.find(id);
-	}
-
-	/** Waits until nothing on the page changes any more. */
-	async settled(): Promise<void> {
-		await atRest(this.driver);
-	}
-
-	async has(id: string): Promise<boolean> {
-		return (await this.driver.findElements(By.css(`[data-testid="${id}"]`))).length > 0;
-	}
-
-	/** Waits until the page says this somewhere, as a person would find it. */
-	async says(text: string, within = 8000): Promise<void> {
-		await this.driver.wait(
-			async () => (await (await this.driver.findElement(By.css('body'))).getText()).includes(text),
-			within,
-			`nothing says “${text}”`,
+	/** Gives a file of the device to the field that takes it: a field for files has no role, but its button has a name. */
+	async give(target: Target, path: string): Promise<void> {
+		const button = await this.find(target);
+		const field = await this.driver.executeScript<WebElement>(
+			'return arguments[0].matches("input") ? arguments[0] : (arguments[0].querySelector("input[type=file]") ?? arguments[0].parentElement.querySelector("input[type=file]"))',
+			button,
 		);
-	}
-
-	/** Presses the button whose words begin so. */
-	async pressButton(label: string): Promise<void> {
-		const path = `//button[starts-with(normalize-space(.), "${label}")]`;
-		await this.driver.wait(until.elementLocated(By.xpath(path)), 8000, `no button “${label}”`);
-		await this.settled();
-		await (await this.driver.findElement(By.xpath(path))).click();
-	}
-
-	/** Presses one after another, each once the page is at rest: a button that still moves would be missed. */
-	async press(...ids: readonly string[]): Promise<void> {
-		for (const id of ids) await (await this.still(id)).click();
-	}
-
-	/** Types into a field in place of what is there. */
-	async fill(id: string, text: string): Promise<void> {
-		const field = await this.find(id);
-		await field.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text);
-	}
-
-	/** Gives a file of the device to the field that takes it. */
-	async give(id: string, path: string): Promise<void> {
-		await (await this.find(id)).sendKeys(path);
+		await field.sendKeys(path);
 	}
 
 	/** Lets the page save files, into this folder. */
 	async savesInto(folder: string): Promise<void> {
-		await this.command('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+		await this.chromium.tools.send('Browser.setDownloadBehavior', {
+			behavior: 'allow',
+			downloadPath: folder,
+			...(this.context === null ? {} : { browserContextId: this.context }),
+		});
 	}
 
 	/** The middle of an element on the screen, brought into view. */
-	private async middle(id: string): Promise<{ x: number; y: number }> {
-		const element = await this.still(id);
+	private async middle(target: Target): Promise<{ x: number; y: number }> {
+		const element = await this.still(target);
 		await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
 		return this.driver.executeScript(
 			'const r = arguments[0].getBoundingClientRect(); return { x: r.x + r.width / 2, y: r.y + r.height / 2 };',
@@ -163,16 +135,16 @@ export class Browser {
 	}
 
 	/** Touches as a finger does, with no mouse in it. */
-	async tap(...ids: readonly string[]): Promise<void> {
-		for (const id of ids) {
-			await this.finger('touchStart', [await this.middle(id)]);
+	async tap(...targets: readonly Target[]): Promise<void> {
+		for (const target of targets) {
+			await this.finger('touchStart', [await this.middle(target)]);
 			await this.finger('touchEnd', []);
 		}
 	}
 
 	/** Holds an element and moves it down by so many pixels, in steps, by a finger where there is one, else by a mouse. */
-	async drag(id: string, pixels: number, steps = 8): Promise<void> {
-		const { x, y } = await this.middle(id);
+	async drag(target: Target, pixels: number, steps = 8): Promise<void> {
+		const { x, y } = await this.middle(target);
 		const at = (i: number) => ({ x, y: y + (pixels * i) / steps });
 		const touch = (await this.driver.executeScript('return navigator.maxTouchPoints > 0')) as boolean;
 		const mouse = (type: string, point: object) =>
@@ -186,32 +158,14 @@ export class Browser {
 		else await mouse('mouseReleased', at(steps));
 	}
 
-	async text(id: string): Promise<string> {
-		return (await this.still(id)).getText();
+	/** What was written to the console since last asked, by this device and by those that share its browser. */
+	async console(): Promise<readonly string[]> {
+		return (await this.chromium.logs()).map(({ level, message }) => `${level.name} ${message}`);
 	}
 
-	/** Waits until the text of an element satisfies; fails with the text it has instead. */
-	async until(id: string, holds: (text: string) => boolean, within = 8000): Promise<string> {
-		let last = '';
-		await this.driver
-			.wait(async () => {
-				last = (await this.has(id)) ? await (await this.find(id)).getText().catch(() => '') : '';
-				return holds(last);
-			}, within)
-			.catch(() => {
-				throw new Error(`${id} reads “${last}”`);
-			});
-		return last;
-	}
-
-	/** Waits until an element says this. */
-	async untilSays(id: string, text: string): Promise<void> {
-		await this.until(id, (shown) => shown.includes(text));
-	}
-
-	/** What the page has written to the console since last asked, at the level of errors. */
+	/** Of that, the errors. */
 	async errors(): Promise<readonly string[]> {
-		const entries = await this.driver.manage().logs().get(logging.Type.BROWSER);
+		const entries = await this.chromium.logs();
 		return entries.filter(({ level }) => level.value >= logging.Level.SEVERE.value).map(({ message }) => message);
 	}
 
@@ -228,7 +182,7 @@ export class Browser {
 
 	/** Waits until all that was done here is on the server as well; a Desk is open. */
 	async sent(within = 20_000): Promise<void> {
-		await this.until('kept', (text) => text === 'Kept on this device and on the server.', within);
+		await this.seesLine(ON_SERVER, within);
 	}
 
 	/** A picture of the screen as a PNG. */
@@ -239,12 +193,13 @@ export class Browser {
 
 	/** Ends the browser as a crash would: every process at once, with no chance to write anything. */
 	async crash(): Promise<void> {
-		spawnSync('pkill', ['-9', '-f', this.profile]);
-		await this.driver.quit().catch(() => {});
+		opened.delete(this);
+		await this.chromium.crash();
 	}
 
 	async close(): Promise<void> {
-		await this.driver.quit().catch(() => {});
-		if (this.ownProfile) clearAway(this.profile);
+		if (!opened.delete(this)) return;
+		if (this.context === null) await this.chromium.close();
+		else await this.chromium.closeContext(this.context).catch(() => {});
 	}
 }

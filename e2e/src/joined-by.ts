@@ -1,14 +1,16 @@
 import { Browser, type Screen } from './browser';
+import { L } from './labels';
+import { byId } from './parts';
 
 /** Opens a second device, which joins the desk of the first by a code, and opens it. */
 export async function joinedBy(first: Browser, url: string, screen: Screen): Promise<Browser> {
 	await first.driver.get(`${url}/desks`);
-	await first.press('make-code');
-	const code = await first.text('code');
+	await first.press(L.makeCode);
+	const code = await first.text(byId('code'));
 	const second = await Browser.open({ screen });
 	await second.driver.get(`${url}/join`);
-	await second.fill('join-code', code.toLowerCase());
-	await second.press('join-go', 'join-open');
-	await second.find('week');
+	await second.write(L.joinCode, code.toLowerCase());
+	await second.press(L.joinGo, L.joinOpen);
+	await second.sees('Mo');
 	return second;
 }

@@ -1,8 +1,8 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { createServer } from 'node:net';
-import { Builder, By, type WebDriver, type WebElement } from 'selenium-webdriver';
-import { atRest } from './at-rest';
+import { Builder, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { Page } from './page';
 
 const DRIVER = process.env.WEBKITDRIVER ?? '/usr/bin/WebKitWebDriver';
 const DISPLAY_SERVER = process.env.XVFB ?? '/usr/bin/Xvfb';
@@ -37,11 +37,15 @@ async function answers(port: number): Promise<void> {
 }
 
 /** WebKit in a window of its own on a display nobody sees, about as wide as a phone (447 px is its least). */
-export class WebKit {
+export class WebKit extends Page {
+	protected override readonly within = 15_000;
+
 	private constructor(
-		readonly driver: WebDriver,
+		driver: WebDriver,
 		private readonly processes: readonly ChildProcess[],
-	) {}
+	) {
+		super(driver);
+	}
 
 	static async open(): Promise<WebKit> {
 		const display = `:${90 + Math.floor(Math.random() * 900)}`;
@@ -76,47 +80,16 @@ export class WebKit {
 		}
 	}
 
-	/** The element with this test id, waited for. */
-	async find(id: string, within = 15_000): Promise<WebElement> {
-		return this.driver.wait(
-			async () => (await this.driver.findElements(By.css(`[data-testid="${id}"]`)))[0] ?? null,
-			within,
-			`nothing is called ${id}`,
-		) as Promise<WebElement>;
+	/** Its driver does not bring what it clicks into view. */
+	protected override async click(element: WebElement): Promise<void> {
+		await this.driver.executeScript('arguments[0].scrollIntoView({ block: "nearest" })', element);
+		await element.click();
 	}
 
-	async has(id: string): Promise<boolean> {
-		return (await this.driver.findElements(By.css(`[data-testid="${id}"]`))).length > 0;
-	}
-
-	/** Presses one after another, each brought into view, once the page is at rest. */
-	async press(...ids: readonly string[]): Promise<void> {
-		for (const id of ids) {
-			await this.find(id);
-			await atRest(this.driver);
-			const element = await this.find(id);
-			await this.driver.executeScript('arguments[0].scrollIntoView({ block: "nearest" })', element);
-			await element.click();
-		}
-	}
-
-	async fill(id: string, text: string): Promise<void> {
-		const field = await this.find(id);
+	/** Its driver takes no Ctrl+A. */
+	protected override async writeInto(field: WebElement, text: string): Promise<void> {
 		await field.clear();
 		await field.sendKeys(text);
-	}
-
-	/** Waits until an element says this. */
-	async untilSays(id: string, text: string): Promise<void> {
-		let last = '';
-		await this.driver
-			.wait(async () => {
-				last = (await this.has(id)) ? await (await this.find(id)).getText().catch(() => '') : '';
-				return last.includes(text);
-			}, 15_000)
-			.catch(() => {
-				throw new Error(`${id} reads “${last}”`);
-			});
 	}
 
 	async close(): Promise<void> {

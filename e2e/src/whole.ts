@@ -6,7 +6,7 @@ import { clearAway } from './clear-away';
 
 const ROOT = join(__dirname, '..', '..');
 
-/** The running whole, started as a person starts it, with a data folder of its own. */
+/** The running whole, with a port and a data folder of its own: the bundled server, which `npm start` runs too. */
 export class Whole {
 	private constructor(
 		readonly url: string,
@@ -22,7 +22,7 @@ export class Whole {
 		port = '0',
 		more: Readonly<Record<string, string>> = {},
 	): Promise<Whole> {
-		const child = spawn(process.execPath, [join(ROOT, 'tools', 'start.mjs')], {
+		const child = spawn(process.execPath, [join(ROOT, 'server', 'dist', 'main.mjs')], {
 			cwd: ROOT,
 			env: { ...process.env, PORT: port, HOST: '127.0.0.1', DATA_DIR: data, LOG_LEVEL: 'error', ...more },
 		});

@@ -1,5 +1,6 @@
 import { join } from 'node:path';
 import { Browser, PHONE } from '../../e2e/src/browser';
+import { byId } from '../../e2e/src/parts';
 import { Whole } from '../../e2e/src/whole';
 import { allBars, leaveRows } from './all-bars';
 import { emptyApp } from './empty-app';
@@ -32,15 +33,15 @@ async function timePlacing(browser: Browser): Promise<Timed[]> {
 	const times: Timed[] = [];
 	for (let i = 0; i < ROUNDS; i++) {
 		const before = i % BLOCKS;
-		await browser.press('tool-facts', 'fact-1ft=12in');
-		await browser.find('place-ft-below');
+		await browser.press(byId('tool-facts'), byId('fact-1ft=12in'));
+		await browser.find(byId('place-ft-below'));
 		// Nobody touches twice within this: what the last touch left to do is done.
 		await new Promise((resolve) => setTimeout(resolve, 400));
 		const first = await pace(browser);
 		const ms = await touch(browser, i % 2 ? 'place-ft-below' : 'place-in-below', 'block');
 		times.push({ before, ms, pace: Math.max(first, await pace(browser)) });
-		await browser.find('block');
-		if (before === BLOCKS - 1) for (let k = 0; k < BLOCKS; k++) await browser.press('undo');
+		await browser.find(byId('block'));
+		if (before === BLOCKS - 1) for (let k = 0; k < BLOCKS; k++) await browser.press(byId('undo'));
 	}
 	return times;
 }
@@ -73,12 +74,12 @@ const DRAGS = 12;
 /** Drags the target of the Ladder up and down its near rungs, and gives the milliseconds of each change of rung. */
 async function timeDragging(browser: Browser, url: string): Promise<Paced[]> {
 	await browser.driver.get(`${url}/shelf/ladder?value=2.5%20km&to=mm`);
-	await browser.find('between');
+	await browser.find(byId('between'));
 	await browser.driver.executeScript(WATCH_MOVES);
 	const times: Paced[] = [];
 	for (let i = 0; i < DRAGS; i++) {
 		const first = await pace(browser);
-		const handle = await browser.find('end-target');
+		const handle = await browser.find(byId('end-target'));
 		await browser.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', handle);
 		const { x, y, width, height } = (await browser.driver.executeScript(
 			'const r = arguments[0].getBoundingClientRect(); return { x: r.x, y: r.y, width: r.width, height: r.height }',
@@ -176,7 +177,7 @@ async function grown(url: string): Promise<readonly Row[]> {
 
 /** Touches on a Desk, on the Ladder, on keys, on Today and the Record. */
 async function touching(whole: Whole): Promise<readonly Row[]> {
-	const browser = await Browser.open({ screen: PHONE });
+	const browser = await Browser.open({ screen: PHONE, alone: true });
 	try {
 		await browser.go(`${whole.url}/desk/new-snow`);
 		await browser.command('Emulation.setCPUThrottlingRate', { rate: SLOWED });
@@ -205,7 +206,7 @@ async function touching(whole: Whole): Promise<readonly Row[]> {
 
 /** What is touched often beside a block. */
 async function often({ url }: Whole): Promise<readonly Row[]> {
-	const browser = await Browser.open({ screen: PHONE });
+	const browser = await Browser.open({ screen: PHONE, alone: true });
 	try {
 		await slowed(browser, url, false);
 		const bare = atUsualPace(await timeBare(browser, url)).map(({ ms }) => ms);

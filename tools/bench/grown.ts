@@ -47,7 +47,7 @@ function pieces(count: number) {
 
 /** A browser with so many pieces of work on its device, opened once since. */
 export async function withPieces(url: string, count: number): Promise<Browser> {
-	const browser = await Browser.open({ screen: PHONE });
+	const browser = await Browser.open({ screen: PHONE, alone: true });
 	await browser.go(`${url}/desk/honey-jar`);
 	// The app itself lies on the device as well then, as it does for somebody who comes back.
 	await browser.driver.executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');

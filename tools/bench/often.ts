@@ -1,4 +1,5 @@
 import type { Browser } from '../../e2e/src/browser';
+import { byId } from '../../e2e/src/parts';
 import { openAnswer, workThrough, write } from '../../e2e/src/work-through';
 import { type Paced, pace, touch, WATCH } from './touching';
 
@@ -59,7 +60,7 @@ export async function timeOften(browser: Browser, url: string): Promise<Readonly
 		times['the check'].push(await timed(browser, ...OFTEN['the check']));
 	}
 	await browser.driver.get(`${url}/shelf/ladder?value=2.5%20km&to=mm`);
-	await browser.find('between');
+	await browser.find(byId('between'));
 	await browser.driver.executeScript(WATCH);
 	for (let i = 0; i < ROUNDS; i++)
 		times['a prefix of the Ladder'].push(await timed(browser, ...OFTEN['a prefix of the Ladder']));

@@ -105,7 +105,7 @@ export async function openOnce(browser: Browser, url: string, opens: Opens): Pro
 export async function openAnew(url: string, opens: Opens, times: number): Promise<readonly Opening[]> {
 	const found: Opening[] = [];
 	for (let i = 0; i < times; i++) {
-		const browser = await Browser.open({ screen: PHONE });
+		const browser = await Browser.open({ screen: PHONE, alone: true });
 		try {
 			await slowed(browser, url);
 			found.push(await openOnce(browser, url, opens));

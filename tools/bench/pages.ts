@@ -1,4 +1,5 @@
 import type { Browser } from '../../e2e/src/browser';
+import { byId } from '../../e2e/src/parts';
 import { manyTries } from './record';
 import { ask, newDeskKey } from './server/asking';
 import { type Paced, pace, touch, WATCH } from './touching';
@@ -38,8 +39,8 @@ export async function layTries(url: string): Promise<string> {
 export async function timePages(browser: Browser, url: string): Promise<readonly Paced[]> {
 	const code = await layTries(url);
 	await browser.driver.get(`${url}/join#${code}`);
-	await browser.press('join-go', 'join-open');
-	await browser.find('begin-due', 60_000);
+	await browser.press(byId('join-go'), byId('join-open'));
+	await browser.find(byId('begin-due'), 60_000);
 	// What was fetched is laid on the device first.
 	await new Promise((resolve) => setTimeout(resolve, 8000));
 	await browser.driver.executeScript(WATCH);

@@ -1,4 +1,5 @@
 import type { Browser } from '../../e2e/src/browser';
+import { byId } from '../../e2e/src/parts';
 
 /** How many keys are typed, and how long one waits between two, in ms: some fall into a pause in which the text is read. */
 const KEYS = 'How many metres is 12.5 km of the 3.2 kg rope? ';
@@ -18,7 +19,7 @@ const WATCH = `
 /** Types into a long text on the page where problems are brought; gives the milliseconds of each key, 16 where none was noted. */
 export async function timeTyping(browser: Browser, url: string): Promise<readonly number[]> {
 	await browser.driver.get(`${url}/bring`);
-	const field = await browser.find('bring-text');
+	const field = await browser.find(byId('bring-text'));
 	await browser.driver.executeScript(
 		`const set = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value').set;
 		set.call(arguments[0], arguments[1]); arguments[0].dispatchEvent(new Event('input', { bubbles: true }));
@@ -26,7 +27,7 @@ export async function timeTyping(browser: Browser, url: string): Promise<readonl
 		field,
 		TEXT,
 	);
-	await browser.find('places');
+	await browser.find(byId('places'));
 	await browser.driver.executeScript(WATCH);
 	const times: number[] = [];
 	for (const [i, key] of [...KEYS, ...KEYS].entries()) {

@@ -1,13 +1,20 @@
+import { type Step, stepSchema } from '@tidy-sum/schema';
 import fc from 'fast-check';
+import { fromSchema } from './from-schema';
 import { EXERCISES, type Happening } from './two-devices';
 
 const on = fc.constantFrom<0 | 1>(0, 1);
 
+// Mostly on the same one, so that the two meet.
+const exercise = fc.constantFrom(0, 0, 0, 1, EXERCISES.length - 1);
+
+/** Any step a student can do: typing, sheets, and several done with one touch among them. */
+const does = fc.record({ on, is: fc.constant('does'), exercise, step: fromSchema(stepSchema) as fc.Arbitrary<Step> });
+
 const worked = fc.record({
 	on,
 	is: fc.constantFrom('step', 'step', 'step', 'undo', 'try', 'anew', 'erase'),
-	// Mostly on the same one, so that the two meet.
-	exercise: fc.constantFrom(0, 0, 0, 1, EXERCISES.length - 1),
+	exercise,
 });
 
 const befell = fc.record({
@@ -22,7 +29,8 @@ const calm = fc.record({ on, is: fc.constant('calm') });
 /** What may happen to two devices of a desk, in any order: work, offline spells, kills, lost and repeated requests, time. */
 export const schedules = fc.array(
 	fc.oneof(
-		{ weight: 5, arbitrary: worked },
+		{ weight: 4, arbitrary: worked },
+		{ weight: 3, arbitrary: does },
 		{ weight: 2, arbitrary: befell },
 		{ weight: 3, arbitrary: passed },
 		{ weight: 1, arbitrary: calm },

@@ -1,9 +1,13 @@
 import { randomBytes } from 'node:crypto';
 import { configureStore } from '@reduxjs/toolkit';
+import 'fake-indexeddb/auto';
 import type { Step } from '@tidy-sum/schema';
+import { IDBFactory } from 'fake-indexeddb';
+import type { UseStore } from 'idb-keyval';
+import { deviceStore } from '../../app/src/sync/device-store';
 import { keep } from '../../app/src/sync/keeper';
 import { hashOf } from '../../app/src/sync/key-hash';
-import { memoryStore } from '../../app/src/sync/memory-store';
+import { readPieces } from '../../app/src/sync/read-pieces';
 import { deskOnServer, type ServerStore, serverStore } from '../../app/src/sync/server-store';
 import { syncSlice } from '../../app/src/sync/sync-slice';
 import { SHELF } from '../../app/src/work/list-names';
@@ -16,8 +20,8 @@ import {
 	undid,
 	type WorkEntry,
 	type WorksState,
-	worksSlice,
-} from '../../app/src/work/works-slice';
+	worksReducer,
+} from '../../app/src/work/works-reducer';
 import { quickClock } from './quick-clock';
 
 /** The exercises that are worked on, and one's own Shelf, which is one list on all devices. */
@@ -25,6 +29,7 @@ export const EXERCISES = ['new-snow', 'honey-jar', SHELF] as const;
 
 /** One thing that happens to one of two devices. */
 export type Happening =
+	| { readonly on: 0 | 1; readonly is: 'does'; readonly exercise: number; readonly step: Step }
 	| { readonly on: 0 | 1; readonly is: 'step' | 'undo' | 'try' | 'anew' | 'erase'; readonly exercise: number }
 	| { readonly on: 0 | 1; readonly is: 'offline' | 'online' | 'kill' | 'reply lost' | 'sent twice' }
 	| { readonly on: 0 | 1; readonly is: 'time'; readonly ms: number }
@@ -32,7 +37,18 @@ export type Happening =
 	| { readonly on: 0 | 1; readonly is: 'calm' };
 
 function makeStore() {
-	return configureStore({ reducer: { works: worksSlice.reducer, sync: syncSlice.reducer }, devTools: false });
+	return configureStore({ reducer: { works: worksReducer, sync: syncSlice.reducer }, devTools: false });
+}
+
+/** The rows of a device, as the browser gives them to one page after another. */
+function rowsIn(factory: IDBFactory): UseStore {
+	const opening = new Promise<IDBDatabase>((resolve, reject) => {
+		const request = factory.open('tidy-sum');
+		request.onupgradeneeded = () => void request.result.createObjectStore('kept');
+		request.onsuccess = () => resolve(request.result);
+		request.onerror = () => reject(request.error);
+	});
+	return async (mode, ask) => ask((await opening).transaction('kept', mode).objectStore('kept'));
 }
 
 /** Sends requests without a host to a server; once for all that runs here. */
@@ -78,7 +94,8 @@ function over(net: Net, server: ServerStore): ServerStore {
 class Device {
 	readonly clock = quickClock();
 	readonly net: Net = { online: true, loses: false, twice: false, asking: 0 };
-	private readonly disk = memoryStore();
+	/** Its browser's database, which a kill leaves as it is. */
+	private readonly rows = rowsIn(new IDBFactory());
 	private store = makeStore();
 	private stop = () => {};
 
@@ -98,12 +115,15 @@ class Device {
 	async begin(): Promise<void> {
 		this.stop();
 		this.store = makeStore();
-		const { works, place } = await this.disk.load(this.desk);
+		const disk = deviceStore(this.rows);
+		const { works, place } = await disk.load(this.desk);
 		this.store.dispatch(loaded(works));
+		// A page reads the pieces it shows: here all of them.
+		await readPieces({ store: this.store, device: disk, desk: this.desk }, Object.keys(works.byId));
 		this.stop = keep({
 			store: this.store,
 			desk: this.desk,
-			device: this.disk,
+			device: disk,
 			server: over(this.net, serverStore(this.desk, this.key)),
 			place,
 			clock: this.clock,
@@ -206,6 +226,8 @@ export async function runSchedule(happenings: readonly Happening[]): Promise<Out
 				made.push({ sign: exercise === SHELF ? `"fact-${count}"` : `"block-${count}"`, piece: piece() });
 				return;
 			}
+			case 'does':
+				return device.dispatch(did(exercise, one.step));
 			case 'undo':
 				return device.dispatch(undid(exercise));
 			case 'try':

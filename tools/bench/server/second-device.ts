@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { roundName } from '../../../core/src';
 import { roundCode, SKILLS } from '../../../core/src/practice';
 import { Browser, PHONE } from '../../../e2e/src/browser';
+import { byId } from '../../../e2e/src/parts';
 import { median, type Row, row } from '../measure';
 import { ask, bodyOf, inParallel, newDeskKey, startProcess } from './asking';
 
@@ -66,16 +67,16 @@ export async function secondDevice(): Promise<readonly Row[]> {
 	const due: number[] = [];
 	const all: number[] = [];
 	for (let round = 0; round < ROUNDS; round++) {
-		const browser = await Browser.open({ screen: PHONE });
+		const browser = await Browser.open({ screen: PHONE, alone: true });
 		const { code } = JSON.parse((await ask(url, 'POST', `/api/desks/${desk}/codes`, { key, body: '{}' })).body);
 		await browser.driver.get(`${url}/join#${code}`);
-		await browser.press('join-go');
-		await browser.find('join-done');
+		await browser.press(byId('join-go'));
+		await browser.find(byId('join-done'));
 		await browser.command('Emulation.setCPUThrottlingRate', { rate: SLOWED });
 		await browser.command('Page.addScriptToEvaluateOnNewDocument', { source: NOTE });
 		const from = Date.now();
-		await browser.press('join-open');
-		await browser.find('begin-due', 60_000);
+		await browser.press(byId('join-open'));
+		await browser.find(byId('begin-due'), 60_000);
 		const seen = await browser.driver.executeScript<Record<string, number>>('return window.seen');
 		// The week stands there as soon as the work is known; what is due is told once all tries have come.
 		today.push(seen.week ?? Number.NaN);

@@ -1,0 +1,133 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Builder, logging, WebDriver } from 'selenium-webdriver';
+import chrome from 'selenium-webdriver/chrome.js';
+import { Command } from 'selenium-webdriver/lib/command';
+import { clearAway } from './clear-away';
+import { DevTools } from './dev-tools';
+
+const FLAGS = [
+	'--headless',
+	'--no-sandbox',
+	'--disable-gpu',
+	'--disable-quic',
+	'--no-first-run',
+	'--disable-background-networking',
+	'--disable-component-update',
+	'--disable-sync',
+	'--disable-dev-shm-usage',
+	'--force-prefers-reduced-motion',
+];
+
+/**
+ * One headless Chromium. Each device of a journey is a context of its own in it, with storage and a window that nothing else
+ * sees: that takes a quarter of a second, where a browser takes one and more.
+ */
+export class Chromium {
+	private current: string;
+	private turn: Promise<unknown> = Promise.resolve();
+
+	private constructor(
+		readonly driver: WebDriver,
+		readonly tools: DevTools,
+		private readonly profile: string,
+		private readonly isOwnProfile: boolean,
+		/** The window it opened by itself: of the only context that has a profile. */
+		readonly firstWindow: string,
+	) {
+		this.current = firstWindow;
+	}
+
+	/**
+	 * @param profile a folder that outlives the browser; a fresh one, cleared away at the end, when left out.
+	 */
+	static async start(profile?: string): Promise<Chromium> {
+		const folder = profile ?? mkdtempSync(join(tmpdir(), 'tidy-sum-profile-'));
+		const options = new chrome.Options();
+		options.setChromeBinaryPath(process.env.CHROMIUM ?? '/usr/bin/chromium');
+		options.addArguments(...FLAGS, `--user-data-dir=${folder}`);
+		const logs = new logging.Preferences();
+		logs.setLevel(logging.Type.BROWSER, logging.Level.ALL);
+		options.setLoggingPrefs(logs);
+		const service = new chrome.ServiceBuilder(process.env.CHROMEDRIVER ?? '/usr/bin/chromedriver');
+		const driver = await new Builder().forBrowser('chrome').setChromeOptions(options).setChromeService(service).build();
+		const { debuggerAddress } = (await driver.getCapabilities()).get('goog:chromeOptions') as {
+			debuggerAddress: string;
+		};
+		const tools = await DevTools.of(debuggerAddress);
+		return new Chromium(driver, tools, folder, profile === undefined, await driver.getWindowHandle());
+	}
+
+	/** Runs a command in a window: the driver has one window at a time, so commands to several take turns. */
+	async inWindow<T>(window: string, act: () => Promise<T>): Promise<T> {
+		const mine = this.turn.then(async () => {
+			if (this.current !== window) {
+				await this.driver.switchTo().window(window);
+				this.current = window;
+			}
+			return act();
+		});
+		this.turn = mine.catch(() => {});
+		return mine;
+	}
+
+	/** Opens a context with a window: the id of each. */
+	async openContext(): Promise<{ readonly context: string; readonly window: string }> {
+		const { browserContextId } = await this.tools.send<{ browserContextId: string }>('Target.createBrowserContext', {
+			disposeOnDetach: true,
+		});
+		const { targetId } = await this.tools.send<{ targetId: string }>('Target.createTarget', {
+			url: 'about:blank',
+			browserContextId,
+			newWindow: true,
+		});
+		return { context: browserContextId, window: targetId };
+	}
+
+	async closeContext(context: string): Promise<void> {
+		// Commands that are under way end first.
+		await this.turn;
+		await this.tools.send('Target.disposeBrowserContext', { browserContextId: context });
+		this.current = '';
+	}
+
+	/** What any page of this browser has written to the console since last asked. */
+	async logs(): Promise<readonly logging.Entry[]> {
+		return this.inWindow(this.firstWindow, () => this.driver.manage().logs().get(logging.Type.BROWSER));
+	}
+
+	/** Ends it as a crash would: every process at once, with no chance to write anything. */
+	async crash(): Promise<void> {
+		this.tools.close();
+		spawnSync('pkill', ['-9', '-f', this.profile]);
+		await this.driver.quit().catch(() => {});
+	}
+
+	async close(): Promise<void> {
+		this.tools.close();
+		await this.driver.quit().catch(() => {});
+		if (this.isOwnProfile) clearAway(this.profile);
+	}
+}
+
+/** The driver of one window, whatever window others have driven meanwhile. */
+export class WindowDriver extends WebDriver {
+	constructor(
+		private readonly chromium: Chromium,
+		readonly window: string,
+	) {
+		super(chromium.driver.getSession(), chromium.driver.getExecutor());
+	}
+
+	override execute<T>(command: Command): Promise<T> {
+		return this.chromium.inWindow(this.window, async () => (await super.execute(command)) as T);
+	}
+
+	/** A command of the developer tools to the page of this window. */
+	async devTools(name: string, params: Record<string, unknown>): Promise<unknown> {
+		const command = new Command('sendAndGetDevToolsCommand').setParameter('cmd', name).setParameter('params', params);
+		return this.execute(command);
+	}
+}
