@@ -10,7 +10,7 @@ import { makeStore } from '../src/store/store';
 import { useLastDesk } from '../src/store/use-last-desk';
 import { followingOf } from '../src/work/following';
 import { makeRound } from '../src/work/made-rounds';
-import { did, opened } from '../src/work/works-slice';
+import { did, opened } from '../src/work/works-reducer';
 import { layGust, pressButton, showPanel } from './on-desk';
 
 const mockNavigate = jest.fn();

@@ -12,7 +12,7 @@ import { broughtIn } from '../src/work/brought';
 import { workNamed } from '../src/work/how-far';
 import { DRAFT } from '../src/work/list-names';
 import { problemName, sheetOf } from '../src/work/sheet';
-import { did } from '../src/work/works-slice';
+import { did } from '../src/work/works-reducer';
 import { fileOf } from './files-here';
 import { pressButton } from './on-desk';
 

@@ -11,7 +11,7 @@ import { canUndo } from '../src/work/history';
 import { howFarNamed, workNamed } from '../src/work/how-far';
 import { BROUGHT, DRAFT } from '../src/work/list-names';
 import { placeInSheet, problemName, sheetName, sheetNameOf, sheetOf } from '../src/work/sheet';
-import { begunAnew, did, parted, redid, renamed, undid, type WorksState } from '../src/work/works-slice';
+import { begunAnew, did, parted, redid, renamed, undid, type WorksState } from '../src/work/works-reducer';
 import { toldOf } from '../src/worker/told-of';
 
 const HONEY = '12 jars go to a crate. How many jars are in 36 crates, to 2 s.f.?';

@@ -13,7 +13,7 @@ import { TakePanel } from '../src/desk/panels/take-panel';
 import { SettingsScreen } from '../src/settings/settings-screen';
 import { type AppStore, makeStore } from '../src/store/store';
 import { SHELF } from '../src/work/list-names';
-import { begunAnew, did } from '../src/work/works-slice';
+import { begunAnew, did } from '../src/work/works-reducer';
 import { showPanel, viewOf } from './on-desk';
 
 const mockRouter = { navigate: () => {} };

@@ -9,7 +9,7 @@ import { HandInScreen } from '../src/hand-in/hand-in-screen';
 import { type AppStore, makeStore } from '../src/store/store';
 import { ShelfPart } from '../src/ways/shelf-part';
 import { madeRound } from '../src/work/made-rounds';
-import { did } from '../src/work/works-slice';
+import { did } from '../src/work/works-reducer';
 import { layGust } from './on-desk';
 
 const mockRouter = { navigate: jest.fn() };

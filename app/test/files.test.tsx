@@ -13,7 +13,7 @@ import { WithExercise } from '../src/store/with-exercise';
 import { broughtIn } from '../src/work/brought';
 import { deskIn } from '../src/work/desk-view';
 import { problemName, sheetOf } from '../src/work/sheet';
-import { did, tried } from '../src/work/works-slice';
+import { did, tried } from '../src/work/works-reducer';
 import { fileOf, savedFiles } from './files-here';
 
 const mockNavigate = jest.fn();

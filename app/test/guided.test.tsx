@@ -6,7 +6,7 @@ import { SettingsScreen } from '../src/settings/settings-screen';
 import { type AppStore, makeStore } from '../src/store/store';
 import { workNamed } from '../src/work/how-far';
 import { GUIDED } from '../src/work/list-names';
-import { did } from '../src/work/works-slice';
+import { did } from '../src/work/works-reducer';
 
 const mockRouter = { navigate: jest.fn() };
 jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));

@@ -1,4 +1,6 @@
+import 'fake-indexeddb/auto';
 import type { Step } from '@tidy-sum/schema';
+import { IDBFactory } from 'fake-indexeddb';
 import { afterPaintOrLeft } from '../src/quick/after-paint';
 import { makeStore } from '../src/store/store';
 import { entryOf, headOf, PARTS, partOf } from '../src/sync/desk-index';
@@ -12,7 +14,16 @@ import { freshTries } from '../src/work/bodies-in';
 import { halfDone, isFirstDay } from '../src/work/half-done';
 import { howFarNamed } from '../src/work/how-far';
 import { readFirst } from '../src/work/read-first';
-import { did, listed, loaded, missed, readHere, type WorkEntry, type WorksState } from '../src/work/works-slice';
+import {
+	acknowledged,
+	did,
+	listed,
+	loaded,
+	missed,
+	readHere,
+	type WorkEntry,
+	type WorksState,
+} from '../src/work/works-reducer';
 import { keptTriesOf, triedIn } from '../src/worker/kept-tries';
 
 const ANSWERED: readonly Step[] = [{ do: 'answer', text: '7 mm' }];
@@ -212,48 +223,82 @@ describe('a piece that lies on the device and is not read', () => {
 });
 
 describe('the rows of the device', () => {
-	/** Rows with nothing in them, which note how many transactions were begun, and committed before anything was answered. */
+	const line = (text: string): WorkEntry =>
+		piece('work-0001', 'new-snow', {
+			body: { exercise: 'new-snow', steps: [{ do: 'answer', text }] },
+			ahead: true,
+			touched: 1_770_000_000_000,
+		});
+
+	/** Rows of one browser, which every page of it opens for itself; and what was put into them. */
 	function rows() {
-		const noted = { begun: 0, committed: 0 };
-		const answered = (more = {}) => {
-			const one: { onsuccess?: () => void; result: unknown } = { result: undefined, ...more };
-			queueMicrotask(() => one.onsuccess?.());
-			return one;
-		};
-		const store = {
-			get: () => answered(),
-			getAll: () => answered({ result: [] }),
-			count: () => answered({ result: 0 }),
-			put: () => answered(),
-		};
-		const use = async (_: IDBTransactionMode, ask: (store: never) => unknown) => {
-			noted.begun += 1;
-			let isSameBreath = true;
-			queueMicrotask(() => {
-				isSameBreath = false;
+		const puts: string[] = [];
+		const opening = new Promise<IDBDatabase>((resolve) => {
+			const request = new IDBFactory().open('tidy-sum');
+			request.onupgradeneeded = () => void request.result.createObjectStore('kept');
+			request.onsuccess = () => resolve(request.result);
+		});
+		const page = (): ReturnType<typeof deviceStore> =>
+			deviceStore(async (mode, ask) => {
+				const store = (await opening).transaction('kept', mode).objectStore('kept');
+				const put = store.put.bind(store);
+				store.put = (value, key) => {
+					puts.push(JSON.stringify(value));
+					return put(value, key);
+				};
+				return ask(store);
 			});
-			const transaction = answered({
-				commit: () => {
-					if (isSameBreath) noted.committed += 1;
-				},
-			});
-			return ask({ ...store, transaction } as never);
-		};
-		return { noted, use: use as Parameters<typeof deviceStore>[0] };
+		return { puts, page };
 	}
 
-	it('are not held for longer than they are asked for: a page that is put to sleep would hold them against the next', async () => {
-		Object.assign(globalThis, { IDBKeyRange: { bound: (from: string, to: string) => [from, to] } });
-		const { noted, use } = rows();
-		const device = deviceStore(use);
-		await device.currentDesk();
-		await device.load('desk-0001');
-		await device.tries('desk-0001');
-		await device.count('desk-0001');
-		await device.keepEntries('desk-0001', [
-			piece('work-0001', 'new-snow', { body: { exercise: 'new-snow', steps: [], tries: [made(1)] } }),
-		]);
-		expect(noted.begun).toBeGreaterThan(8);
-		expect(noted.committed).toBe(noted.begun);
+	it('are read back by the next page as they were written, steps and tries and what is open', async () => {
+		const { page } = rows();
+		const first = page();
+		const body = { exercise: 'new-snow', steps: ANSWERED, tries: [made(1)] };
+		await first.keepEntries('desk-0001', [piece('work-0001', 'new-snow', { body: { ...body, steps: [...ANSWERED] } })]);
+		await first.keepOpen('desk-0001', { open: { 'new-snow': 'work-0001' }, last: 'new-snow', erasing: [] });
+		await first.keepPlace('desk-0001', 7);
+		await first.setCurrentDesk('desk-0001');
+
+		const next = page();
+		expect(await next.currentDesk()).toBe('desk-0001');
+		const { works, place, aside } = await next.load('desk-0001');
+		expect([place, aside, works.last, works.open]).toEqual([7, 0, 'new-snow', { 'new-snow': 'work-0001' }]);
+		expect(works.byId['work-0001']?.away).toMatchObject({ steps: 1, tries: 1 });
+		expect((await next.pieces('desk-0001'))[0]?.body).toEqual(body);
+		expect((await next.tries('desk-0001')).join()).toContain('work-0001');
+		expect((await next.load('desk-0002')).works.byId).toEqual({});
+	});
+
+	it('are taken away with their index, and of no other desk', async () => {
+		const { page } = rows();
+		const first = page();
+		for (const desk of ['desk-0001', 'desk-0002']) await first.keepEntries(desk, [line('7 mm')]);
+		await first.forget('desk-0001');
+		const next = page();
+		expect([await next.count('desk-0001'), await next.count('desk-0002')]).toEqual([0, 1]);
+		expect(Object.keys((await next.load('desk-0001')).works.byId)).toEqual([]);
+	});
+
+	it('take an acknowledgement alone, without the steps a second time, and the next page knows of it', async () => {
+		const { page, puts } = rows();
+		const store = makeStore();
+		const device = page();
+		const kept = keepHere({ store, desk: 'desk-0001', device });
+		store.dispatch(did('new-snow', { do: 'answer', text: 'a long answer that is written once' }));
+		await kept.written();
+		const [sent] = Object.values(store.getState().works.byId);
+		if (!sent) throw new Error('there is a piece');
+		const before = puts.length;
+		store.dispatch(acknowledged({ sent, version: 1 }));
+		await kept.written();
+		expect(puts.length).toBe(before + 1);
+		expect(puts.filter((text) => text.includes('a long answer'))).toHaveLength(1);
+
+		const { works } = await page().load('desk-0001');
+		const next = makeStore();
+		next.dispatch(loaded(works));
+		next.dispatch(readHere({ read: [...(await page().pieces('desk-0001'))], unread: [] }));
+		expect(next.getState().works.byId[sent.id]).toMatchObject({ version: 1, ahead: false, body: sent.body });
 	});
 });

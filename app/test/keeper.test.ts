@@ -6,7 +6,7 @@ import { memoryStore } from '../src/sync/memory-store';
 import { sayKeeping } from '../src/sync/said-keeping';
 import type { Heard, Sent, ServerStore } from '../src/sync/server-store';
 import { wanted } from '../src/sync/sync-slice';
-import { did, erased, loaded, parted, type WorkEntry } from '../src/work/works-slice';
+import { did, erased, loaded, parted, type WorkEntry } from '../src/work/works-reducer';
 
 const PLACE = {
 	do: 'place',
@@ -273,7 +273,7 @@ describe('keeping', () => {
 		});
 		await pass(10);
 		isAway = true;
-		hears({ seq: 9 });
+		hears({ seq: 9, heads: [] });
 		await pass(10);
 		isAway = false;
 		const before = asked.length;

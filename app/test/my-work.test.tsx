@@ -8,7 +8,7 @@ import { sayMerged, sizeText } from '../src/settings/your-data';
 import { type AppStore, makeStore } from '../src/store/store';
 import { mergedIn } from '../src/work/merged';
 import { shelfIn } from '../src/work/my-shelf';
-import { did, loaded, renamed, tried, type WorksState } from '../src/work/works-slice';
+import { did, loaded, renamed, tried, type WorksState } from '../src/work/works-reducer';
 import { layGust } from './on-desk';
 
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: () => {} }) }));

@@ -7,7 +7,7 @@ import { SettingsScreen } from '../src/settings/settings-screen';
 import { makeStore } from '../src/store/store';
 import { SHELF } from '../src/work/list-names';
 import { numbersOf } from '../src/work/numbers';
-import { did, undid } from '../src/work/works-slice';
+import { did, undid } from '../src/work/works-reducer';
 import { layGust, pressButton, showPanel, viewOf } from './on-desk';
 
 const mockRouter = { navigate: jest.fn() };

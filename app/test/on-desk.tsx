@@ -7,7 +7,7 @@ import { type AppStore, makeStore } from '../src/store/store';
 import { useDesk } from '../src/store/use-desk';
 import type { DeskView } from '../src/work/desk-view';
 import type { PanelKind, PanelOf } from '../src/work/panel-slice';
-import { did } from '../src/work/works-slice';
+import { did } from '../src/work/works-reducer';
 
 type Shown = {
 	readonly store: AppStore;

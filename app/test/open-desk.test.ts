@@ -1,6 +1,6 @@
 import { openDesk } from '../src/store/open-desk';
 import { makeStore } from '../src/store/store';
-import { did } from '../src/work/works-slice';
+import { did } from '../src/work/works-reducer';
 
 /** jsdom has no database of its own, as a private window may have none. */
 describe('a browser without a store of its own', () => {

@@ -5,7 +5,7 @@ import { Provider } from 'react-redux';
 import { RecordScreen } from '../src/record/record-screen';
 import { type AppStore, makeStore } from '../src/store/store';
 import { keepRound } from '../src/work/made-rounds';
-import { did, tried } from '../src/work/works-slice';
+import { did, tried } from '../src/work/works-reducer';
 
 const mockNavigate = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate, setParams: () => {} }) }));

@@ -6,7 +6,7 @@ import { ReplayScreen } from '../src/replay/replay-screen';
 import { type AppStore, makeStore } from '../src/store/store';
 import { bodyAfter, sayStep } from '../src/work/said-steps';
 import { workOf } from '../src/work/work';
-import { did, redid, undid } from '../src/work/works-slice';
+import { did, redid, undid } from '../src/work/works-reducer';
 
 const mockNavigate = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));

@@ -12,7 +12,7 @@ import { exerciseNamed } from '../src/work/exercises';
 import { historyOf } from '../src/work/history';
 import { needsLine } from '../src/work/line-of-work';
 import { madeRound, makeRound } from '../src/work/made-rounds';
-import { did, loaded, tried, undid } from '../src/work/works-slice';
+import { did, loaded, tried, undid } from '../src/work/works-reducer';
 import { pressButton, viewOf } from './on-desk';
 
 const mockNavigate = jest.fn();

@@ -6,7 +6,7 @@ import { NudgePanel } from '../src/desk/panels/nudge-panel';
 import { ProblemsScreen } from '../src/problems/problems-screen';
 import { makeStore } from '../src/store/store';
 import { Words } from '../src/ui/words';
-import { did } from '../src/work/works-slice';
+import { did } from '../src/work/works-reducer';
 import { pressButton, showPanel, viewOf } from './on-desk';
 
 const mockRouter = { navigate: () => {} };

@@ -99,7 +99,7 @@ describe('events of a desk', () => {
 		);
 		const heard: unknown[] = [];
 		expect(await server.listen((one) => heard.push(one), new AbortController().signal)).toBe(true);
-		expect(heard).toEqual([{ seq: 3 }, { seq: 4 }, { closed: true }]);
+		expect(heard).toEqual([{ seq: 3, heads: [] }, { seq: 4, heads: [] }, { closed: true }]);
 	});
 
 	it('end where nothing comes for long, as on a connection that is dead', async () => {

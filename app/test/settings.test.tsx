@@ -1,4 +1,4 @@
-import { fireEvent, render, screen } from '@testing-library/react';
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { Provider } from 'react-redux';
 import { applySettings, readSettings } from '../src/device/settings';
 import { SettingsScreen } from '../src/settings/settings-screen';
@@ -53,67 +53,93 @@ describe('what a device is set to', () => {
 });
 
 describe('a new version', () => {
-	type Listener = (event?: unknown) => void;
-
 	/** The browser's workers, with one version in use and another on its way. */
 	function workers({ controlled = true } = {}) {
-		const heard: Record<string, Listener> = {};
-		const waiting = { postMessage: jest.fn() };
-		const installing: { addEventListener: (_: string, listener: Listener) => void } = {
-			addEventListener: (_, listener) => {
-				heard.statechange = listener;
-			},
-		};
-		const registration = {
-			waiting: null as typeof waiting | null,
+		const scriptURL = `${location.origin}/sw.js`;
+		const version = (state: string) => Object.assign(new EventTarget(), { scriptURL, state, postMessage: jest.fn() });
+		const installing = version('installing');
+		const registration = Object.assign(new EventTarget(), {
 			installing,
-			addEventListener: (name: string, listener: Listener) => {
-				heard[name] = listener;
-			},
+			waiting: null as typeof installing | null,
+			active: controlled ? version('activated') : null,
 			update: async () => {},
-		};
+		});
+		const container = Object.assign(new EventTarget(), {
+			controller: registration.active,
+			register: jest.fn(async () => registration),
+			getRegistration: async () => registration,
+			ready: Promise.resolve(registration),
+		});
+		Object.defineProperty(navigator, 'serviceWorker', { configurable: true, value: container });
+		// jsdom has no channels; what is sent through this one is not answered here.
+		Object.assign(globalThis, {
+			MessageChannel: class {
+				port1 = {};
+				port2 = {};
+			},
+		});
 		return {
-			heard,
-			waiting,
-			registration,
-			container: {
-				controller: controlled ? {} : null,
-				addEventListener: (name: string, listener: Listener) => {
-					heard[name] = listener;
-				},
-				register: async () => registration,
-			} as unknown as ServiceWorkerContainer,
+			container: container as unknown as ServiceWorkerContainer,
+			register: container.register,
+			installing,
+			/** The new version is installed, and waits to take over. */
+			installed: () => {
+				registration.dispatchEvent(new Event('updatefound'));
+				installing.state = 'installed';
+				registration.waiting = installing;
+				installing.dispatchEvent(new Event('statechange'));
+			},
+			/** Another version takes over the page. */
+			controls: () => {
+				Object.assign(container, { controller: installing });
+				container.dispatchEvent(new Event('controllerchange'));
+			},
 		};
 	}
 
 	const begin = async (of: ReturnType<typeof workers>, reload = () => {}) => {
 		const told: (() => void)[] = [];
-		keepOffline((take) => told.push(take), of.container, { afterMs: 0, reload });
+		keepOffline((take) => told.push(take), of.container, {
+			afterMs: 0,
+			reload,
+			load: async () => jest.requireActual('workbox-window'),
+		});
+		await waitFor(() => expect(of.register).toHaveBeenCalled());
 		await new Promise((resolve) => setTimeout(resolve, 20));
 		return told;
 	};
 
-	it('is told once it waits, and taken at a touch: the page is loaded anew when it has taken over', async () => {
+	it('is told once it waits, and taken at a touch: the page is loaded again when it has taken over', async () => {
 		const of = workers();
 		const reload = jest.fn();
 		const told = await begin(of, reload);
 		expect(told).toHaveLength(0);
-		of.heard.updatefound?.();
-		of.registration.waiting = of.waiting;
-		of.heard.statechange?.();
-		expect(told).toHaveLength(1);
-		// Another page took it: this one goes on as it is.
-		of.heard.controllerchange?.();
-		expect(reload).not.toHaveBeenCalled();
+		of.installed();
+		await waitFor(() => expect(told).toHaveLength(1));
 		told[0]?.();
-		expect(of.waiting.postMessage).toHaveBeenCalledWith({ type: 'SKIP_WAITING' });
-		of.heard.controllerchange?.();
-		expect(reload).toHaveBeenCalledTimes(1);
+		await waitFor(() => expect(of.installing.postMessage).toHaveBeenCalled());
+		expect(of.installing.postMessage.mock.calls[0]?.[0]).toMatchObject({ type: 'SKIP_WAITING' });
+		expect(reload).not.toHaveBeenCalled();
+		of.controls();
+		await waitFor(() => expect(reload).toHaveBeenCalledTimes(1));
+	});
+
+	it('that another page took leaves this page as it is', async () => {
+		const of = workers();
+		const reload = jest.fn();
+		const told = await begin(of, reload);
+		of.installed();
+		await waitFor(() => expect(told).toHaveLength(1));
+		of.controls();
+		await new Promise((resolve) => setTimeout(resolve, 20));
+		expect(reload).not.toHaveBeenCalled();
 	});
 
 	it('is not told of the first version of all, which has no page to take over from', async () => {
 		const of = workers({ controlled: false });
-		of.registration.waiting = of.waiting;
-		expect(await begin(of)).toHaveLength(0);
+		const told = await begin(of);
+		of.installed();
+		await new Promise((resolve) => setTimeout(resolve, 300));
+		expect(told).toHaveLength(0);
 	});
 });

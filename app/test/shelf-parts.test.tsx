@@ -14,7 +14,7 @@ import { ShelfScreen } from '../src/ways/shelf-screen';
 import { SHELF } from '../src/work/list-names';
 import { shelfIn } from '../src/work/my-shelf';
 import { workOf } from '../src/work/work';
-import { did, opened } from '../src/work/works-slice';
+import { did, opened } from '../src/work/works-reducer';
 
 const mockNavigate = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));

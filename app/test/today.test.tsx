@@ -6,7 +6,7 @@ import { set } from '../src/device/settings-slice';
 import { type AppStore, makeStore } from '../src/store/store';
 import { TodayScreen } from '../src/today/today-screen';
 import { layStep } from '../src/work/handed';
-import { did, tried } from '../src/work/works-slice';
+import { did, tried } from '../src/work/works-reducer';
 import { layGust } from './on-desk';
 
 const mockNavigate = jest.fn();

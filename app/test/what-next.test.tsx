@@ -4,7 +4,7 @@ import { hint, nextBlock, panelFor } from '../src/desk/what-next';
 import { makeStore } from '../src/store/store';
 import type { DeskView } from '../src/work/desk-view';
 import type { Panel } from '../src/work/panel-slice';
-import { did } from '../src/work/works-slice';
+import { did } from '../src/work/works-reducer';
 import { viewOf } from './on-desk';
 
 const mockRouter = { navigate: () => {} };

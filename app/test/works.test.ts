@@ -1,6 +1,7 @@
 import { type Step, type StoredWork, type WorkBody, workBodySchema } from '@tidy-sum/schema';
 import { canRedo, canUndo, continues, freshBody, historyOf, withStep } from '../src/work/history';
 import { howFarNamed } from '../src/work/how-far';
+import { mergedBody } from '../src/work/merged-body';
 import { piecesOfSheet } from '../src/work/sheet';
 import { workOf } from '../src/work/work';
 import {
@@ -17,8 +18,8 @@ import {
 	undid,
 	type WorkEntry,
 	type WorksState,
-	worksSlice,
-} from '../src/work/works-slice';
+	worksReducer,
+} from '../src/work/works-reducer';
 import { linesOn } from '../src/work/works-state';
 
 const PLACE: Step = {
@@ -109,10 +110,10 @@ describe('undo and redo, which are steps', () => {
 	});
 });
 
-const reduce = worksSlice.reducer;
+const reduce = worksReducer;
 
 function after(...actions: Parameters<typeof reduce>[1][]): WorksState {
-	return actions.reduce(reduce, undefined) as WorksState;
+	return actions.reduce<WorksState | undefined>(reduce, undefined) as WorksState;
 }
 
 function only(state: WorksState): WorkEntry {
@@ -120,6 +121,35 @@ function only(state: WorksState): WorkEntry {
 	if (!entry || more.length) throw new Error('one piece of work is expected');
 	return entry;
 }
+
+describe('steps that came with their keys in another order', () => {
+	/** A step as a file or another server may write it. */
+	const turned = (step: Step): Step => Object.fromEntries(Object.entries(step).reverse()) as unknown as Step;
+
+	it('are the same steps: one history goes on from the other, and a list has each once', () => {
+		expect(continues(body(PLACE, TURN), body(turned(PLACE)))).toBe(true);
+		const keep = (id: string): Step => ({
+			do: 'keep',
+			id,
+			fact: { left: { number: '1', unit: 'bale' }, right: { number: '9.5', unit: 'kg' } },
+		});
+		const list = (...steps: Step[]): WorkBody => ({ exercise: 'my-shelf', steps });
+		const merged = mergedBody(list(keep('f1'), keep('f2')), list(turned(keep('f2')), keep('f3')));
+		expect(merged?.steps.map((step) => 'id' in step && step.id)).toEqual(['f1', 'f2', 'f3']);
+	});
+
+	it('leave nothing to be sent where the server has just what is here', () => {
+		const state = after(did('new-snow', PLACE));
+		const { id } = only(state);
+		const kept = {
+			id,
+			version: 3,
+			body: { steps: [turned(PLACE)], exercise: 'new-snow' },
+			kept: '2026-01-01T00:00:00.000Z',
+		};
+		expect(only(reduce(state, parted(kept)))).toMatchObject({ version: 3, ahead: false });
+	});
+});
 
 describe('the works of a desk', () => {
 	it('begin with the first thing done, and stay ahead until acknowledged', () => {
@@ -193,18 +223,18 @@ describe('one’s own Shelf, begun on two devices that knew nothing of each othe
 			id,
 			fact: { left: { number: id.slice(-1), unit: 'cm' }, right: { number: '1', unit: 'in' } },
 		});
-		const mine = worksSlice.reducer(undefined, did('my-shelf', keep('fact-1'))) as WorksState;
+		const mine = worksReducer(undefined, did('my-shelf', keep('fact-1'))) as WorksState;
 		const theirs: StoredWork = {
 			id: 'shelf-of-before',
 			version: 4,
 			kept: '2026-01-01T00:00:00.000Z',
 			body: { exercise: 'my-shelf', steps: [keep('fact-2'), keep('fact-3'), UNDO] },
 		};
-		const both = worksSlice.reducer(mine, parted(theirs)) as WorksState;
+		const both = worksReducer(mine, parted(theirs)) as WorksState;
 		const shelf = both.byId[both.open['my-shelf'] ?? ''];
 		expect(shelf).toMatchObject({ id: 'list-my-shelf', ahead: true });
 		expect(shelf?.body.steps).toEqual([keep('fact-2'), keep('fact-3'), UNDO, keep('fact-1')]);
-		expect(worksSlice.reducer(both, parted({ ...theirs, version: 5 })).byId['list-my-shelf']).toBe(shelf);
+		expect(worksReducer(both, parted({ ...theirs, version: 5 })).byId['list-my-shelf']).toBe(shelf);
 	});
 });
 
@@ -230,7 +260,7 @@ describe('what is erased', () => {
 			entry('e', 'own-free'),
 		);
 		expect(piecesOfSheet(state, 'sheet-one')).toEqual(['a', 'b', 'c']);
-		const next = worksSlice.reducer(state, erased(piecesOfSheet(state, 'sheet-one')));
+		const next = worksReducer(state, erased(piecesOfSheet(state, 'sheet-one')));
 		expect(Object.keys(next.byId)).toEqual(['d', 'e']);
 		expect(next.erasing).toEqual(['a', 'b', 'c']);
 		expect(next.open['own-one-p1']).toBeUndefined();
@@ -243,7 +273,7 @@ describe('what is erased', () => {
 
 	it('leaves the other line of an exercise on the Desk', () => {
 		const state = works(entry('a', 'new-snow'), entry('b', 'new-snow'));
-		expect(worksSlice.reducer(state, erased(['b'])).open['new-snow']).toBe('a');
+		expect(worksReducer(state, erased(['b'])).open['new-snow']).toBe('a');
 	});
 });
 
@@ -257,7 +287,7 @@ describe('a piece whose steps are on the server alone', () => {
 		tries: 1,
 		gone: false,
 	};
-	const listedState = () => worksSlice.reducer(undefined, listed([{ ...HEAD, exercise: 'new-snow' }])) as WorksState;
+	const listedState = () => worksReducer(undefined, listed([{ ...HEAD, exercise: 'new-snow' }])) as WorksState;
 
 	it('tells how far it is by its tries, once they come', () => {
 		expect(howFarNamed(listedState(), 'new-snow')).toBe('begun');
@@ -272,14 +302,14 @@ describe('a piece whose steps are on the server alone', () => {
 			start: null,
 			factors: [],
 		};
-		const tried = worksSlice.reducer(listedState(), triesCame([{ id: HEAD.id, version: 2, tries: [made] }]));
+		const tried = worksReducer(listedState(), triesCame([{ id: HEAD.id, version: 2, tries: [made] }]));
 		expect(howFarNamed(tried, 'new-snow')).toBe('right');
 	});
 
 	it('is not worked on blindly: what is done meanwhile lies beside it, and both are there when it comes', () => {
-		const worked = worksSlice.reducer(listedState(), did('new-snow', TURN)) as WorksState;
+		const worked = worksReducer(listedState(), did('new-snow', TURN)) as WorksState;
 		expect(Object.keys(worked.byId)).toHaveLength(2);
-		const all = worksSlice.reducer(
+		const all = worksReducer(
 			worked,
 			came([{ id: HEAD.id, version: 2, kept: HEAD.kept, body: { exercise: 'new-snow', steps: [PLACE] } }]),
 		) as WorksState;

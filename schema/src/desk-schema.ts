@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema, trySchema, workSchema } from './work-schema';
+import { idSchema, trySchema } from './work-schema';
 
 /** A secret key of a device, as its bytes are written for a header: 16 to 64 bytes in base64url. */
 export const keySchema = z.string().regex(/^[A-Za-z0-9_-]{22,86}$/);
@@ -94,8 +94,17 @@ export const placeSchema = z
 	.transform(Number)
 	.default(0);
 
-/** The reply to a version that was kept: it, and its place among the changes of the desk where it has just got one. */
-export const keptSchema = workSchema.extend({ seq: z.number().int().min(1).optional() });
+/**
+ * The reply to a version that was kept: its number, and its place among the changes of the desk where it has just got one. What
+ * is in it is what was sent: only another version that is kept comes back whole.
+ */
+export const keptSchema = z.object({
+	version: z.number().int().min(1),
+	seq: z.number().int().min(1).optional(),
+});
+
+/** What an event of a desk says: how far its changes go, and the heads of those that were just made, where they are few. */
+export const changedSchema = z.object({ seq: z.number().int().min(0), heads: z.array(headSchema).default([]) });
 
 /** The reply to erasing a piece of work. */
 export const erasedSchema = z.object({ id: idSchema, version: z.number().int().min(1) });

@@ -20,7 +20,7 @@ import { layStep } from '../work/handed';
 import { canRedo, canUndo } from '../work/history';
 import { BROUGHT, DRAFT } from '../work/list-names';
 import { sheetName, sheetNameOf } from '../work/sheet';
-import { did, redid, renamed, undid } from '../work/works-slice';
+import { did, redid, renamed, undid } from '../work/works-reducer';
 import type { Brought } from '../worker/core-jobs';
 import { FileDraft, keptOf } from './file-draft';
 import { FromLink } from './from-link';

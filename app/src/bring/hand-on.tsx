@@ -13,7 +13,7 @@ import { Words } from '../ui/words';
 import { handedOf, handedTitle } from '../work/handed';
 import { isBegun, workNamed } from '../work/how-far';
 import { isSheet } from '../work/sheet';
-import type { WorksState } from '../work/works-slice';
+import type { WorksState } from '../work/works-reducer';
 
 /** Problems as they stand, whether they say what is wanted or not yet: for this app, on another device. */
 function asTheyStand(works: WorksState, name: string): TakeForm {

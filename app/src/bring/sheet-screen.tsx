@@ -17,7 +17,7 @@ import { toldIn } from '../work/handed';
 import { type HowFar, SAYS_HOW_FAR, workNamed } from '../work/how-far';
 import { piecesOfSheet, problemName, type Sheet, sheetOf, sheetTitle } from '../work/sheet';
 import { sheetProgress } from '../work/sheet-progress';
-import { did, erased, undid, type WorksState } from '../work/works-slice';
+import { did, erased, undid, type WorksState } from '../work/works-reducer';
 import { HandOn } from './hand-on';
 import { ProblemRow } from './problem-row';
 import { useTold } from './use-told';

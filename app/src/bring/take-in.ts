@@ -7,7 +7,7 @@ import { ownName } from '../work/exercises';
 import { takingIn } from '../work/handed';
 import { BROUGHT } from '../work/list-names';
 import { sheetName } from '../work/sheet';
-import { did, laid } from '../work/works-slice';
+import { did, laid } from '../work/works-reducer';
 
 /**
  * Takes in problems that were handed on: several as a sheet, one as a problem of one's own. Gives where they are worked; for

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { workNamed } from '../work/how-far';
 import { NO_WORK, type Work } from '../work/work';
-import { did } from '../work/works-slice';
+import { did } from '../work/works-reducer';
 import type { Brought } from '../worker/core-jobs';
 import { work as inWorker } from '../worker/core-worker';
 

@@ -7,7 +7,7 @@ import { useRoom } from '../ui/use-room';
 import { useTitle } from '../ui/use-title';
 import type { DeskView } from '../work/desk-view';
 import { closed, showed } from '../work/panel-slice';
-import { opened } from '../work/works-slice';
+import { opened } from '../work/works-reducer';
 import { DeskPage } from './desk-page';
 import { GuideContext, useGuide } from './guide';
 import { PANELS } from './panels';

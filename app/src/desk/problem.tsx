@@ -63,7 +63,7 @@ export const Problem = memo(function Problem({ exercise, title, placed, wanted, 
 				</Words>
 			</Box>
 			<Box style={styles.problem}>
-				<Words testID="problem">
+				<Words role="group" aria-label="The problem" testID="problem">
 					{exercise.prompt === '' && onChange
 						? 'Type or paste a problem, or say what it starts from and what is wanted.'
 						: null}

@@ -14,7 +14,7 @@ import { ownName } from '../work/exercises';
 import { SHELF } from '../work/list-names';
 import type { Covered } from '../work/numbers';
 import { closed, type Panel, showed } from '../work/panel-slice';
-import { begunAnew, did, redid, swapped, undid } from '../work/works-slice';
+import { begunAnew, did, redid, swapped, undid } from '../work/works-reducer';
 
 /** Done when the next frame has been painted, or the page is left before. */
 const painted = () => new Promise<void>((go) => afterPaintOrLeft(go));

@@ -10,7 +10,7 @@ import { Notice } from '../ui/notice';
 import { Part } from '../ui/part';
 import { Words } from '../ui/words';
 import { titleOfWork } from '../work/title-of-work';
-import type { WorksState } from '../work/works-slice';
+import type { WorksState } from '../work/works-reducer';
 import { Row, Rows } from './rows';
 import { useAnswer } from './use-answer';
 

@@ -12,7 +12,7 @@ import { type HowFar, howFarNamed, SAYS_HOW_FAR, workNamed } from '../work/how-f
 import { BROUGHT } from '../work/list-names';
 import { isSheet, sheetOf } from '../work/sheet';
 import { sheetProgress } from '../work/sheet-progress';
-import { did, undid, type WorksState } from '../work/works-slice';
+import { did, undid, type WorksState } from '../work/works-reducer';
 import { type Asked, isIn } from './asked';
 
 /** How many are put in order with one touch, beside the one that is moved. */

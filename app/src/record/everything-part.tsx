@@ -26,7 +26,7 @@ import { dateText } from '../ui/dates';
 import { Field } from '../ui/field';
 import { Words } from '../ui/words';
 import { titleOfWork } from '../work/title-of-work';
-import type { WorksState } from '../work/works-slice';
+import type { WorksState } from '../work/works-reducer';
 import { skillTitle } from './skill-title';
 import { clockText } from './spread-bar';
 import { WAYS_IT_WENT } from './went-bar';

@@ -19,7 +19,7 @@ import { Page } from '../ui/page';
 import { Words } from '../ui/words';
 import { howFarNamed, SAYS_HOW_FAR } from '../work/how-far';
 import { titleOfWork } from '../work/title-of-work';
-import { loaded } from '../work/works-slice';
+import { loaded } from '../work/works-reducer';
 import { ReplayScreen } from './replay-screen';
 
 /** What a link to look at shows, in a store of its own, so that nothing of it mixes with one's own work. */

@@ -17,7 +17,7 @@ import { Words } from '../ui/words';
 import { SHELF } from '../work/list-names';
 import { chosenNumbers } from '../work/numbers';
 import { NUMBERS, SUPPORT } from '../work/said-choices';
-import { did } from '../work/works-slice';
+import { did } from '../work/works-reducer';
 import { YourData } from './your-data';
 
 const THEMES = [

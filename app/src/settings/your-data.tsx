@@ -15,7 +15,7 @@ import { FileButton } from '../ui/file-button';
 import { saveFile } from '../ui/save-file';
 import { Words } from '../ui/words';
 import { type Merged, mergedIn } from '../work/merged';
-import { tookIn } from '../work/works-slice';
+import { tookIn } from '../work/works-reducer';
 import { isHere } from '../work/works-state';
 import { workOnFiles } from '../worker/form-worker';
 

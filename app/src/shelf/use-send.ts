@@ -6,7 +6,7 @@ import { useAppDispatch, useAppSelector } from '../store/store';
 import { ownName } from '../work/exercises';
 import { openLineOf } from '../work/open-line';
 import { workOf } from '../work/work';
-import { did } from '../work/works-slice';
+import { did } from '../work/works-reducer';
 
 /** What a part of the Shelf has to give to the Desk. */
 export type ToSend = {

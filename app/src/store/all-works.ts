@@ -1,4 +1,4 @@
-import type { WorkEntry, WorksState } from '../work/works-slice';
+import type { WorkEntry, WorksState } from '../work/works-reducer';
 import { withSteps } from '../work/works-state';
 import { openDevice } from './device';
 import type { AppStore } from './store';

@@ -5,7 +5,7 @@ import type { DeskHere } from '../sync/device-store';
 import { hashOf } from '../sync/key-hash';
 import { deviceSays, newKey } from '../sync/keys';
 import { deskOnServer, joinWithCode, serverStore } from '../sync/server-store';
-import type { WorksState } from '../work/works-slice';
+import type { WorksState } from '../work/works-reducer';
 import { unreadOf } from './all-works';
 import { openDevice, stopKeeping } from './device';
 

@@ -7,7 +7,7 @@ import { keepHere } from '../sync/keep-here';
 import { readsWanted } from '../sync/read-pieces';
 import { comingIs, deskOpened, fleeting, kept, type LinkAsks, linkAsks, setAside } from '../sync/sync-slice';
 import { readFirst } from '../work/read-first';
-import { loaded, readHere, type WorkEntry } from '../work/works-slice';
+import { loaded, readHere, type WorkEntry } from '../work/works-reducer';
 import { keepsUntil, openDevice } from './device';
 import type { AppStore } from './store';
 

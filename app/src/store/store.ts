@@ -3,7 +3,7 @@ import { useDispatch, useSelector, useStore } from 'react-redux';
 import { settingsSlice } from '../device/settings-slice';
 import { syncSlice } from '../sync/sync-slice';
 import { deskSlice } from '../work/panel-slice';
-import { worksReducer } from '../work/works-slice';
+import { worksReducer } from '../work/works-reducer';
 
 /** The store of the app; tests make their own. */
 export function makeStore() {

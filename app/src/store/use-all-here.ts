@@ -1,6 +1,6 @@
 import { useEffect, useMemo } from 'react';
 import { wanted } from '../sync/sync-slice';
-import type { WorkEntry, WorksState } from '../work/works-slice';
+import type { WorkEntry, WorksState } from '../work/works-reducer';
 import { useAppDispatch, useAppSelector } from './store';
 
 function toRead({ byId }: WorksState, isMeant: (exercise: string) => boolean): readonly string[] {

@@ -7,7 +7,7 @@ import { posingStep } from '../work/handed';
 import { workNamed } from '../work/how-far';
 import { bringReader, isReaderHere } from '../work/own-reader';
 import { placeInSheet } from '../work/sheet';
-import { did } from '../work/works-slice';
+import { did } from '../work/works-reducer';
 import { work } from '../worker/core-worker';
 import { useAppDispatch, useAppSelector } from './store';
 import { useRound } from './use-round';

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { workNamed } from '../work/how-far';
 import { GUIDED } from '../work/list-names';
-import { begunAnew } from '../work/works-slice';
+import { begunAnew } from '../work/works-reducer';
 import { useAppDispatch, useAppSelector } from './store';
 import { useSettings } from './use-settings';
 

@@ -1,7 +1,7 @@
 import type { Tried } from '@tidy-sum/core/practice';
 import { useMemo } from 'react';
 import { freshTries } from '../work/bodies-in';
-import type { WorkEntry, WorksState } from '../work/works-slice';
+import type { WorkEntry, WorksState } from '../work/works-reducer';
 import { type AllTries, triesById } from '../worker/kept-tries';
 import { useAppSelector } from './store';
 import { useAllTries } from './use-tried';

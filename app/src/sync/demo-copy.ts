@@ -1,4 +1,4 @@
-import type { WorkEntry } from '../work/works-slice';
+import type { WorkEntry } from '../work/works-reducer';
 import { keepDesk, newDesk } from './desks-here';
 import type { DeviceStore } from './device-store';
 import type { ServerStore } from './server-store';

@@ -1,6 +1,6 @@
 import { howFarOf } from '../work/how-far';
 import { isNeededWhole } from '../work/read-first';
-import type { WorkEntry } from '../work/works-slice';
+import type { WorkEntry } from '../work/works-reducer';
 import type { HeadRow } from './kept-rows';
 
 /**

@@ -1,5 +1,5 @@
 import { createStore, get, promisifyRequest, type UseStore } from 'idb-keyval';
-import type { WorkEntry, WorksState } from '../work/works-slice';
+import type { WorkEntry, WorksState } from '../work/works-reducer';
 import { keptTriesOf } from '../worker/kept-tries';
 import { entryOf, headOf, PARTS, partOf } from './desk-index';
 import type { HeadRow, KeptDesk } from './kept-rows';
@@ -30,8 +30,16 @@ export type DeviceStore = {
 	/** The desk that was made as a copy of another one; none where none was. */
 	readonly copyOf: (desk: string) => Promise<string | undefined>;
 	readonly setCopyOf: (desk: string, copy: string) => Promise<void>;
-	/** Writes pieces of work, and takes others away; it is done when all is written. */
-	readonly keepEntries: (desk: string, entries: readonly WorkEntry[], gone?: readonly string[]) => Promise<void>;
+	/**
+	 * Writes pieces of work, and takes others away; it is done when all is written. Of those among `heads` only what the index
+	 * says is written: their steps are there already.
+	 */
+	readonly keepEntries: (
+		desk: string,
+		entries: readonly WorkEntry[],
+		gone?: readonly string[],
+		heads?: ReadonlySet<string>,
+	) => Promise<void>;
 	readonly keepOpen: (desk: string, opened: Opened) => Promise<void>;
 	readonly keepPlace: (desk: string, place: number) => Promise<void>;
 	/** Takes everything of a desk off this device. */
@@ -40,6 +48,8 @@ export type DeviceStore = {
 
 /** How many pieces of work are written in one go. */
 const AT_ONCE = 200;
+
+const NO_HEADS: ReadonlySet<string> = new Set();
 
 const NOTHING_OPEN: Opened = { open: {}, last: null, erasing: [] };
 
@@ -231,17 +241,18 @@ export function deviceStore(rows: UseStore = createStore('tidy-sum', 'kept')): D
 		count: countOf,
 		copyOf: (desk) => get<string>(`copy:${desk}`, store),
 		setCopyOf: (desk, copy) => put(store, `copy:${desk}`, copy),
-		keepEntries: async (desk, entries, gone = []) => {
+		keepEntries: async (desk, entries, gone = [], heads = NO_HEADS) => {
 			// Of a desk that is not open the index is read first.
 			const index = indexes.get(desk) ?? (await indexOpened(desk));
-			const tried = entries.filter(({ body, away }) => body.tries?.length && !away?.here);
+			const tried = entries.filter(({ id, body, away }) => body.tries?.length && !away?.here && !heads.has(id));
 			// Many at once come from another device: between some and the next the page may paint.
 			for (let at = 0; at === 0 || at < entries.length; at += AT_ONCE) {
 				const some = entries.slice(at, at + AT_ONCE);
 				const out = at === 0 ? gone : [];
 				await change(store, (rows) => {
 					// What is not read yet lies there already.
-					for (const entry of some) if (entry.away?.here === undefined) rows.put(entry, keyOf('work', desk, entry.id));
+					for (const entry of some)
+						if (entry.away?.here === undefined && !heads.has(entry.id)) rows.put(entry, keyOf('work', desk, entry.id));
 					for (const id of out) rows.delete(keyOf('work', desk, id));
 					for (const part of partsOf([...some.map(({ id }) => id), ...out])) {
 						const put = inPart(some, ({ id }) => id, part).map((entry) => [entry.id, headOf(entry)] as const);

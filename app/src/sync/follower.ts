@@ -11,7 +11,7 @@ import {
 	triesCame,
 	type WorkEntry,
 	type WorksState,
-} from '../work/works-slice';
+} from '../work/works-reducer';
 import { isHere } from '../work/works-state';
 import type { Failed, ServerStore } from './server-store';
 import { setAside } from './sync-slice';
@@ -43,8 +43,8 @@ export type Follower = {
 	readonly place: () => number;
 	/** A change of one's own got this place: it need not be asked for. */
 	readonly own: (seqs: readonly number[]) => void;
-	/** Takes what has changed since. */
-	readonly follow: () => Promise<Failed | null>;
+	/** Takes what has changed since: the heads that were told, where they go on from here without a gap; else it asks. */
+	readonly follow: (told?: readonly Head[]) => Promise<Failed | null>;
 	/** Whether there are pieces whose steps are on the server alone: those somebody looks at, or any. */
 	readonly lacks: (which: 'wanted' | 'any') => boolean;
 	/** Fetches the steps of some of them: those looked at first, then those touched last. */
@@ -142,7 +142,20 @@ export function createFollower({ store, server, place: from, onPlace, onTold, pa
 		return tries > 0 && mine !== undefined && !isHere(mine) && !mine.body.tries;
 	};
 
-	const follow = async (): Promise<Failed | null> => {
+	/** The heads that were told of changes after this place, where none is missing among them. */
+	const going = (told: readonly Head[]): readonly Head[] => {
+		const next = told.filter(({ seq }) => seq > place).sort((a, b) => a.seq - b.seq);
+		return next.every(({ seq }, i) => seq === place + i + 1) ? next : [];
+	};
+
+	const follow = async (told: readonly Head[] = []): Promise<Failed | null> => {
+		const next = going(told);
+		const last = next.at(-1);
+		if (last) {
+			const failed = await take(next);
+			if (!failed) goTo(last.seq);
+			return failed;
+		}
 		let after = place;
 		let anew = false;
 		let withoutTries = Number.POSITIVE_INFINITY;

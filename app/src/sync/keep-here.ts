@@ -1,5 +1,5 @@
 import type { Store } from '@reduxjs/toolkit';
-import type { WorkEntry, WorksState } from '../work/works-slice';
+import type { WorkEntry, WorksState } from '../work/works-reducer';
 import type { DeviceStore } from './device-store';
 
 type Parts = {
@@ -30,6 +30,11 @@ function isNew(entry: WorkEntry, before: WorkEntry | undefined): boolean {
 	return entry !== before && !isRead;
 }
 
+/** Whether nothing of a piece is new but that the server has it. */
+function isAcknowledged(entry: WorkEntry, before: WorkEntry | undefined): boolean {
+	return before !== undefined && !entry.away && entry.body === before.body && entry.touched === before.touched;
+}
+
 const atOnce = (act: () => void) => act();
 
 /** Keeps each change on the device, from now on: those of one touch in one go, as soon as the touch is answered. */
@@ -45,12 +50,15 @@ export function keepHere({
 	let written: Promise<unknown> = Promise.resolve();
 	/** What is to be written next: each piece as it is now; null where it is gone. */
 	const due = new Map<string, WorkEntry | null>();
+	/** Of those, the ones of which only what the server has acknowledged is new: their steps lie there already. */
+	const heads = new Set<string>();
 	const write = () => {
 		if (due.size === 0) return;
 		const changed = [...due.values()].filter((entry) => entry !== null);
 		const gone = [...due].flatMap(([id, entry]) => (entry === null ? [id] : []));
+		const writing = device.keepEntries(desk, changed, gone, new Set(heads));
 		due.clear();
-		const writing = device.keepEntries(desk, changed, gone);
+		heads.clear();
 		writing.catch(onRefused);
 		written = Promise.all([written, writing]);
 	};
@@ -62,7 +70,12 @@ export function keepHere({
 		const changed = Object.values<WorkEntry>(now.byId).filter((entry) => isNew(entry, before.byId[entry.id]));
 		const gone = now.byId === before.byId ? [] : Object.keys(before.byId).filter((id) => now.byId[id] === undefined);
 		const isWaiting = due.size > 0;
-		for (const entry of changed) due.set(entry.id, entry);
+		for (const entry of changed) {
+			const isHead = isAcknowledged(entry, before.byId[entry.id]) && (!due.has(entry.id) || heads.has(entry.id));
+			if (isHead) heads.add(entry.id);
+			else heads.delete(entry.id);
+			due.set(entry.id, entry);
+		}
 		for (const id of gone) due.set(id, null);
 		if (due.size && !isWaiting) soon(write);
 		if (changed.some(({ ahead }) => ahead)) onAhead();

@@ -4,51 +4,38 @@ const AFTER_MS = 4000;
 /** How often a page that stays open looks for a new version. */
 const LOOK_EVERY_MS = 30 * 60_000;
 
-/** Tells when a version waits to take over; it is asked for a function that lets it. */
-type OnWaiting = (take: () => void) => void;
-
-function watch(registration: ServiceWorkerRegistration, workers: ServiceWorkerContainer, onWaiting: OnWaiting): void {
-	const tell = () => {
-		const { waiting } = registration;
-		// The first version of all has no page to take over from.
-		if (!waiting || !workers.controller) return;
-		onWaiting(() => waiting.postMessage({ type: 'SKIP_WAITING' }));
-	};
-	tell();
-	registration.addEventListener('updatefound', () => {
-		registration.installing?.addEventListener('statechange', tell);
-	});
-	setInterval(() => void registration.update().catch(() => {}), LOOK_EVERY_MS);
-}
-
-/** The browser's workers, in the app as it is served; none where they are not, or in development. */
+/** The browser's workers, in the app as it is served; undefined where there are none, and in development. */
 function servedWorkers(): ServiceWorkerContainer | undefined {
 	return process.env.NODE_ENV === 'production' ? globalThis.navigator?.serviceWorker : undefined;
 }
 
 /**
  * Has the browser keep the whole app, so that it opens without a network; where it cannot, nothing is lost but that.
- * @param onWaiting told when a new version is ready, with what lets it take over: the page is then loaded anew.
+ * @param onWaiting called when a new version is ready, with what lets it take over: the page is then loaded again.
  */
 export function keepOffline(
-	onWaiting: OnWaiting,
+	onWaiting: (take: () => void) => void,
 	workers: ServiceWorkerContainer | undefined = servedWorkers(),
-	{ afterMs = AFTER_MS, reload = () => globalThis.location.reload() } = {},
+	{ afterMs = AFTER_MS, reload = () => globalThis.location.reload(), load = () => import('workbox-window') } = {},
 ): void {
 	if (!workers) return;
-	let taking = false;
-	workers.addEventListener('controllerchange', () => {
-		if (taking) reload();
-	});
-	const onWaitingHere: OnWaiting = (take) =>
-		onWaiting(() => {
-			taking = true;
-			take();
+	let isTaking = false;
+	const register = async (): Promise<void> => {
+		const { Workbox } = await load();
+		const app = new Workbox('/sw.js');
+		app.addEventListener('waiting', () => {
+			// The first version of all has no page to take over from.
+			if (!workers.controller) return;
+			onWaiting(() => {
+				isTaking = true;
+				app.messageSkipWaiting();
+			});
 		});
-	setTimeout(() => {
-		workers.register('/sw.js').then(
-			(registration) => watch(registration, workers, onWaitingHere),
-			() => {},
-		);
-	}, afterMs);
+		app.addEventListener('controlling', () => {
+			if (isTaking) reload();
+		});
+		await app.register({ immediate: true });
+		setInterval(() => void app.update().catch(() => {}), LOOK_EVERY_MS);
+	};
+	setTimeout(() => void register().catch(() => {}), afterMs);
 }

@@ -1,5 +1,14 @@
 import type { Store } from '@reduxjs/toolkit';
-import { acknowledged, goneThere, loaded, missed, parted, type WorkEntry, type WorksState } from '../work/works-slice';
+import type { Head } from '@tidy-sum/schema/desk';
+import {
+	acknowledged,
+	goneThere,
+	loaded,
+	missed,
+	parted,
+	type WorkEntry,
+	type WorksState,
+} from '../work/works-reducer';
 import { isHere } from '../work/works-state';
 import { CLOCK, type Clock } from './clock';
 import type { DeviceStore } from './device-store';
@@ -74,6 +83,8 @@ export function keep({
 	let sendFrom = 0;
 	let askedAnew = isKept;
 	let heard: number | null = null;
+	/** The heads of changes that were heard of and are not taken yet. */
+	let told: readonly Head[] = [];
 	/** The server does not open the desk: it is asked no more, until the page is opened anew. */
 	let isShut = false;
 	const stop = new AbortController();
@@ -151,9 +162,12 @@ export function keep({
 
 	const follow = async (): Promise<Failed | null> => {
 		// What is heard meanwhile may be of later changes; where the server does not answer, it is to be asked again.
+		const isToAsk = askedAnew;
 		heard = null;
 		askedAnew = true;
-		const failed = await follower.follow();
+		const heads = told;
+		told = [];
+		const failed = await follower.follow(isToAsk ? [] : heads);
 		if (!failed) askedAnew = false;
 		return failed;
 	};
@@ -274,9 +288,12 @@ export function keep({
 			server,
 			clock,
 			stop: stop.signal,
-			onHeard: (told) => {
-				if ('closed' in told) askedAnew = true;
-				else heard = told.seq;
+			onHeard: (what) => {
+				if ('closed' in what) askedAnew = true;
+				else {
+					heard = what.seq;
+					told = [...told, ...what.heads].filter(({ seq }) => seq > follower.place());
+				}
 				if (next() && !busy) later(0);
 			},
 			onMissed: () => {

@@ -1,4 +1,4 @@
-import type { WorkEntry } from '../work/works-slice';
+import type { WorkEntry } from '../work/works-reducer';
 import { type DeskHere, type DeviceStore, type Opened, worksAsKept } from './device-store';
 
 /**

@@ -1,5 +1,5 @@
 import type { Store } from '@reduxjs/toolkit';
-import { readHere, type WorkEntry, type WorksState } from '../work/works-slice';
+import { readHere, type WorkEntry, type WorksState } from '../work/works-reducer';
 import type { DeviceStore } from './device-store';
 import { setAside } from './sync-slice';
 

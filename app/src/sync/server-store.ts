@@ -1,5 +1,6 @@
 import { conflictSchema, errorSchema, type StoredWork, workSchema, worksSchema, z } from '@tidy-sum/schema';
 import {
+	changedSchema,
 	changesSchema,
 	devicesSchema,
 	type Head,
@@ -15,7 +16,7 @@ import {
 	triesOfSchema,
 	triesSchema,
 } from '@tidy-sum/schema/desk';
-import type { WorkEntry } from '../work/works-slice';
+import type { WorkEntry } from '../work/works-reducer';
 import { readEvents } from './read-events';
 
 /**
@@ -42,8 +43,8 @@ export type WorksKept = { readonly works: readonly StoredWork[]; readonly aside:
 
 export type Changes = { readonly works: readonly Head[]; readonly seq: number; readonly more: boolean };
 
-/** What is heard of a desk: how far its changes go, or that the key opens it no more. */
-export type Heard = { readonly seq: number } | { readonly closed: true };
+/** What is heard of a desk: how far its changes go, with the heads of those just made; or that the key opens it no more. */
+export type Heard = { readonly seq: number; readonly heads: readonly Head[] } | { readonly closed: true };
 
 /** One desk on the server, as the key of this device opens it. */
 export type ServerStore = {
@@ -210,7 +211,7 @@ export function serverStore(desk: string, key: string | null, says = ''): Server
 				await readEvents(
 					response.body,
 					({ event, data }) => {
-						if (event === 'changed') hear({ seq: Number((data as { seq?: unknown } | null)?.seq) || 0 });
+						if (event === 'changed') hear(changedSchema.safeParse(data).data ?? { seq: 0, heads: [] });
 						if (event === 'closed') hear({ closed: true });
 					},
 					() => {

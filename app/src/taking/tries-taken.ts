@@ -3,7 +3,7 @@ import type { TryTaken } from '@tidy-sum/exchange/record';
 import { bodiesIn } from '../work/bodies-in';
 import { exerciseOf } from '../work/exercises';
 import { workOf } from '../work/work';
-import type { WorksState } from '../work/works-slice';
+import type { WorksState } from '../work/works-reducer';
 import { workOnFiles } from '../worker/form-worker';
 import type { TakeForm } from './take-form';
 

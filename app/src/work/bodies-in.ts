@@ -1,6 +1,6 @@
 import type { WorkBody } from '@tidy-sum/schema';
 import { type KeptTries, keptTriesOf } from '../worker/kept-tries';
-import type { WorkEntry, WorksState } from './works-slice';
+import type { WorkEntry, WorksState } from './works-reducer';
 
 /** All pieces of work of a desk, as they are kept. */
 export function bodiesIn({ byId }: WorksState): readonly WorkBody[] {

@@ -6,7 +6,7 @@ import { workNamed } from './how-far';
 import { BROUGHT, DRAFT } from './list-names';
 import { arranged } from './listing';
 import { isSheet, sheetNameOf, sheetOf, sheetTitle } from './sheet';
-import type { WorksState } from './works-slice';
+import type { WorksState } from './works-reducer';
 
 /** What was put in order, and what was taken out of the list; all by name. */
 type Listing = { readonly order: readonly string[]; readonly left: readonly string[] };

@@ -1,5 +1,6 @@
 import { type Fact, goalOf, type Role, type Want } from '@tidy-sum/core';
 import type { Told } from '@tidy-sum/schema';
+import { dequal } from 'dequal';
 import type { ByHand, Placed, Work } from './work-shape';
 
 /** Where nothing was said by hand. */
@@ -20,7 +21,7 @@ export function sameSpan(a: Placed['at'], b: Placed['at']): boolean {
 
 /** Whether two facts say the same with the same sides. */
 export function sameFact(a: Fact, b: Fact): boolean {
-	return JSON.stringify([a.left, a.right]) === JSON.stringify([b.left, b.right]);
+	return dequal([a.left, a.right], [b.left, b.right]);
 }
 
 /** Facts without one of them. */

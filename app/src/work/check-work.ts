@@ -4,7 +4,7 @@ import { chainOf } from './line-of-work';
 import { nameSent } from './name-sent';
 import { sentOf, verdictOf } from './sent';
 import { workOf } from './work';
-import { did, tried, type WorksState } from './works-slice';
+import { did, tried, type WorksState } from './works-reducer';
 
 type Dispatch = (action: UnknownAction) => unknown;
 type GetState = () => { readonly works: WorksState };

@@ -21,7 +21,7 @@ import { type Support, shelfIn, shelfWith } from './my-shelf';
 import { type NumbersWay, numbersOf, withCovered } from './numbers';
 import { verdictOf } from './sent';
 import { type Block, type Work, workOf } from './work';
-import type { WorksState } from './works-slice';
+import type { WorksState } from './works-reducer';
 
 /** Everything the Desk shows of one exercise, derived from what was done. */
 export type DeskView = {

@@ -3,7 +3,7 @@ import { historyOf } from './history';
 import { type HowFar, howFarNamed, isBegun, workNamed } from './how-far';
 import { BROUGHT, DRAFT, SHELF } from './list-names';
 import { isSheet, placeInSheet, sheetTitle } from './sheet';
-import type { WorksState } from './works-slice';
+import type { WorksState } from './works-reducer';
 
 /** Something that was left half done: what it is called, how far it is, and the address that leads into it. */
 export type HalfDone = {

@@ -6,7 +6,7 @@ import { lineTold, titleOf } from './exercises';
 import { workNamed } from './how-far';
 import { isSheet, problemName, sheetOf } from './sheet';
 import type { Work } from './work';
-import type { WorksState } from './works-slice';
+import type { WorksState } from './works-reducer';
 
 /** A problem as it stands, as what was told of it: read of its text, and said by hand over that. */
 export function toldIn(work: Work): Told {

@@ -1,4 +1,5 @@
 import type { Step, WorkBody } from '@tidy-sum/schema';
+import { dequal } from 'dequal';
 
 /** The steps that hold after all undoing and redoing, and those that were undone and can be redone, the next one last. */
 export type History = {
@@ -137,6 +138,6 @@ export function continues(later: WorkBody, earlier: WorkBody): boolean {
 	return earlier.steps.every((step, i) => {
 		const mine = later.steps[i];
 		const typedOn = i === earlier.steps.length - 1 && typesOn(step, mine);
-		return typedOn || JSON.stringify(mine) === JSON.stringify(step);
+		return typedOn || dequal(mine, step);
 	});
 }

@@ -3,7 +3,7 @@ import { exerciseOf, isOwn } from './exercises';
 import { chainOf } from './line-of-work';
 import { verdictOf } from './sent';
 import { type Work, workOf } from './work';
-import type { WorkEntry, WorksState } from './works-slice';
+import type { WorkEntry, WorksState } from './works-reducer';
 
 /** How far an exercise is. */
 export type HowFar = 'not-begun' | 'begun' | 'not-right' | 'shown' | 'right' | 'right-shown';

@@ -1,7 +1,9 @@
 import type { Step, WorkBody } from '@tidy-sum/schema';
 import { TRIES_LIMIT } from '@tidy-sum/schema/limits';
+import { dequal } from 'dequal';
 import { continues } from './history';
 import { BROUGHT, DRAFT, SHELF } from './list-names';
+import { signOf } from './sign-of';
 
 /** The tries of both, each once, in the order they were made. */
 function triesOf(mine: WorkBody, theirs: WorkBody): Pick<WorkBody, 'tries'> {
@@ -19,7 +21,7 @@ export function isList(name: string): boolean {
 
 /** How many steps two histories have in common at their beginning. */
 function commonSteps(a: readonly Step[], b: readonly Step[]): number {
-	const at = a.findIndex((step, i) => JSON.stringify(step) !== JSON.stringify(b[i]));
+	const at = a.findIndex((step, i) => !dequal(step, b[i]));
 	return at < 0 ? a.length : at;
 }
 
@@ -49,8 +51,8 @@ function mergedList(first: readonly Step[], second: readonly Step[]): readonly S
 	const more = standingAlone(second.slice(commonSteps(first, second)));
 	// What is taken back and brought back goes by its place; else a step both have done is done once.
 	if (more.some(({ do: does }) => does === 'undo' || does === 'redo')) return [...first, ...more];
-	const here = new Set(first.map((step) => JSON.stringify(step)));
-	return [...first, ...more.filter((step) => !here.has(JSON.stringify(step)))];
+	const here = new Set(first.map((step) => signOf(step)));
+	return [...first, ...more.filter((step) => !here.has(signOf(step)))];
 }
 
 /**
@@ -72,7 +74,7 @@ export function mergedBody(first: WorkBody, second: WorkBody): WorkBody | null {
  * other may each have begun one.
  */
 export function withOtherList(mine: WorkBody, other: WorkBody): WorkBody {
-	const here = new Set(mine.steps.map((step) => JSON.stringify(step)));
-	const isNew = (step: Step) => step.do !== 'undo' && step.do !== 'redo' && !here.has(JSON.stringify(step));
+	const here = new Set(mine.steps.map((step) => signOf(step)));
+	const isNew = (step: Step) => step.do !== 'undo' && step.do !== 'redo' && !here.has(signOf(step));
 	return other.steps.some(isNew) ? { ...mine, steps: [...mergedList(other.steps, mine.steps)] } : mine;
 }

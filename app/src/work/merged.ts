@@ -1,7 +1,8 @@
 import type { Piece } from '@tidy-sum/exchange/my-data';
 import type { WorkBody } from '@tidy-sum/schema';
+import { dequal } from 'dequal';
 import { isList, mergedBody } from './merged-body';
-import type { WorkEntry, WorksState } from './works-slice';
+import type { WorkEntry, WorksState } from './works-reducer';
 
 /** What came of taking work in: how many pieces are new, how many went on from what was here, how many were here already. */
 export type Merged = {
@@ -10,10 +11,6 @@ export type Merged = {
 	readonly followed: number;
 	readonly known: number;
 };
-
-function same(a: unknown, b: unknown): boolean {
-	return JSON.stringify(a) === JSON.stringify(b);
-}
 
 function lastWorked({ tries }: WorkBody): { readonly touched?: number } {
 	const last = tries?.at(-1);
@@ -53,7 +50,7 @@ export function mergedIn(
 		const mine = byId[id] ?? list;
 		const merged = mine ? mergedBody(mine.body, body) : null;
 		if (mine && merged) {
-			if (same(merged, mine.body)) counts.known += 1;
+			if (dequal(merged, mine.body)) counts.known += 1;
 			else {
 				counts.followed += 1;
 				put({ ...mine, body: merged, ahead: true });
@@ -61,7 +58,7 @@ export function mergedIn(
 			continue;
 		}
 		// As it stands by now: what followed a piece of the file is not what it was.
-		if (byExercise.get(exercise)?.some((one) => same(byId[one]?.body, body))) {
+		if (byExercise.get(exercise)?.some((one) => dequal(byId[one]?.body, body))) {
 			counts.known += 1;
 			continue;
 		}

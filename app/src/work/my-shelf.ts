@@ -3,7 +3,7 @@ import { TABLE_NAMES } from '@tidy-sum/core';
 import type { NUMBERS, Step, SUPPORTS } from '@tidy-sum/schema';
 import { folding } from './history';
 import { SHELF } from './list-names';
-import type { WorksState } from './works-slice';
+import type { WorksState } from './works-reducer';
 
 /** How much the Desk says before the check. */
 export type Support = (typeof SUPPORTS)[number];

@@ -1,4 +1,5 @@
 import type { StoredWork } from '@tidy-sum/schema';
+import { dequal } from 'dequal';
 import { isList, mergedBody, withOtherList } from './merged-body';
 import { changed, here, put, type WorkEntry, type WorksState } from './works-state';
 
@@ -25,7 +26,7 @@ export function partedIn(state: WorksState, kept: StoredWork, fresh: string): Wo
 	// Theirs comes first, so that what is sent goes on from it.
 	const merged = mine?.ahead ? mergedBody(kept.body, mine.body) : null;
 	if (mine && merged) {
-		const ahead = JSON.stringify(merged) !== JSON.stringify(kept.body);
+		const ahead = !dequal(merged, kept.body);
 		const followed = put(state, { ...mine, body: merged, version: kept.version, ahead });
 		return mine.body.exercise === merged.exercise
 			? followed

@@ -2,7 +2,7 @@ import { isOwn } from './exercises';
 import { GUIDED } from './list-names';
 import { isList } from './merged-body';
 import { isSheet } from './sheet';
-import type { WorkEntry, WorksState } from './works-slice';
+import type { WorkEntry, WorksState } from './works-reducer';
 
 /** How many of the pieces touched last are read at the start, of those that may be half done: Today shows the first of them. */
 const RECENT = 12;

@@ -1,6 +1,6 @@
 import { type HowFar, howFarNamed, isRight } from './how-far';
 import { problemName, type Sheet, sheetOf } from './sheet';
-import type { WorksState } from './works-slice';
+import type { WorksState } from './works-reducer';
 
 /** How far a sheet is: each problem in its order, how many are right or begun, and where to go on, from 0. */
 export type SheetProgress = {

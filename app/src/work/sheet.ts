@@ -2,7 +2,7 @@ import type { KeptProblem, Step } from '@tidy-sum/schema';
 import { titleOf } from './exercises';
 import { folding } from './history';
 import { arranged } from './listing';
-import type { WorksState } from './works-slice';
+import type { WorksState } from './works-reducer';
 
 /** Sheets have names that begin so. */
 const SHEET = 'sheet-';

@@ -1,7 +1,7 @@
 import { bookExercise, placeInRound, shownCode } from '@tidy-sum/core';
 import { exerciseOf } from './exercises';
 import { workNamed } from './how-far';
-import type { WorksState } from './works-slice';
+import type { WorksState } from './works-reducer';
 
 /** What an exercise is called where it stands among others: an exercise of a Round by its place in it. */
 export function titleOfWork(works: WorksState, name: string): string {

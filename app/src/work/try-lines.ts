@@ -3,7 +3,7 @@ import { printLine } from '@tidy-sum/core/help';
 import type { KeptTry, WorkBody } from '@tidy-sum/schema';
 import { bodyAfter } from './said-steps';
 import { workOf } from './work';
-import type { WorkEntry, WorksState } from './works-slice';
+import type { WorkEntry, WorksState } from './works-reducer';
 
 /** The line of a try as text; its answer alone where it had none. */
 export function tryText({ start, factors, answer }: KeptTry): string {

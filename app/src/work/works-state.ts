@@ -54,9 +54,17 @@ export function isHere(entry: WorkEntry | undefined): boolean {
 	return entry !== undefined && (entry.away === undefined || entry.away.here !== undefined);
 }
 
-/** A piece with its steps as they lie on the device. A second page of the desk may have gone on with it since the index was written. */
-export function withSteps(mine: WorkEntry, { body, version, ahead }: WorkEntry): WorkEntry {
-	return { ...mine, ...(mine.ahead ? {} : { version, ahead }), body, away: undefined };
+/**
+ * A piece with its steps as they are on the device. Where the row and the index tell of the same moment, the index is right: what
+ * the server acknowledged is written there alone. Else a second page of the desk has gone on with the row since.
+ */
+export function withSteps(mine: WorkEntry, { body, version, ahead, touched }: WorkEntry): WorkEntry {
+	const isSame =
+		version <= mine.version &&
+		mine.touched === touched &&
+		mine.away?.steps === body.steps.length &&
+		mine.away.tries === (body.tries?.length ?? 0);
+	return { ...mine, ...(mine.ahead || isSame ? {} : { version, ahead }), body, away: undefined };
 }
 
 /** The state without a piece of work; another on the same exercise, the one touched last, takes its place on the Desk. */

@@ -8,7 +8,7 @@ import { Choices } from '../ui/choices';
 import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
 import { answerOf } from '../work/line-of-work';
-import { did } from '../work/works-slice';
+import { did } from '../work/works-reducer';
 import { answerText, lineOf } from './line-of-working';
 
 type Beside = 'none' | 'mine' | 'key';

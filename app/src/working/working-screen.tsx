@@ -18,7 +18,7 @@ import { Page } from '../ui/page';
 import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
 import { isOwn } from '../work/exercises';
-import { begunAnew, did } from '../work/works-slice';
+import { begunAnew, did } from '../work/works-reducer';
 import { Claims } from './claims';
 import { answerText, lineOf } from './line-of-working';
 import { WorkingBeside } from './working-beside';

@@ -1,5 +1,6 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { KeepWork, StoredWork } from '@tidy-sum/schema';
+import type { Head } from '@tidy-sum/schema/desk';
 import type { Database } from './database';
 import type { Events, Told } from './events';
 import { fromRow } from './works';
@@ -11,12 +12,15 @@ export const BYTES_LIMIT = 100_000_000;
 /** The most saves that share one commit. */
 const TOGETHER = 64;
 
+/** The most heads that ride in one event. */
+const HEADS_TOLD = 8;
+
 /**
  * What came of a change: it is kept; another version is (`conflict`, or `unreadable`); the piece was erased; there is no such
  * desk for this key; or the desk holds too much.
  */
 export type Kept =
-	| { readonly came: 'kept'; readonly version: number; readonly work: StoredWork | null; readonly seq?: number }
+	| { readonly came: 'kept'; readonly version: number; readonly seq?: number }
 	| { readonly came: 'conflict'; readonly work: StoredWork }
 	| { readonly came: 'unreadable' | 'erased' | 'no-desk' | 'too-much' };
 
@@ -92,6 +96,23 @@ function rowOf(change: Change, before: WorkRow | undefined, counts: Counts): New
 	};
 }
 
+/** The heads of what was just kept of a desk; none where they are many: those are asked for in pages. */
+function headsIn(rows: readonly NewRow[], desk: string): readonly Head[] {
+	const mine = rows.filter((row) => row.desk === desk);
+	return mine.length > HEADS_TOLD
+		? []
+		: mine.map(({ id, version, seq, exercise, kept, steps, tries, gone }) => ({
+				id,
+				version,
+				seq,
+				exercise,
+				kept,
+				steps,
+				tries,
+				gone,
+			}));
+}
+
 /** Whether a version follows what is kept. The first version of all follows nothing. */
 function follows({ keep }: Change, before: WorkRow | undefined): boolean {
 	return keep === null || !before || before.version === keep.base;
@@ -103,7 +124,7 @@ async function inTheWay(db: Database, { desk, id, keep }: Change): Promise<Kept>
 	const work = found && fromRow(found);
 	if (!work) return { came: 'unreadable' };
 	const same = keep !== null && work.version === keep.base + 1 && isDeepStrictEqual(work.body, keep.body);
-	return same ? { came: 'kept', version: work.version, work } : { came: 'conflict', work };
+	return same ? { came: 'kept', version: work.version } : { came: 'conflict', work };
 }
 
 /** Makes changes in one transaction; what came of each, in their order. No two of them are of the same piece. */
@@ -141,22 +162,12 @@ async function commit(db: Database, events: Events, changes: readonly Change[]):
 			const at = counts.get(desk);
 			const before = byName.get(nameOf(change));
 			if (!at || (hash !== null && !opened.has(`${desk} ${hash}`))) results.push({ came: 'no-desk' });
-			else if (before?.gone)
-				results.push(change.keep ? { came: 'erased' } : { came: 'kept', version: before.version, work: null });
+			else if (before?.gone) results.push(change.keep ? { came: 'erased' } : { came: 'kept', version: before.version });
 			else if (!follows(change, before)) results.push(await inTheWay(together, change));
 			else {
 				const row = rowOf(change, before, at);
 				if (row) rows.push(row);
-				results.push(
-					row
-						? {
-								came: 'kept',
-								version: row.version,
-								seq: row.seq,
-								work: change.keep && { id: row.id, version: row.version, body: change.keep.body, kept: row.kept },
-							}
-						: { came: 'too-much' },
-				);
+				results.push(row ? { came: 'kept', version: row.version, seq: row.seq } : { came: 'too-much' });
 			}
 		}
 		if (rows.length) {
@@ -167,7 +178,11 @@ async function commit(db: Database, events: Events, changes: readonly Change[]):
 				.insert(changed.map((id) => ({ id, made: '', ...(counts.get(id) as Counts) })))
 				.onConflict('id')
 				.merge(['seq', 'pieces', 'bytes']);
-			told = changed.map((desk) => ({ desk, seq: (counts.get(desk) as Counts).seq }));
+			told = changed.map((desk) => ({
+				desk,
+				seq: (counts.get(desk) as Counts).seq,
+				heads: headsIn(rows, desk),
+			}));
 			await events.tell(together, told);
 		}
 		return results;

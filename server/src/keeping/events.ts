@@ -1,10 +1,16 @@
 import { EventEmitter } from 'node:events';
+import type { Head } from '@tidy-sum/schema/desk';
 import pg from 'pg';
 import type { Logger } from 'pino';
 import type { Database } from './database';
 
-/** What is told of a desk: how far its changes go by now, or that a key of it was taken away, or that it was erased. */
-export type Told = { readonly desk: string; readonly seq: number } | { readonly desk: string; readonly keys: true };
+/**
+ * What is told of a desk: how far its changes go by now, with the heads of those just made where they are few; or that a key of
+ * it was taken away, or that it was erased.
+ */
+export type Told =
+	| { readonly desk: string; readonly seq: number; readonly heads?: readonly Head[] }
+	| { readonly desk: string; readonly keys: true };
 
 /** Tells those who listen to a desk what happens to it, in all processes that share the database. */
 export type Events = {
@@ -45,8 +51,30 @@ export function eventsHere(): Events {
 
 const CHANNEL = 'tidy_sum';
 
-/** How many are told with one notification, which holds less than 8 000 bytes. */
-const TOLD_AT_ONCE = 100;
+/** The most bytes of one notification; PostgreSQL takes less than 8 000. */
+const NOTIFIED_BYTES = 7500;
+
+/** What is told, as texts that a notification holds; where the heads of one are too many for that, it goes without them. */
+export function notifications(told: readonly Told[]): readonly string[] {
+	const texts: string[] = [];
+	let parts: string[] = [];
+	let bytes = 0;
+	for (const one of told) {
+		const whole = JSON.stringify(one);
+		const part =
+			Buffer.byteLength(whole) < NOTIFIED_BYTES || !('seq' in one)
+				? whole
+				: JSON.stringify({ desk: one.desk, seq: one.seq });
+		if (bytes + Buffer.byteLength(part) > NOTIFIED_BYTES) {
+			texts.push(`[${parts.join(',')}]`);
+			parts = [];
+			bytes = 0;
+		}
+		parts.push(part);
+		bytes += Buffer.byteLength(part) + 1;
+	}
+	return parts.length ? [...texts, `[${parts.join(',')}]`] : texts;
+}
 
 /** How soon a lost connection is made again. */
 const AGAIN_MS = 1000;
@@ -87,8 +115,7 @@ export async function eventsOfPostgres(address: string, log: Logger): Promise<Ev
 	await connect();
 	return {
 		tell: async (db, told) => {
-			for (let at = 0; at < told.length; at += TOLD_AT_ONCE)
-				await db.raw('select pg_notify(?, ?)', [CHANNEL, JSON.stringify(told.slice(at, at + TOLD_AT_ONCE))]);
+			for (const text of notifications(told)) await db.raw('select pg_notify(?, ?)', [CHANNEL, text]);
 		},
 		committed: () => {},
 		listen,

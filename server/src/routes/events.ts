@@ -22,14 +22,14 @@ function count(desk: string, by: 1 | -1): number {
 }
 
 /**
- * Server-sent events of a desk: `changed` with how far its changes go, at once and whenever something is kept; `closed` when
+ * Server-sent events of a desk: `changed` with how far its changes go, at once and whenever something is kept, then with the heads of what was kept; `closed` when
  * the key that asked opens it no more.
  * @see https://html.spec.whatwg.org/multipage/server-sent-events.html
  */
 export const events: Route = route({
 	method: 'get',
 	path: '/desks/:desk/events',
-	says: 'What happens to a desk, as server-sent events: `changed` with how far its changes go, `closed` when the key opens it no more.',
+	says: 'What happens to a desk, as server-sent events: `changed` with how far its changes go and the heads of what was just kept, `closed` when the key opens it no more.',
 	who: 'desk',
 	reply: z.string(),
 	type: 'text/event-stream',
@@ -44,7 +44,7 @@ export const events: Route = route({
 		const send = (event: string, data: unknown) => stream.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
 		const end = () => stream.end();
 		const hear = (told: Told) => {
-			if ('seq' in told) return send('changed', { seq: told.seq });
+			if ('seq' in told) return send('changed', { seq: told.seq, heads: told.heads ?? [] });
 			accessTo(db, desk, hash).then((access) => {
 				if (access.is === 'open') return;
 				send('closed', { is: access.is === 'erased' ? 'erased' : 'shut' });
@@ -68,7 +68,7 @@ export const events: Route = route({
 		ctx.body = stream;
 		// Listened to first and asked afterwards, so that nothing falls between the two.
 		try {
-			send('changed', { seq: await seqOf(db, desk) });
+			send('changed', { seq: await seqOf(db, desk), heads: [] });
 		} catch (error) {
 			stream.destroy();
 			throw error;

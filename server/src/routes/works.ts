@@ -98,8 +98,7 @@ const keep = route({
 			return noDesk();
 		}
 		admission.fitted(by);
-		if (kept.came === 'kept' && kept.work) return kept.seq === undefined ? kept.work : { ...kept.work, seq: kept.seq };
-		if (kept.came === 'kept') return refused({ came: 'erased' });
+		if (kept.came === 'kept') return { version: kept.version, ...(kept.seq === undefined ? {} : { seq: kept.seq }) };
 		if (kept.came !== 'conflict') return refused(kept);
 		ctx.status = 409;
 		ctx.body = {

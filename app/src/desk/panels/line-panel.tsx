@@ -7,7 +7,7 @@ import { Confirm } from '../../ui/confirm';
 import { Words } from '../../ui/words';
 import { isOwn } from '../../work/exercises';
 import { sayGoesBy } from '../../work/said-choices';
-import { erased } from '../../work/works-slice';
+import { erased } from '../../work/works-reducer';
 import { linesOn } from '../../work/works-state';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';

@@ -27,7 +27,7 @@ import { Words } from '../../ui/words';
 import { canRedo, canUndo } from '../../work/history';
 import { SHELF } from '../../work/list-names';
 import type { OwnFact } from '../../work/my-shelf';
-import { did, redid, undid } from '../../work/works-slice';
+import { did, redid, undid } from '../../work/works-reducer';
 import type { PartProps } from '../part-props';
 import { ShelfPage } from '../shelf-page';
 import { useFields } from '../use-fields';
