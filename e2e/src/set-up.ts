@@ -11,7 +11,7 @@ declare global {
 }
 
 globalThis.onJourneyFailure = async (name, message) => {
-	const folder = join(FAILED, name.replace(/[^a-z0-9]+/gi, '-').slice(0, 120));
+	const folder = join(FAILED, (name || 'before the journeys of a file').replace(/[^a-z0-9]+/gi, '-').slice(0, 120));
 	mkdirSync(folder, { recursive: true });
 	writeFileSync(join(folder, 'what.txt'), `${name}\n\n${message}\n`);
 	for (const [i, browser] of openBrowsers().entries()) {
