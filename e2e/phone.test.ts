@@ -241,7 +241,7 @@ describe('what is kept', () => {
 		const second = await Browser.open({ screen: PHONE, profile });
 		await second.driver.get(whole.url);
 		await second.press(titleOf('balloon-battery'));
-		await second.until(L.block, (text) => text.startsWith('Block 1'));
+		await second.seesLine('Block 1');
 		expect(await second.driver.findElements(By.css('[data-testid="unit-0-top-A"]'))).toHaveLength(1);
 		await second.close();
 		clearAway(profile);

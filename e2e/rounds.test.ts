@@ -22,8 +22,12 @@ afterAll(async () => {
 /** Chooses one skill, a level and a length, and begins. */
 async function choose(skill: string, level: number, count: number): Promise<void> {
 	await browser.open(`${whole.url}/rounds`);
-	for (const on of await browser.driver.findElements(By.css('[data-testid^="skill-"][aria-pressed="true"]')))
-		await on.click();
+	for (;;) {
+		await browser.settled();
+		const [chosen] = await browser.driver.findElements(By.css('[data-testid^="skill-"][aria-pressed="true"]'));
+		if (!chosen) break;
+		await chosen.click();
+	}
 	await browser.press(`${count} exercises`, LEVELS[level - 1] as string, skillNamed(skill), L.beginRound);
 	await browser.find(L.goOn);
 }

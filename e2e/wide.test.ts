@@ -47,7 +47,7 @@ describe('one exercise on a wide screen', () => {
 		await browser.driver.actions().sendKeys('?').perform();
 		expect(await browser.text(L.keys)).toContain('turn the open block over');
 		await browser.driver.actions().sendKeys(Key.ESCAPE, Key.ARROW_RIGHT, Key.ARROW_RIGHT).perform();
-		await browser.until(L.block, (text) => text.startsWith('Block 2'));
+		await browser.seesLine('Block 2');
 		await browser.driver.actions().sendKeys('t').perform();
 		await browser.sees('stands twice on');
 		await browser.driver.actions().sendKeys('t').perform();

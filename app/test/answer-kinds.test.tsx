@@ -11,6 +11,7 @@ import { useLastDesk } from '../src/store/use-last-desk';
 import { followingOf } from '../src/work/following';
 import { makeRound } from '../src/work/made-rounds';
 import { did, opened } from '../src/work/works-reducer';
+import { found, pageSays } from './found';
 import { layGust, pressButton, showPanel } from './on-desk';
 
 const mockNavigate = jest.fn();
@@ -52,15 +53,13 @@ function showAnswer(name: string) {
 	return { ...showPanel(name, AnswerPanel, { kind: 'answer' }, { wide: true, acts: { onCheck } }), onCheck };
 }
 
-const says = (id: string) => screen.getByTestId(id).textContent;
-
 describe('an answer that is a count', () => {
 	it('is asked for by its name, and checked', () => {
 		const { store, view, onCheck } = showAnswer(COUNT);
 		expect(screen.getByText('A whole number, such as 3.')).toBeTruthy();
 		pressButton(/^Check/);
-		expect(says('answer-says')).toBe('There is no answer here yet.');
-		fireEvent.change(screen.getByTestId('answer'), { target: { value: '9' } });
+		expect(pageSays()).toContain('There is no answer here yet.');
+		fireEvent.change(found('Your count'), { target: { value: '9' } });
 		pressButton(/^Check/);
 		expect(onCheck).toHaveBeenCalledTimes(1);
 		act(() => void store.dispatch(did(COUNT, { do: 'check' })));
@@ -78,12 +77,12 @@ describe('an answer that is a count', () => {
 describe('an answer that is a block of someone’s line', () => {
 	it('is given by touching the block', () => {
 		const { store, view, onCheck } = showAnswer(BLOCK);
-		expect(says('answer-says')).toBe('Touch the block that is wrong.');
+		expect(pageSays()).toContain('Touch the block that is wrong.');
 		pressButton(/^Check/);
 		expect(onCheck).not.toHaveBeenCalled();
-		fireEvent.click(screen.getByTestId('block-1'));
-		expect(says('answer-says')).toBe('Block 1 is your answer.');
-		expect(screen.getByTestId('block-1').getAttribute('aria-pressed')).toBe('true');
+		fireEvent.click(found('1 24 h 1 d'));
+		expect(pageSays()).toContain('Block 1 is your answer.');
+		expect(found('1 24 h 1 d').getAttribute('aria-pressed')).toBe('true');
 		pressButton(/^Check/);
 		expect(onCheck).toHaveBeenCalledTimes(1);
 		act(() => void store.dispatch(did(BLOCK, { do: 'check' })));
@@ -92,7 +91,7 @@ describe('an answer that is a block of someone’s line', () => {
 
 	it('has nudges of its own', () => {
 		showPanel(BLOCK, NudgePanel, { kind: 'nudge' });
-		expect(says('nudge-1')).toContain('one block after another');
+		expect(pageSays()).toContain('one block after another');
 	});
 });
 
@@ -114,12 +113,12 @@ describe('what may have happened', () => {
 
 	it('is looked for while the four lines stand there already', async () => {
 		showVerdict('2.71 ft/s');
-		expect(says('verdict-value')).toContain('look again');
+		expect(pageSays()).toContain('look again');
 		expect(screen.getByTestId('looking')).toBeTruthy();
 		await answered();
 		expect(screen.queryByTestId('looking')).toBeNull();
-		expect(says('slip')).toContain('the decimal point moved');
-		expect(says('slip')).toContain('about how large');
+		expect(pageSays()).toContain('the decimal point moved');
+		expect(pageSays()).toContain('about how large');
 	});
 
 	it('can be stopped', () => {
@@ -131,7 +130,7 @@ describe('what may have happened', () => {
 	it('is told by what it rules out, where no slip is named', async () => {
 		showVerdict('26.2 ft/s');
 		await answered();
-		expect(says('rules-out')).toContain('no block is upside down');
+		expect(pageSays()).toContain('no block is upside down');
 		expect(screen.queryByTestId('slip')).toBeNull();
 	});
 

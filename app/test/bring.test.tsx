@@ -14,6 +14,7 @@ import { DRAFT } from '../src/work/list-names';
 import { problemName, sheetOf } from '../src/work/sheet';
 import { did } from '../src/work/works-reducer';
 import { fileOf } from './files-here';
+import { found, lookFor, pageSays, pressNamed } from './found';
 import { pressButton } from './on-desk';
 
 const mockNavigate = jest.fn();
@@ -41,7 +42,7 @@ function show(what: React.ReactNode, store: AppStore = makeStore()): AppStore {
 
 /** Types into the one field, and waits until what was typed is read. */
 async function bring(text: string, store: AppStore, name = DRAFT): Promise<void> {
-	fireEvent.change(screen.getByTestId('bring-text'), { target: { value: text } });
+	fireEvent.change(found('A problem, a whole sheet, or a written working'), { target: { value: text } });
 	const read = () => expect(workNamed(store.getState().works, name)).toMatchObject({ text, told: {} });
 	await waitFor(read, { timeout: 3000 });
 	await act(async () => {});
@@ -66,11 +67,11 @@ describe('a problem that is brought', () => {
 			'3 s.f. · the rounding',
 		])
 			expect(screen.getByRole('button', { name: new RegExp(said.replace(/\s/g, '\\s')) })).toBeTruthy();
-		expect(screen.getByTestId('beginning').textContent).toContain('36crate');
-		expect(screen.getByTestId('beginning-wanted').textContent).toBe('Wanted: kg, to 3 figures.');
-		expect(screen.getByTestId('facts-stated').textContent).toContain('12 jar = 1 crate');
-		expect(screen.queryByTestId('question')).toBeNull();
-		press('own-done');
+		expect(pageSays()).toContain('36crate');
+		expect(pageSays()).toContain('Wanted: kg, to 3 figures.');
+		expect(pageSays()).toContain('12 jar = 1 crate');
+		expect(lookFor('What does the line start from?')).toBeNull();
+		pressNamed('To the line');
 		const [name] = broughtIn(store.getState().works);
 		expect(wentTo()).toBe(`/desk/${name}`);
 		expect(own(store, name)).toMatchObject({ text: HONEY, start: { number: '36' }, rounding: { significant: 3 } });
@@ -81,7 +82,7 @@ describe('a problem that is brought', () => {
 		const store = show(<BringScreen />);
 		await bring(HONEY, store);
 		press(`token-${HONEY.indexOf('12 jars')}`);
-		press('role-start');
+		pressNamed('Start from it');
 		expect(own(store)).toMatchObject({ start: { number: '12', unit: 'jars' } });
 		expect(own(store)?.stated).toHaveLength(1);
 		await bring(`At the hut: ${HONEY}`, store);
@@ -96,9 +97,9 @@ describe('a problem that is brought', () => {
 	it('makes a fact of a token and another one of the text', async () => {
 		const store = show(<BringScreen />);
 		await bring('One sack lasts 14 days. 9.5 kg of feed are in it. How many kg go in 35 days?', store);
-		press('token-24');
-		press('role-fact');
-		press('with-15');
+		pressNamed('9.5 kg · the start change its place');
+		pressNamed('It is in a fact');
+		pressNamed('= 14 days');
 		expect(own(store)?.stated).toContainEqual({
 			left: { number: '9.5', unit: 'kg' },
 			right: { number: '14', unit: 'days' },
@@ -108,33 +109,37 @@ describe('a problem that is brought', () => {
 	it('asks what it could not tell, one thing at a time', async () => {
 		const store = show(<BringScreen />);
 		await bring('One tank holds 5 L and the other 7 L.', store);
-		expect(screen.getByTestId('question').textContent).toContain('What does the line start from?');
-		expect(screen.getByTestId('own-done').getAttribute('aria-disabled')).toBe('true');
-		press('start-15');
-		expect(screen.getByTestId('question').textContent).toContain('What should the answer be in?');
-		fireEvent.change(screen.getByTestId('question-field'), { target: { value: 'mL' } });
-		press('question-take');
-		expect(screen.queryByTestId('question')).toBeNull();
+		expect(pageSays()).toContain('What does the line start from?');
+		expect(found('To the line').getAttribute('aria-disabled')).toBe('true');
+		pressNamed('5 L');
+		expect(pageSays()).toContain('What should the answer be in?');
+		fireEvent.change(found('The unit of the answer'), { target: { value: 'mL' } });
+		pressNamed('Take it');
+		expect(lookFor('What does the line start from?')).toBeNull();
 		expect(own(store)).toMatchObject({ start: { number: '5', unit: 'L' }, asked: { unit: 'mL' } });
-		press('own-done');
+		pressNamed('To the line');
 		expect(mockNavigate).toHaveBeenCalledTimes(1);
 	});
 
 	it('stays as it was left, and undo takes back what was typed', async () => {
 		const store = show(<BringScreen />);
 		await bring(HONEY, store);
-		await act(async () => press('undo'));
-		await waitFor(() => expect((screen.getByTestId('bring-text') as HTMLTextAreaElement).value).toBe(''));
-		await act(async () => press('redo'));
-		await waitFor(() => expect((screen.getByTestId('bring-text') as HTMLTextAreaElement).value).toBe(HONEY));
+		await act(async () => pressNamed('Undo'));
+		await waitFor(() =>
+			expect((found('A problem, a whole sheet, or a written working') as HTMLTextAreaElement).value).toBe(''),
+		);
+		await act(async () => pressNamed('Redo'));
+		await waitFor(() =>
+			expect((found('A problem, a whole sheet, or a written working') as HTMLTextAreaElement).value).toBe(HONEY),
+		);
 	});
 
 	it('that is too long to keep stays in the field, and that is told', async () => {
 		const store = show(<BringScreen />);
 		const long = 'x'.repeat(TEXT_LIMIT + 1);
-		fireEvent.change(screen.getByTestId('bring-text'), { target: { value: long } });
-		expect((await screen.findByTestId('too-long')).textContent).toContain('200001 characters');
-		expect((screen.getByTestId('bring-text') as HTMLTextAreaElement).value).toBe(long);
+		fireEvent.change(found('A problem, a whole sheet, or a written working'), { target: { value: long } });
+		await waitFor(() => expect(pageSays()).toContain('200001 characters'));
+		expect((found('A problem, a whole sheet, or a written working') as HTMLTextAreaElement).value).toBe(long);
 		expect(own(store)).toBeNull();
 	});
 
@@ -151,7 +156,7 @@ describe('a problem that is brought', () => {
 
 	it('takes no picture for a text, and says so', () => {
 		show(<BringScreen />);
-		fireEvent.paste(screen.getByTestId('bring-text'), {
+		fireEvent.paste(found('A problem, a whole sheet, or a written working'), {
 			clipboardData: { getData: () => '', files: [new File([], 'a.png', { type: 'image/png' })] },
 		});
 		expect(screen.getByText(/A picture cannot be read here/)).toBeTruthy();
@@ -160,14 +165,14 @@ describe('a problem that is brought', () => {
 	it('takes a text that another app has shared, once, and leaves the address as it was', async () => {
 		globalThis.history.replaceState(null, '', '/bring?title=Sheet&text=1.+14+ft+to+yd%0A2.+How+many+mL+are+0.35+L%3F');
 		show(<BringScreen />);
-		expect((await screen.findByTestId('page-says')).textContent).toContain('2 problems were found');
+		await waitFor(() => expect(pageSays()).toContain('2 problems were found'));
 		expect(globalThis.location.search).toBe('');
 	});
 
 	it('takes the text of a file that is dropped', async () => {
 		show(<BringScreen />);
 		const file = fileOf(PAGE, 'sheet.txt', 'text/plain');
-		fireEvent.drop(screen.getByTestId('bring-text'), { dataTransfer: { files: [file] } });
+		fireEvent.drop(found('A problem, a whole sheet, or a written working'), { dataTransfer: { files: [file] } });
 		await screen.findByTestId('page');
 	});
 });
@@ -176,8 +181,8 @@ describe('a page of problems', () => {
 	it('becomes a sheet that is worked one after another, put in order, named, and handed in whole', async () => {
 		const store = show(<BringScreen />);
 		await bring(PAGE, store);
-		expect((await screen.findByTestId('page-says')).textContent).toContain('3 problems were found');
-		press('to-sheet');
+		await waitFor(() => expect(pageSays()).toContain('3 problems were found'));
+		pressNamed('Keep as a sheet');
 		const [name = ''] = broughtIn(store.getState().works);
 		expect(wentTo()).toBe(`/sheet/${name}`);
 		const sheet = () => sheetOf(store.getState().works.byId[store.getState().works.open[name] ?? '']?.body);
@@ -188,8 +193,8 @@ describe('a page of problems', () => {
 		]);
 
 		show(<SheetScreen name={name} />, store);
-		expect(screen.getByTestId('sheet-says').textContent).toBe('3 problems: 0 right, 0 begun, 3 still to do.');
-		press('go-on');
+		expect(pageSays()).toContain('3 problems: 0 right, 0 begun, 3 still to do.');
+		pressNamed('Begin');
 		const first = problemName(name, 'p1');
 		expect(wentTo()).toBe(`/desk/${first}`);
 		// Opened for the first time, it is posed as it lies on the sheet.
@@ -198,15 +203,15 @@ describe('a page of problems', () => {
 			expect(own(store, first)).toMatchObject({ start: { number: '3.2', unit: 'km' }, asked: { unit: 'metres' } }),
 		);
 
-		press('problem-3-more');
-		press('problem-3-up');
+		pressNamed('More of problem 3');
+		pressNamed('Up problem 3');
 		expect(sheet().problems.map(({ label }) => label)).toEqual(['1', '3', '2']);
-		press('problem-2-remove');
+		pressNamed('Remove problem 3');
 		expect(sheet().problems).toHaveLength(2);
-		press('problem-back');
+		pressNamed('Bring it back');
 		expect(sheet().problems).toHaveLength(3);
-		press('sheet-rename');
-		fireEvent.change(screen.getByTestId('sheet-title'), { target: { value: 'Lengths' } });
+		pressNamed('Rename');
+		fireEvent.change(found('The title of the sheet'), { target: { value: 'Lengths' } });
 		expect(screen.getAllByRole('heading', { level: 1 }).at(-1)?.textContent).toBe('Lengths');
 
 		act(() => {
@@ -214,9 +219,9 @@ describe('a page of problems', () => {
 			store.dispatch(did(first, { do: 'check' }));
 		});
 		show(<HandInScreen name={name} />, store);
-		expect(screen.getByTestId('whole-title').textContent).toBe('Lengths');
-		expect(screen.getByTestId('not-done').textContent).toBe('Not done yet: 3 and 2 (2 of 3).');
-		expect(screen.getByTestId('hand-in-answer').textContent).toBe('Answer: 3200 m');
+		expect(pageSays()).toContain('Lengths');
+		expect(pageSays()).toContain('Not done yet: 3 and 2 (2 of 3).');
+		expect(pageSays()).toContain('Answer: 3200 m');
 	});
 
 	it('is told, where the sheet is not there', () => {
@@ -234,14 +239,14 @@ describe('what was brought', () => {
 		}
 		show(<ProblemsScreen />, store);
 		expect(broughtIn(store.getState().works)[0]).toBe('own-7');
-		press('brought-1-more');
-		fireEvent.change(screen.getByTestId('brought-1-title'), { target: { value: 'Trail signs' } });
-		press('brought-1-down');
+		pressNamed('More of Problem 7: convert 7 km …');
+		fireEvent.change(found('Its title'), { target: { value: 'Trail signs' } });
+		pressNamed('Down Trail signs');
 		expect(broughtIn(store.getState().works).slice(0, 3)).toEqual(['own-6', 'own-7', 'own-5']);
-		fireEvent.change(screen.getByTestId('problems-search'), { target: { value: 'trail' } });
-		expect(screen.getByTestId('brought').textContent).toContain('Trail signs');
+		fireEvent.change(found('Search the problems'), { target: { value: 'trail' } });
+		expect(pageSays()).toContain('Trail signs');
 		expect(screen.getByTestId('brought').querySelectorAll('[role="listitem"]')).toHaveLength(1);
-		press('brought-2-remove');
+		pressNamed('Remove Trail signs');
 		expect(broughtIn(store.getState().works)).not.toContain('own-7');
 		pressButton(/^Bring it back/);
 		expect(broughtIn(store.getState().works)[1]).toBe('own-7');
@@ -253,7 +258,7 @@ describe('what was brought', () => {
 		show(<ProblemsScreen />, store);
 		const rows = () => screen.getByTestId('brought').querySelectorAll('[role="listitem"]').length;
 		expect(rows()).toBe(40);
-		press('brought-all');
+		pressNamed('Show all 60');
 		expect(rows()).toBe(60);
 	});
 
@@ -276,8 +281,8 @@ describe('what was brought', () => {
 		});
 		globalThis.history.replaceState(null, '', `/bring#p=${link}`);
 		const store = show(<BringScreen />);
-		expect(screen.getByTestId('handed').textContent).toContain('Tanks (2 problems)');
-		press('handed-take');
+		expect(pageSays()).toContain('Tanks (2 problems)');
+		pressNamed('Take them in');
 		const [name = ''] = broughtIn(store.getState().works);
 		expect(wentTo()).toBe(`/sheet/${name}`);
 		show(<WithExercise name={problemName(name, 'p1')}>{(view) => view.exercise.prompt}</WithExercise>, store);

@@ -14,6 +14,7 @@ import { SettingsScreen } from '../src/settings/settings-screen';
 import { type AppStore, makeStore } from '../src/store/store';
 import { SHELF } from '../src/work/list-names';
 import { begunAnew, did } from '../src/work/works-reducer';
+import { found, lookFor, pageSays, pressNamed, writeInto } from './found';
 import { showPanel, viewOf } from './on-desk';
 
 const mockRouter = { navigate: () => {} };
@@ -33,7 +34,6 @@ function place(store: AppStore, exercise: string, top: string, bottom: string, b
 const press = (...ids: string[]) => {
 	for (const id of ids) fireEvent.click(screen.getByTestId(id));
 };
-const type = (id: string, value: string) => fireEvent.change(screen.getByTestId(id), { target: { value } });
 const says = (id: string) => screen.getByTestId(id).textContent;
 
 describe('the places of a problem', () => {
@@ -43,26 +43,26 @@ describe('the places of a problem', () => {
 		const { view } = places();
 		expect(view()).toMatchObject({ started: false, wanted: false });
 		expect(view().facts.problem).toEqual([]);
-		press('role-start');
+		pressNamed('Start from it');
 		expect(view().started).toBe(true);
-		press('role-fact');
+		pressNamed('It is in a fact');
 		expect(view().facts.problem).toMatchObject([{ left: { number: '72', unit: 'mL' } }]);
-		press('want-min');
+		pressNamed('min');
 		expect(view()).toMatchObject({ wanted: true, worked: { reached: false } });
 	});
 
 	it('explain a rate taken for the start, without naming the right one', () => {
 		const { view } = places();
-		press('role-start', 'role-start');
+		pressNamed('Start from it', 'Start from it');
 		expect(view().chain.start).toEqual({ number: '72', unit: 'mL' });
-		expect(says('place-says')).toContain('a conversion factor, never the start');
-		expect(says('place-says')).not.toContain('4.8');
+		expect(pageSays()).toContain('a conversion factor, never the start');
+		expect(pageSays()).not.toContain('4.8');
 	});
 
 	it('doubt a unit that the question does not ask for', () => {
 		places();
-		press('role-start', 'role-fact', 'want-mL');
-		expect(says('place-says')).toContain('asks for another unit');
+		pressNamed('Start from it', 'It is in a fact', 'mL');
+		expect(pageSays()).toContain('asks for another unit');
 	});
 });
 
@@ -75,24 +75,24 @@ describe('a block written by hand', () => {
 		const store = makeStore();
 		place(store, 'wind-gust', '', '');
 		const { view } = await block(store);
-		type('write-unit-top', 'ft');
-		type('write-unit-bottom', 'mi');
+		writeInto('Unit on top', 'ft');
+		writeInto('Unit on the bottom', 'mi');
 		expect(view().worked.cancelled).toMatchObject([{ unit: 'mi' }]);
 		expect(view().worked.value).toBeNull();
-		press('fill-numbers');
+		pressNamed('The numbers: 5280 over 1');
 		expect(view().worked.running.at(-1)?.value).not.toBeNull();
-		expect(screen.queryByTestId('fill-numbers')).toBeNull();
+		expect(lookFor('The numbers: 5280 over 1')).toBeNull();
 	});
 
 	it('keeps what cannot be read, says so, and lets the rest of the line stand', async () => {
 		const store = makeStore();
 		place(store, 'wind-gust', '5280 ft', '1 mi');
 		const { view } = await block(store);
-		type('write-number-bottom', '0');
-		expect(says('write-says')).toBe('A bottom of 0 cannot be divided by.');
+		writeInto('Number on the bottom', '0');
+		expect(pageSays()).toContain('A bottom of 0 cannot be divided by.');
 		expect(view().blocks[0]?.factor.bottom.number).toBe('0');
 		expect(view().worked.unit.text).toBe('ft/h');
-		type('write-unit-bottom', 'mles');
+		writeInto('Unit on the bottom', 'mles');
 		expect(view().blocks[0]?.factor.bottom.unit).toBe('mles');
 	});
 
@@ -102,9 +102,9 @@ describe('a block written by hand', () => {
 		place(store, 'wind-gust', '1 h', '3600 s', 'c');
 		const { view } = await block(store);
 		expect(view().worked.factors[0]?.exact).toBe(true);
-		press('measured');
+		pressNamed('measured');
 		expect(view().worked).toMatchObject({ factors: [{ exact: false, significant: 3 }, { exact: true }] });
-		press('exact', 'later');
+		pressNamed('exact', 'Later');
 		expect(view().blocks.map(({ id }) => id)).toEqual(['c', 'b']);
 	});
 
@@ -114,13 +114,13 @@ describe('a block written by hand', () => {
 		store.dispatch(did('seed-store', { do: 'place', block: 's', factor: addingStep('') }));
 		const { view } = await block(store, 'seed-store', 's');
 		expect(screen.getByText('How much, in K')).toBeTruthy();
-		type('step-number', '273.15');
+		writeInto('How m', '273.15');
 		expect(view()).toMatchObject({ closed: true, worked: { printed: { text: '277.7' } } });
-		press('turn');
+		pressNamed('The other way');
 		expect(view()).toMatchObject({ closed: false, worked: { printed: { text: '−268.7' } } });
-		expect(says('block-says')).toContain('below absolute zero');
-		press('shift-add');
-		expect(says('block-says')).toBe('277.65 K, on the scale of K. The place is the same.');
+		expect(pageSays()).toContain('below absolute zero');
+		pressNamed('Adds');
+		expect(pageSays()).toContain('277.65 K, on the scale of K. The place is the same.');
 	});
 });
 
@@ -145,12 +145,12 @@ describe('a step that is no factor', () => {
 		await act(async () => {
 			({ view } = showPanel('roof-beam', BlockPanel, { kind: 'block', id: 'a', writing: true }, { store }));
 		});
-		expect(says('block-says')).toBe('Write how many whole ft there are.');
-		type('step-number', '9');
-		expect(says('block-says')).toBe('There are not so many whole ft.');
-		type('step-number', '8');
+		expect(pageSays()).toContain('Write how many whole ft there are.');
+		writeInto('How m', '9');
+		expect(pageSays()).toContain('There are not so many whole ft.');
+		writeInto('How m', '8');
 		expect(view()).toMatchObject({ closed: false, blocks: [{ factor: { aside: { number: '8', unit: 'ft' } } }] });
-		expect(says('block-says')).toBe('8 ft are set aside, and stay. 0.75 ft are left, and go on.');
+		expect(pageSays()).toContain('8 ft are set aside, and stay. 0.75 ft are left, and go on.');
 	});
 
 	it('of a sum goes beside the line, and a block behind the part it is for', async () => {
@@ -160,8 +160,8 @@ describe('a step that is no factor', () => {
 		await act(async () => {
 			showPanel('shelf-plank', FactsPanel, { kind: 'facts', unit: 'in' }, { store, acts: { onPlace: placed } });
 		});
-		press('fact-1ft=12in');
-		await act(async () => press('place-in-below'));
+		pressNamed('1 ft = 12 inexact · NIST Handbook 44, Appendix C 1 foot is 12 inches');
+		await act(async () => pressNamed('1 ft 12 in'));
 		expect(placed).toHaveBeenCalledWith(expect.objectContaining({ bottom: { number: '12', unit: 'in' } }), 0);
 	});
 });
@@ -169,19 +169,19 @@ describe('a step that is no factor', () => {
 describe('a problem of one’s own', () => {
 	it('begins with a range, a measure in parts, or a sum, and may want several units', () => {
 		const { view } = showPanel('own-kinds', OwnPanel, { kind: 'own' });
-		type('own-start', '50 to 68 °F');
-		type('own-want', '°C');
+		writeInto('Start from', '50 to 68 °F');
+		writeInto('Wanted, a unit, or units of a measure in parts', '°C');
 		expect(view()).toMatchObject({ exercise: { until: { number: '68', unit: '°F' } }, high: { reached: false } });
-		press('own-difference-difference');
+		pressNamed('a difference');
 		expect(view().exercise).toMatchObject({ difference: true });
-		type('own-start', '7 ft 5.4 in');
-		type('own-want', 'ft');
+		writeInto('Start from', '7 ft 5.4 in');
+		writeInto('Wanted, a unit, or units of a measure in parts', 'ft');
 		expect(view()).toMatchObject({ toAdd: [{ number: '7', unit: 'ft' }], exercise: { start: { number: '5.4' } } });
-		type('own-start', '105 in');
-		type('own-want', 'ft and in');
+		writeInto('Start from', '105 in');
+		writeInto('Wanted, a unit, or units of a measure in parts', 'ft and in');
 		expect(view()).toMatchObject({ exercise: { want: { mixed: ['ft', 'in'] } }, closed: false });
-		type('own-want', 'in and ft');
-		expect(says('own-want-says')).toContain('from large to small');
+		writeInto('Wanted, a unit, or units of a measure in parts', 'in and ft');
+		expect(pageSays()).toContain('from large to small');
 	});
 });
 
@@ -191,14 +191,14 @@ describe('the start', () => {
 		store.dispatch(did('own-a', { do: 'start', start: q('4000 m') }));
 		store.dispatch(did('own-a', { do: 'want', unit: 'km' }));
 		const { view } = showPanel('own-a', StartPanel, { kind: 'start' }, { store });
-		expect(says('zeros')).toContain('do not show whether they count');
+		expect(pageSays()).toContain('do not show whether they count');
 		expect(view().worked).toMatchObject({ significant: 1, atMost: 4 });
-		press('zeros-2');
+		pressNamed('2 figures that is 4.0 × 10³');
 		expect(view().worked).toMatchObject({ significant: 2, atMost: 2 });
-		expect(says('zeros')).toContain('4.0 × 103');
-		press('turn-start');
+		expect(pageSays()).toContain('4.0 × 103');
+		pressNamed('Turn over');
 		expect(view().worked.unit.text).toBe('1/m');
-		press('turn-start');
+		pressNamed('Turn over');
 		expect(view().worked.unit.text).toBe('m');
 	});
 });
@@ -209,22 +209,22 @@ describe('the Shelf', () => {
 
 	it('is searched by name and by symbol', async () => {
 		facts();
-		await act(async () => type('search-facts', 'furlong'));
-		expect(screen.getByTestId('fact-1furlong=220yd')).toBeTruthy();
-		type('search-facts', 'kilometre');
-		expect(screen.getByTestId('fact-1km=1000m')).toBeTruthy();
-		type('search-facts', 'xyzzy');
+		await act(async () => writeInto('Search by name or symbol', 'furlong'));
+		expect(found('1 furlong = 220 ydexact · NIST Handbook 44, Appendix C 1 furlong is 220 yards')).toBeTruthy();
+		writeInto('Search by name or symbol', 'kilometre');
+		expect(found('1 km = 1000 mexact · SI Brochure 9 1 kilometre is 1000 metres')).toBeTruthy();
+		writeInto('Search by name or symbol', 'xyzzy');
 		expect(screen.getByText(/Nothing on your Shelf goes by/)).toBeTruthy();
 	});
 
 	it('takes a fact of one’s own, once it reads as one', async () => {
 		const onKeep = jest.fn();
 		facts(onKeep);
-		await act(async () => press('add-fact'));
-		type('own-fact', '1 bale');
-		expect(says('own-fact-says')).toContain('A fact has two sides');
-		type('own-fact', '1 bale = 9.5 kg');
-		press('own-fact-measured', 'keep-fact');
+		await act(async () => pressNamed('My own fact'));
+		writeInto('A fact of my own, such as 1 bale = 9.5 kg', '1 bale');
+		expect(pageSays()).toContain('A fact has two sides');
+		writeInto('A fact of my own, such as 1 bale = 9.5 kg', '1 bale = 9.5 kg');
+		pressNamed('measured', 'Keep it');
 		expect(onKeep).toHaveBeenCalledWith({ left: q('1 bale'), right: q('9.5 kg'), exact: false });
 	});
 
@@ -236,14 +236,14 @@ describe('the Shelf', () => {
 				<SettingsScreen />
 			</Provider>,
 		);
-		press('support-none', 'table-between');
+		pressNamed('none', 'between systems');
 		expect(view().support).toBe('none');
 		expect(view().facts.allowed).not.toContain('between');
-		expect(says('support-says')).toBe('Nothing is said until the check.');
+		expect(pageSays()).toContain('Nothing is said until the check.');
 		act(() => {
 			store.dispatch(did(SHELF, { do: 'keep', id: 'f', fact: { left: q('1 bale'), right: q('9.5 kg') } }));
 		});
-		press('table-between');
+		pressNamed('between systems');
 		expect(view().facts).toMatchObject({
 			own: [{ left: { unit: 'bale' } }],
 			allowed: expect.arrayContaining(['between']),
@@ -276,13 +276,13 @@ describe('the report', () => {
 
 	it('is switched among forms with its figures kept', () => {
 		const { view } = answer('balloon-battery');
-		type('answer', '640 µA');
-		press('form-scientific');
+		writeInto('Your answer, a number and a unit', '640 µA');
+		pressNamed('Scientific 6.4 × 10²');
 		expect(view().work.answer).toBe('6.4 × 10² µA');
-		press('form-plain');
+		pressNamed('Plain 640');
 		expect(view().work.answer).toBe('640 µA');
-		type('answer', '0.750 A');
-		press('form-fraction');
+		writeInto('Your answer, a number and a unit', '0.750 A');
+		pressNamed('Fraction 3/4');
 		expect(view().work.answer).toBe('3/4 A');
 	});
 
@@ -299,8 +299,8 @@ describe('the report', () => {
 
 	it('is split into a mixed measure', () => {
 		const { view } = answer('trail-mile');
-		type('answer', '7.5 ft');
-		press('form-mixed');
+		writeInto('Your answer, a number and a unit', '7.5 ft');
+		pressNamed('In ft and in');
 		expect(view().work.answer).toBe('7 ft 6 in');
 	});
 
@@ -308,7 +308,7 @@ describe('the report', () => {
 		const store = makeStore();
 		place(store, 'heater-factor', '1 kJ', '10^3 J');
 		const { view } = answer('heater-factor', store);
-		expect(says('answer-says')).toContain('1 kJ / 10^3 J');
+		expect(pageSays()).toContain('1 kJ / 10^3 J');
 		act(() => {
 			store.dispatch(did('heater-factor', { do: 'check' }));
 		});
@@ -327,13 +327,13 @@ describe('the calculator', () => {
 		place(store, 'wind-gust', '5280 ft', '1 mi');
 		place(store, 'wind-gust', '1 h', '3600 s', 'c');
 		showPanel('wind-gust', CalculatorPanel, { kind: 'calculator' }, { store });
-		press('take-line');
-		expect((screen.getByTestId('keyed') as HTMLInputElement).value).toBe('18.5 × 5280 ÷ 3600');
-		expect(says('calculated')).toBe('= 27.1333333333…');
-		press('clear-keys', 'calc-6', 'calc-÷', 'calc-2', 'calc-×', 'calc-3');
-		expect(says('calculated')).toBe('= 9');
-		press('calc-÷', 'calc-0');
-		expect(says('keyed-says')).toBe('Nothing can be divided by 0.');
+		pressNamed('Take the line');
+		expect((found('Keys pressed') as HTMLInputElement).value).toBe('18.5 × 5280 ÷ 3600');
+		expect(pageSays()).toContain('= 27.1333333333…');
+		pressNamed('Clear', '6', '÷ divided by', '2', '× times', '3');
+		expect(pageSays()).toContain('= 9');
+		pressNamed('÷ divided by', '0');
+		expect(pageSays()).toContain('Nothing can be divided by 0.');
 	});
 });
 
@@ -343,8 +343,8 @@ describe('side by side', () => {
 		place(store, 'wind-gust', '5820 ft', '1 mi');
 		place(store, 'wind-gust', '1 h', '3600 s', 'c');
 		const { view } = showPanel('wind-gust', BesidePanel, { kind: 'beside' }, { store });
-		press('beside-key');
-		expect(says('beside-says')).toContain('The value first differs at block 1 of yours');
+		pressNamed('With the worked line which shows it, and is kept as shown');
+		expect(pageSays()).toContain('The value first differs at block 1 of yours');
 		expect(view().work.shown).toBe(true);
 	});
 
@@ -354,7 +354,7 @@ describe('side by side', () => {
 		store.dispatch(begunAnew('wind-gust'));
 		place(store, 'wind-gust', '1 h', '3600 s', 'd');
 		showPanel('wind-gust', BesidePanel, { kind: 'beside' }, { store });
-		expect(says('beside-says')).toContain('They take different routes.');
+		expect(pageSays()).toContain('They take different routes.');
 	});
 });
 
@@ -365,10 +365,10 @@ describe('a result taken on', () => {
 		const onStart = jest.fn();
 		const onFact = jest.fn();
 		showPanel('wind-gust', TakePanel, { kind: 'take' }, { store, acts: { onTakeStart: onStart, onKeep: onFact } });
-		press('take-start');
+		pressNamed('As the next start');
 		expect(onStart).toHaveBeenCalledWith({ quantity: { number: '97680/1', unit: 'ft/h' }, figures: 3 });
-		type('take-thing', 'a run');
-		press('take-fact');
+		writeInto('Or as a fact: so much for one…', 'a run');
+		pressNamed('As a fact');
 		expect(onFact).toHaveBeenCalledWith(expect.objectContaining({ right: { number: '1', unit: 'run' } }));
 	});
 });
@@ -378,27 +378,27 @@ describe('a problem of one’s own', () => {
 
 	it('has a start that can be emptied: the one before stands no more', () => {
 		const { view } = own();
-		type('own-start', '150 km in 2.5 h');
+		writeInto('Start from', '150 km in 2.5 h');
 		expect(view().started).toBe(true);
-		type('own-start', '150 km in 2..5 h');
+		writeInto('Start from', '150 km in 2..5 h');
 		expect(view().started).toBe(false);
-		type('own-start', '40 km');
-		type('own-start', '');
+		writeInto('Start from', '40 km');
+		writeInto('Start from', '');
 		expect(view()).toMatchObject({ started: false, work: { start: null } });
 		expect(view().canUndo).toBe(true);
 	});
 
 	it('is filled in directly, with what cannot be read said at its place', () => {
 		const { view } = own();
-		type('own-start', '150 km in 2..5 h');
+		writeInto('Start from', '150 km in 2..5 h');
 		expect(view().started).toBe(false);
-		type('own-start', '150 km in 2.5 h');
-		type('own-want', 'm/s');
+		writeInto('Start from', '150 km in 2.5 h');
+		writeInto('Wanted, a unit, or units of a measure in parts', 'm/s');
 		expect(view().worked.unit.text).toBe('km/h');
-		type('own-stated', '1 lap = 400 m');
-		press('own-add');
+		writeInto('A fact the problem states', '1 lap = 400 m');
+		pressNamed('Add the fact');
 		expect(view().exercise.facts).toMatchObject([{ left: q('1 lap') }]);
-		press('unstate-lap');
+		pressNamed('Remove 1 lap');
 		expect(view().exercise.facts).toEqual([]);
 	});
 
@@ -408,23 +408,23 @@ describe('a problem of one’s own', () => {
 	])('asks for %s', (_, kind, text, want) => {
 		const { view } = own();
 		press(`own-kind-${kind}`);
-		type('own-want', text);
+		fireEvent.change(screen.getByTestId('own-want'), { target: { value: text } });
 		expect(view().exercise.want).toEqual(want);
 	});
 
 	it('asks for a form and a rounding, stepped to a place or a count', () => {
 		const { view } = own();
-		type('own-want', 'm');
-		press('own-form-scientific');
+		writeInto('Wanted, a unit, or units of a measure in parts', 'm');
+		pressNamed('scientific');
 		expect(view().exercise.want).toEqual({ unit: 'm', form: 'scientific' });
-		press('own-round-place');
-		press('round-more');
-		expect(says('round-says')).toBe('to the hundredths');
+		pressNamed('to a place');
+		pressNamed('+ one place finer');
+		expect(pageSays()).toContain('to the hundredths');
 		expect(view().exercise.rounding).toEqual({ place: -2 });
-		press('own-round-significant');
-		press('round-less');
+		pressNamed('to a count');
+		pressNamed('− one figure fewer');
 		expect(view().exercise.rounding).toEqual({ significant: 2 });
-		press('own-round-none');
+		pressNamed('not at all');
 		expect(view().exercise.rounding).toBe('none');
 	});
 
@@ -433,11 +433,11 @@ describe('a problem of one’s own', () => {
 		const start = () => document.querySelector('[data-testid="own-start"]') as HTMLInputElement;
 		fireEvent.focus(start());
 		for (const key of ['key-1', 'key-5', 'key-space']) press(key);
-		press('key-in');
+		pressNamed('in');
 		expect(start().value).toBe('15  in ');
-		type('own-start', '15 km');
+		writeInto('Start from', '15 km');
 		expect(view().started).toBe(true);
-		press('own-keys-device');
+		pressNamed('the device’s keyboard');
 		expect(document.querySelector('[data-testid="key-1"]')).toBeNull();
 	});
 });

@@ -10,6 +10,7 @@ import { type AppStore, makeStore } from '../src/store/store';
 import { ShelfPart } from '../src/ways/shelf-part';
 import { madeRound } from '../src/work/made-rounds';
 import { did } from '../src/work/works-reducer';
+import { found } from './found';
 import { layGust } from './on-desk';
 
 const mockRouter = { navigate: jest.fn() };
@@ -71,7 +72,7 @@ describe('a block that is laid', () => {
 		for (const id of ['unit--1-top-mi', 'fact-1mi=5280ft'])
 			await act(async () => void fireEvent.click(screen.getByTestId(id)));
 		await act(async () => {
-			fireEvent.click(screen.getByTestId('place-mi-below'));
+			fireEvent.click(found('5280 ft 1 mi Place 5280 feet over 1 mile'));
 			then();
 			await new Promise((resolve) => setTimeout(resolve, 150));
 		});
@@ -83,10 +84,10 @@ describe('a block that is laid', () => {
 	});
 
 	it('leaves a panel alone that was opened in the meantime', async () => {
-		await placing(() => void fireEvent.click(screen.getByTestId('tool-line')));
+		await placing(() => void fireEvent.click(found('Line what can be done with it')));
 		expect(screen.getByRole('region', { name: 'This line' })).toBeTruthy();
 		expect(screen.queryByRole('region', { name: 'Block 1' })).toBeNull();
-		expect(screen.getByTestId('unit-0-top-ft')).toBeTruthy();
+		expect(found('ft, feet, on the top, is wanted here. Show the facts that hold it')).toBeTruthy();
 	});
 });
 

@@ -15,6 +15,7 @@ import { deskIn } from '../src/work/desk-view';
 import { problemName, sheetOf } from '../src/work/sheet';
 import { did, tried } from '../src/work/works-reducer';
 import { fileOf, savedFiles } from './files-here';
+import { found, lookFor, pageSays, plain, pressNamed } from './found';
 
 const mockNavigate = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));
@@ -47,9 +48,9 @@ async function give(id: string, file: File): Promise<void> {
 
 /** Takes along what stands on the page in a form. */
 async function take(form: string): Promise<void> {
-	if (!screen.queryByTestId('take-forms')) press('take');
+	if (!screen.queryByTestId('take-forms')) pressNamed('Take it with you');
 	await act(async () => press(`take-${form}`));
-	await waitFor(() => expect(screen.getByTestId('take-says').textContent).not.toContain('One moment'));
+	await waitFor(() => expect(pageSays()).not.toContain('One moment'));
 }
 
 describe('a file of exercises', () => {
@@ -58,14 +59,12 @@ describe('a file of exercises', () => {
 	it('shows what came of each row, and nothing is kept until it is taken', async () => {
 		const store = show(<BringScreen />);
 		await give('bring-file', fileOf('start,wanted\n3.2 kg,g\nabout 3,g\n', 'Monday.csv'));
-		expect(screen.getByTestId('file-says').textContent).toBe(
-			'Monday: 1 exercise was read, 1 left out. Nothing is kept yet.',
-		);
-		expect(screen.getByTestId('file-draft').textContent).toContain('row 3: it cannot be worked');
-		expect(screen.getByTestId('file-rows').textContent).toContain('3.2 kg → g');
+		expect(pageSays()).toContain('Monday: 1 exercise was read, 1 left out. Nothing is kept yet.');
+		expect(pageSays()).toContain('row 3: it cannot be worked');
+		expect(pageSays()).toContain('3.2 kg → g');
 		expect(broughtIn(store.getState().works)).toEqual([]);
-		press('file-leave');
-		expect(screen.queryByTestId('file-draft')).toBeNull();
+		pressNamed('Leave it');
+		expect(lookFor('The file Monday.csv')).toBeNull();
 		expect(broughtIn(store.getState().works)).toEqual([]);
 	});
 
@@ -76,7 +75,7 @@ describe('a file of exercises', () => {
 	])('becomes a sheet whose problems are as they were in it: %s', async (_, file) => {
 		const store = show(<BringScreen />);
 		await give('bring-file', file());
-		press('file-keep');
+		pressNamed('Keep as a sheet');
 		const [name = ''] = broughtIn(store.getState().works);
 		expect(wentTo()).toBe(`/sheet/${name}`);
 		const works = store.getState().works;
@@ -93,7 +92,7 @@ describe('a file of exercises', () => {
 	it('brings what its class goes by: it holds on the Desk, before what one has chosen', async () => {
 		const store = show(<BringScreen />);
 		await give('bring-file', fileOf(CSV, 'week9.csv'));
-		press('file-keep');
+		pressNamed('Keep as a sheet');
 		const [name = ''] = broughtIn(store.getState().works);
 		const first = problemName(name, 'p1');
 		show(<WithExercise name={first}>{(view) => view.exercise.prompt}</WithExercise>, store);
@@ -113,14 +112,14 @@ describe('a file of exercises', () => {
 	])('that cannot be read is told: %s', async (_, file, says) => {
 		show(<BringScreen />);
 		await give('bring-file', file);
-		expect(screen.getByTestId('file-notice').textContent).toContain(says);
-		expect(screen.queryByTestId('file-draft')).toBeNull();
+		expect(pageSays()).toContain(plain(says));
+		expect(lookFor('The file Monday.csv')).toBeNull();
 	});
 
 	it('of problems as they are typed goes into the field', async () => {
 		show(<BringScreen />);
 		await give('bring-file', fileOf('1. 14 ft to yd\n2. How many mL are 0.35 L?', 'page.txt'));
-		expect((await screen.findByTestId('page-says')).textContent).toContain('2 problems');
+		await waitFor(() => expect(pageSays()).toContain('2 problems'));
 	});
 });
 
@@ -129,7 +128,7 @@ describe('Take it with you', () => {
 		const saved = savedFiles();
 		const store = show(<BringScreen />);
 		await give('bring-file', fileOf(setCsv(setOf('Week 9', BOOK)), 'week9.csv'));
-		press('file-keep');
+		pressNamed('Keep as a sheet');
 		const [name = ''] = broughtIn(store.getState().works);
 		render(
 			<Provider store={store}>
@@ -140,7 +139,7 @@ describe('Take it with you', () => {
 		expect([...saved.keys()].sort()).toEqual(['week-9.csv', 'week-9.html', 'week-9.json', 'week-9.zip']);
 		expect(Papa.parse<string[]>(`${saved.get('week-9.csv')}`.trim()).data).toHaveLength(4);
 		await take('qti');
-		expect(screen.getByTestId('take-says').textContent).toContain('A unit is taken in its common writings');
+		expect(pageSays()).toContain('A unit is taken in its common writings');
 	});
 
 	it('gives one’s own answers with their lines, to be marked', async () => {
@@ -171,7 +170,7 @@ describe('Take it with you', () => {
 			</Provider>,
 		);
 		await take('csv');
-		expect(screen.getByTestId('take-says').textContent).toContain('nothing to take along');
+		expect(pageSays()).toContain('nothing to take along');
 		unmount();
 		const store = makeStore();
 		const one = { when: 1_790_000_000_000, seconds: 40, right: false, slips: ['digits-many'], nudges: 1, shown: false };
@@ -198,17 +197,17 @@ describe('the answers of a class, on the screen', () => {
 	it('are marked from two files, and given back', async () => {
 		const saved = savedFiles();
 		show(<MarkingScreen />);
-		expect(screen.getByTestId('marking-start').getAttribute('aria-disabled')).toBe('true');
+		expect(found('Mark them').getAttribute('aria-disabled')).toBe('true');
 		await give('marking-set', fileOf(setCsv(setOf('Week 9', BOOK)), 'week9.csv'));
 		await give('marking-answers', fileOf(ANSWERS.replace('Ben,2', 'Ben,1'), 'answers.csv'));
-		fireEvent.change(screen.getByTestId('marking-points'), { target: { value: 'value 2, unit 1' } });
-		await act(async () => press('marking-start'));
-		expect((await screen.findByTestId('report-says')).textContent).toBe(
-			'3 answers: 1 right, 1 value right, not its figures or unit, 1 not read.',
+		fireEvent.change(found('Points for each line, if they are wanted'), { target: { value: 'value 2, unit 1' } });
+		await act(async () => pressNamed('Mark them'));
+		await waitFor(() =>
+			expect(pageSays()).toContain('3 answers: 1 right, 1 value right, not its figures or unit, 1 not read.'),
 		);
-		expect(screen.getByTestId('report-slips').textContent).toContain('Too many figures, 1 time');
-		expect(screen.getByTestId('report-students').textContent).toContain('3 of 3 points');
-		expect(screen.getByTestId('report-unread').textContent).toContain('Row 4: there is no exercise called “flight”');
+		expect(pageSays()).toContain('Too many figures, 1 time');
+		expect(pageSays()).toContain('3 of 3 points');
+		expect(pageSays()).toContain('Row 4: there is no exercise called “flight”');
 		await take('marked');
 		await take('report');
 		expect([...saved.keys()]).toEqual(['week-9-marked.csv', 'week-9-marked.html']);
@@ -216,14 +215,14 @@ describe('the answers of a class, on the screen', () => {
 
 	it('are marked against a Round, or the book', async () => {
 		show(<MarkingScreen />);
-		press('marking-from-book');
+		pressNamed('the book');
 		await give('marking-answers', fileOf(ANSWERS, 'answers.csv'));
-		await act(async () => press('marking-start'));
-		expect((await screen.findByTestId('report-says')).textContent).toContain('1 right');
-		press('marking-from-round');
-		fireEvent.change(screen.getByTestId('marking-code'), { target: { value: '910k-s5fa-g' } });
-		await act(async () => press('marking-start'));
-		expect((await screen.findByTestId('marking-fault')).textContent).toContain('no code of a Round');
+		await act(async () => pressNamed('Mark them'));
+		await waitFor(() => expect(pageSays()).toContain('1 right'));
+		pressNamed('a Round');
+		fireEvent.change(found('Code of the Round'), { target: { value: '910k-s5fa-g' } });
+		await act(async () => pressNamed('Mark them'));
+		await waitFor(() => expect(pageSays()).toContain('no code of a Round'));
 	});
 
 	it.each([
@@ -233,22 +232,22 @@ describe('the answers of a class, on the screen', () => {
 	])('are told where they cannot be: %s', async (_, set, answers, says) => {
 		show(<MarkingScreen />);
 		if (set) await give('marking-set', set);
-		else press('marking-from-book');
+		else pressNamed('the book');
 		await give('marking-answers', fileOf(answers, 'answers.csv'));
-		await act(async () => press('marking-start'));
-		expect((await screen.findByTestId('marking-fault')).textContent).toContain(says);
+		await act(async () => pressNamed('Mark them'));
+		await waitFor(() => expect(pageSays()).toContain(plain(says)));
 	});
 
 	it('stop when they are asked to, and show what was marked until then', async () => {
 		const many = Array.from({ length: 1000 }, (_, i) => `S${i % 9},wind-gust,${i} ft/s`).join('\n');
 		show(<MarkingScreen />);
-		press('marking-from-book');
+		pressNamed('the book');
 		await give('marking-answers', fileOf(`student,exercise,answer\n${many}\n`, 'answers.csv'));
-		press('marking-start');
-		await screen.findByTestId('marking-stop');
-		await act(async () => press('marking-stop'));
+		pressNamed('Mark them');
+		await waitFor(() => found('Stop what is marked is kept'));
+		await act(async () => pressNamed('Stop what is marked is kept'));
 		const [, count = ''] = /^(\d+) answers/.exec((await screen.findByTestId('report-says')).textContent ?? '') ?? [];
 		expect(Number(count)).toBeLessThan(1000);
-		expect(screen.getByTestId('marking-came').textContent).toContain('Stopped');
+		expect(pageSays()).toContain('Stopped');
 	});
 });

@@ -1,3 +1,4 @@
+import { deserialize, serialize } from 'node:v8';
 import 'fake-indexeddb/auto';
 import type { Step } from '@tidy-sum/schema';
 import { IDBFactory } from 'fake-indexeddb';
@@ -221,6 +222,9 @@ describe('a piece that lies on the device and is not read', () => {
 		expect(whens(freshTries({ byId: { 'work-0001': read }, open: {}, last: null }))).toEqual([1, 2, 3]);
 	});
 });
+
+// Browsers have it; jsdom leaves it out.
+globalThis.structuredClone ??= (value) => deserialize(serialize(value));
 
 describe('the rows of the device', () => {
 	const line = (text: string): WorkEntry =>

@@ -9,6 +9,7 @@ import { type AppStore, makeStore } from '../src/store/store';
 import { mergedIn } from '../src/work/merged';
 import { shelfIn } from '../src/work/my-shelf';
 import { did, loaded, renamed, tried, type WorksState } from '../src/work/works-reducer';
+import { found, pageSays } from './found';
 import { layGust } from './on-desk';
 
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: () => {} }) }));
@@ -188,7 +189,6 @@ describe('one’s data, in the settings', () => {
 			);
 		});
 	};
-	const text = (id: string) => screen.getByTestId(id).textContent ?? '';
 
 	const give = async (content: string) => {
 		const file = new File([content], 'work.json');
@@ -208,10 +208,10 @@ describe('one’s data, in the settings', () => {
 	it('is saved as one file and taken in again on a fresh desk: everything is back, and no desk is named', async () => {
 		const store = worked();
 		await show(store);
-		expect(text('data-says')).toContain('3 pieces of work, sent to the check 1 time.');
-		await act(async () => void fireEvent.click(screen.getByTestId('theme-dark')));
+		expect(pageSays()).toContain('3 pieces of work, sent to the check 1 time.');
+		await act(async () => void fireEvent.click(found('dark')));
 		await act(async () => {
-			fireEvent.click(screen.getByTestId('take-data'));
+			fireEvent.click(found('All my work as a file'));
 			await new Promise((resolve) => setTimeout(resolve, 30));
 		});
 		const [saved] = mockSaved;
@@ -229,11 +229,11 @@ describe('one’s data, in the settings', () => {
 		const fresh = makeStore();
 		await show(fresh);
 		await give(`${saved?.content}`);
-		expect(text('data-done')).toBe('3 pieces of work are new here.');
+		expect(pageSays()).toContain('3 pieces of work are new here.');
 		expect(piecesOf(fresh.getState().works)).toEqual(piecesOf(store.getState().works));
 		expect(fresh.getState().settings.theme).toBe('dark');
 		await give(`${saved?.content}`);
-		expect(text('data-done')).toBe('0 pieces of work are new here; 3 were here already.');
+		expect(pageSays()).toContain('0 pieces of work are new here; 3 were here already.');
 	});
 
 	it('is not touched by a file that is none, and that is said', async () => {
@@ -241,9 +241,9 @@ describe('one’s data, in the settings', () => {
 		await show(store);
 		const before = store.getState().works;
 		await give('{"tidySum":1');
-		expect(text('data-done')).toContain('Nothing was changed');
+		expect(pageSays()).toContain('Nothing was changed');
 		await give('{"exercises":[]}');
-		expect(text('data-done')).toContain('holds no work of one’s own');
+		expect(pageSays()).toContain('holds no work of one’s own');
 		expect(store.getState().works).toBe(before);
 	});
 

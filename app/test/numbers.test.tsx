@@ -1,4 +1,4 @@
-import { act, fireEvent, render, screen } from '@testing-library/react';
+import { act, render, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';
 import { Numbers } from '../src/desk/numbers';
 import type { PanelProps } from '../src/desk/panel-row';
@@ -8,6 +8,7 @@ import { makeStore } from '../src/store/store';
 import { SHELF } from '../src/work/list-names';
 import { numbersOf } from '../src/work/numbers';
 import { did, undid } from '../src/work/works-reducer';
+import { pressNamed } from './found';
 import { layGust, pressButton, showPanel, viewOf } from './on-desk';
 
 const mockRouter = { navigate: jest.fn() };
@@ -27,10 +28,6 @@ function gust(way: 'worked' | 'laid-out' | 'covered') {
 }
 
 const show = (store: ReturnType<typeof makeStore>) => showPanel('wind-gust', NumbersAlone, { kind: 'line' }, { store });
-
-const press = (...ids: string[]) => {
-	for (const id of ids) fireEvent.click(screen.getByTestId(id));
-};
 
 const page = () => document.body.textContent ?? '';
 
@@ -81,9 +78,9 @@ describe('the numbers of a line', () => {
 			</Provider>,
 		);
 		expect(view().numbers).toBe('worked');
-		press('support-light');
+		pressNamed('light');
 		expect(view().numbers).toBe('laid-out');
-		press('numbers-way-covered', 'support-close');
+		pressNamed('covered', 'close');
 		expect(view().numbers).toBe('covered');
 		const shelf = { own: [], allowed: [], support: 'close', numbers: 'covered' } as const;
 		expect(numbersOf({ name: 'round-910kh26fgh-01' }, shelf)).toBe('laid-out');

@@ -6,6 +6,10 @@ import { RecordScreen } from '../src/record/record-screen';
 import { type AppStore, makeStore } from '../src/store/store';
 import { keepRound } from '../src/work/made-rounds';
 import { did, tried } from '../src/work/works-reducer';
+import { found, pageSays, pressNamed } from './found';
+
+/** Presses what has no name that tells it from others. */
+const pressId = (id: string) => fireEvent.click(screen.getByTestId(id));
 
 const mockNavigate = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate, setParams: () => {} }) }));
@@ -82,7 +86,7 @@ afterEach(() => {
 describe('the Record', () => {
 	it('says on the first day what will stand here', async () => {
 		await show(makeStore());
-		expect(text('record-empty')).toContain('Work an exercise to its check');
+		expect(pageSays()).toContain('Work an exercise to its check');
 	});
 
 	it('says how far it is where it takes longer than half a second, and shows each part as it comes', async () => {
@@ -90,7 +94,7 @@ describe('the Record', () => {
 		await show(storeWith());
 		expect(screen.queryByTestId('skills')).toBeNull();
 		await screen.findByTestId('skills', {}, { timeout: 8000 });
-		press('record-due');
+		pressNamed('Due');
 		await waitFor(
 			() => expect(text('record-says')).toMatch(/^5 tries are gone through: [123] of 4 parts are there\.$/),
 			{
@@ -102,9 +106,9 @@ describe('the Record', () => {
 
 	it('shows for each skill how its exercises went, and week by week', async () => {
 		await show(storeWith());
-		expect(text('skills-say')).toContain('4 exercises worked, of 2 kinds.');
+		expect(pageSays()).toContain('4 exercises worked, of 2 kinds.');
 		expect(text('skills')).toMatch(/2 right at once, 1 right after another try/);
-		expect(text('skills')).toContain('1 not yet right');
+		expect(pageSays()).toContain('1 not yet right');
 		press('skill-one-prefix');
 		const points = screen.getByRole('slider', { name: 'One prefix, week by week' });
 		// Weeks in which nothing was worked stand there as such.
@@ -113,63 +117,63 @@ describe('the Record', () => {
 		expect(text('weeks-point')).toMatch(/^Week of .*: 1 right after another try\.$/);
 		fireEvent.keyDown(points, { key: 'End' });
 		expect(text('weeks-point')).toMatch(/1 right at once/);
-		press('weeks-as-table');
-		const rows = screen.getByTestId('weeks-table').querySelectorAll('[role="row"]');
+		pressNamed('As a table One prefix, week by week');
+		const rows = found('One prefix, week by week').querySelectorAll('[role="row"]');
 		expect(rows).toHaveLength(1 + Number(points.getAttribute('aria-valuemax')));
 	});
 
 	it('tells of each slip where it came, shows that very line, and leads to it and to a short Round on it', async () => {
 		await show(storeWith());
-		press('record-slips');
-		expect(text('slips')).toContain('Too many figures, 1 time');
+		pressNamed('Slips');
+		expect(pageSays()).toContain('Too many figures, 1 time');
 		expect(text('slips')).toMatch(/It has stayed away since \d+ \p{L}+(?: \d{4})?, for 2 exercises\./u);
-		expect(text('slip-times-point')).toContain('A gust at the mast');
-		expect(text('slip-answer')).toBe('Answer: x');
-		press('slip-replay');
+		expect(pageSays()).toContain('A gust at the mast');
+		expect(pageSays()).toContain('Answer: x');
+		pressNamed('How it came about the line at this try, played back');
 		expect(mockNavigate.mock.lastCall?.[0]).toMatch(/^\/replay\/wind-gust\?line=[^&]+&at=1$/);
-		press('slip-digits-many');
-		press('round-on-digits-many');
+		pressId('slip-digits-many');
+		pressId('round-on-digits-many');
 		const code = `${mockNavigate.mock.lastCall?.[0]}`.replace('/round/', '');
 		expect(readRoundCode(code)).toMatchObject({ ok: true, value: { skills: ['one-prefix'], count: 5 } });
 	});
 
 	it('shows times as a spread, the same in words and as a table', async () => {
 		await show(storeWith());
-		press('record-time');
+		pressNamed('Time');
 		expect(screen.getByRole('slider', { name: 'Time' }).getAttribute('aria-valuetext')).toContain(
 			'3 exercises: half of them took',
 		);
-		press('times-as-table');
+		pressNamed('As a table Time');
 		expect(text('times-table')).toMatch(/One prefix3\d:\d\d/);
 	});
 
 	it('lays what is due on the days of the next two weeks', async () => {
 		await show(storeWith([[roundName(CODE, 0), 0, null]]));
-		press('record-due');
+		pressNamed('Due');
 		const days = screen.getByRole('slider', { name: 'Due in the next two weeks' });
 		expect(days.getAttribute('aria-valuetext')).toBe('Today: nothing is due.');
-		press('due-as-table');
+		pressNamed('As a table Due in the next two weeks');
 		expect(text('due-table').match(/One prefix/g)).toHaveLength(1);
-		press('record-time');
+		pressNamed('Time');
 		expect(screen.queryByRole('slider', { name: 'Time' })).toBeNull();
 	});
 
 	it('has all work as a table: searched, chosen by how it went, put in order, and opened', async () => {
 		await show(storeWith());
-		press('record-everything');
+		pressNamed('All work, as a table');
 		const rows = () =>
-			[...screen.getByTestId('everything').querySelectorAll('[role="rowheader"]')].map((one) => one.textContent);
+			[...found('All work that was checked').querySelectorAll('[role="rowheader"]')].map((one) => one.textContent);
 		expect(rows()).toHaveLength(4);
 		expect(rows()[0]).toBe('A gust at the mast');
-		press('sort-0');
+		pressId('sort-0');
 		expect(screen.getAllByRole('columnheader')[0]?.getAttribute('aria-sort')).toBe('ascending');
-		fireEvent.change(screen.getByTestId('everything-search'), { target: { value: 'gust' } });
-		expect(text('everything-says')).toBe('1 of 4 pieces of work.');
+		fireEvent.change(found('Search all work'), { target: { value: 'gust' } });
+		expect(pageSays()).toContain('1 of 4 pieces of work.');
 		fireEvent.click(screen.getByRole('link', { name: 'A gust at the mast' }));
 		expect(mockNavigate).toHaveBeenLastCalledWith('/desk/wind-gust');
-		press('everything-how-at-once');
+		pressNamed('right at once');
 		expect(rows()).toEqual([]);
-		fireEvent.change(screen.getByTestId('everything-search'), { target: { value: '' } });
+		fireEvent.change(found('Search all work'), { target: { value: '' } });
 		expect(rows()).toHaveLength(2);
 	});
 });

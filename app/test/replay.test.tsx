@@ -7,6 +7,10 @@ import { type AppStore, makeStore } from '../src/store/store';
 import { bodyAfter, sayStep } from '../src/work/said-steps';
 import { workOf } from '../src/work/work';
 import { did, redid, undid } from '../src/work/works-reducer';
+import { found, pageSays, pressNamed } from './found';
+
+/** Presses what has no name that tells it from others. */
+const pressId = (id: string) => fireEvent.click(screen.getByTestId(id));
 
 const mockNavigate = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));
@@ -49,9 +53,6 @@ function show(steps: readonly Step[] = STEPS): void {
 		</Provider>,
 	);
 }
-
-const text = (id: string) => screen.getByTestId(id).textContent;
-const press = (id: string) => fireEvent.click(screen.getByTestId(id));
 
 describe('how a line came about, in words', () => {
 	it('says each step, with what was tried and taken back', () => {
@@ -106,49 +107,49 @@ describe('how a line came about, in words', () => {
 describe('the replay', () => {
 	it('stands at the end, and goes back and on step by step, by buttons, slider and keys', () => {
 		show();
-		expect(text('replay-says')).toBe('7 of 7. It is sent to the check.');
-		press('replay-back');
-		expect(text('replay-says')).toContain('6 of 7. The answer is written');
-		fireEvent.change(screen.getByTestId('replay-slider'), { target: { value: '1' } });
-		expect(text('replay-says')).toBe('1 of 7. Block 1 is laid: 1 mi over 5280 ft.');
-		expect(screen.getByTestId('replay-slider').getAttribute('aria-valuetext')).toContain('Step 1 of 7');
+		expect(pageSays()).toContain('7 of 7. It is sent to the check.');
+		pressNamed('Back one step');
+		expect(pageSays()).toContain('6 of 7. The answer is written');
+		fireEvent.change(found('The step that is shown'), { target: { value: '1' } });
+		expect(pageSays()).toContain('1 of 7. Block 1 is laid: 1 mi over 5280 ft.');
+		expect(found('The step that is shown').getAttribute('aria-valuetext')).toContain('Step 1 of 7');
 		fireEvent.keyDown(document.body, { key: 'ArrowRight' });
-		expect(text('replay-says')).toContain('2 of 7');
+		expect(pageSays()).toContain('2 of 7');
 		for (let i = 0; i < 4; i++) fireEvent.keyDown(document.body, { key: 'ArrowLeft' });
-		expect(text('replay-says')).toBe('Nothing is done yet.');
-		expect(screen.getByTestId('replay-back').getAttribute('aria-disabled')).toBe('true');
+		expect(pageSays()).toContain('Nothing is done yet.');
+		expect(found('Back one step').getAttribute('aria-disabled')).toBe('true');
 	});
 
 	it('covers the numbers until they are asked for', () => {
 		show();
 		expect(screen.queryByTestId('replay-answer')).toBeNull();
-		press('replay-numbers');
-		expect(text('replay-comes')).toContain('27.13333');
-		expect(text('replay-answer')).toBe('Answer: 27.1 ft/s');
+		pressNamed('Show the numbers');
+		expect(pageSays()).toContain('27.13333');
+		expect(pageSays()).toContain('Answer: 27.1 ft/s');
 	});
 
 	it('plays by itself at a pace, from the beginning where it was at its end, and halts', () => {
 		jest.useFakeTimers();
 		show();
-		press('replay-pace-quick');
-		press('replay-play');
-		expect(text('replay-says')).toBe('Nothing is done yet.');
+		pressNamed('quick');
+		pressId('replay-play');
+		expect(pageSays()).toContain('Nothing is done yet.');
 		act(() => jest.advanceTimersByTime(700));
-		expect(text('replay-says')).toContain('1 of 7');
-		press('replay-play');
+		expect(pageSays()).toContain('1 of 7');
+		pressId('replay-play');
 		act(() => jest.advanceTimersByTime(5000));
-		expect(text('replay-says')).toContain('1 of 7');
-		press('replay-play');
+		expect(pageSays()).toContain('1 of 7');
+		pressId('replay-play');
 		for (let i = 0; i < 12; i++) act(() => jest.advanceTimersByTime(700));
-		expect(text('replay-says')).toContain('7 of 7');
-		expect(text('replay-play')).toContain('Play');
+		expect(pageSays()).toContain('7 of 7');
+		expect(pageSays()).toContain('Play');
 		jest.useRealTimers();
 	});
 
 	it('says where nothing is done yet, and leads to the line', () => {
 		show([]);
-		expect(screen.getByTestId('replay').textContent).toContain('Nothing is done here yet');
-		press('to-desk');
+		expect(pageSays()).toContain('Nothing is done here yet');
+		pressNamed('To the line');
 		expect(mockNavigate).toHaveBeenLastCalledWith('/desk/wind-gust');
 	});
 });

@@ -13,6 +13,7 @@ import { historyOf } from '../src/work/history';
 import { needsLine } from '../src/work/line-of-work';
 import { madeRound, makeRound } from '../src/work/made-rounds';
 import { did, loaded, tried, undid } from '../src/work/works-reducer';
+import { found, pageSays } from './found';
 import { pressButton, viewOf } from './on-desk';
 
 const mockNavigate = jest.fn();
@@ -127,10 +128,10 @@ describe('the screen of the Rounds', () => {
 
 	it('suggests, and opens a Round of what was chosen', () => {
 		show();
-		expect(screen.getByTestId('picked-counting-figures').textContent).toContain('new to you');
+		expect(pageSays()).toContain('new to you');
 		pressButton(/Counting figures/);
 		pressButton(/Rounding to figures/);
-		expect(screen.getByTestId('chosen-says').textContent).toContain('Nothing is chosen');
+		expect(pageSays()).toContain('Nothing is chosen');
 		pressButton(/^Begin/);
 		expect(mockNavigate).not.toHaveBeenCalled();
 		pressButton(/Areas/);
@@ -141,7 +142,7 @@ describe('the screen of the Rounds', () => {
 
 	it('opens a Round by its code, and says what is wrong with one that is none', () => {
 		show();
-		const field = screen.getByTestId('round-code');
+		const field = found('Code of a Round');
 		fireEvent.change(field, { target: { value: 'zzzz-zzzz' } });
 		pressButton(/^Open it/);
 		expect(screen.getByText(/one of its letters or digits is another/)).toBeTruthy();
@@ -153,7 +154,7 @@ describe('the screen of the Rounds', () => {
 	it('lists what was begun before, and says what recurs', () => {
 		const wrong = made(false, { when: Date.now() });
 		show(storeWith([0, wrong], [2, wrong]));
-		expect(screen.getByTestId('picked-one-prefix').textContent).toContain('came twice');
+		expect(pageSays()).toContain('came twice');
 		fireEvent.click(screen.getByTestId(`begun-${CODE.replace(/-/g, '')}`));
 		expect(mockNavigate).toHaveBeenCalledWith(`/round/${CODE.replace(/-/g, '')}`);
 	});
@@ -173,7 +174,7 @@ describe('the screen of a Round', () => {
 
 	it('begins at the first exercise, and goes on where it was left', async () => {
 		await show();
-		await waitFor(() => screen.getByTestId('go-on'));
+		await waitFor(() => found('Begin'));
 		pressButton(/^Begin/);
 		expect(mockNavigate).toHaveBeenCalledWith(`/desk/${roundName(CODE, 0)}`);
 	});
@@ -199,7 +200,7 @@ describe('the screen of a Round', () => {
 		const slips = screen.getByTestId('round-slips').textContent;
 		expect(slips).toContain('The power of ten on the wrong side (2 times)');
 		expect(slips).toContain('3 km × (1 m / 1000 km) → 0.003 m');
-		fireEvent.click(screen.getByTestId('look-prefix-sign'));
+		fireEvent.click(found('Look at exercise 1'));
 		expect(mockNavigate).toHaveBeenCalledWith(`/desk/${roundName(CODE, 0)}`);
 		pressButton(/short Round/);
 		expect(mockNavigate).toHaveBeenLastCalledWith(expect.stringMatching(/^\/round\/9[0-9a-z]{7}$/));
@@ -221,7 +222,7 @@ describe('the screen of a Round', () => {
 				</Provider>,
 			);
 		});
-		await waitFor(() => expect(screen.getByTestId('round-fault').textContent).toContain('earlier edition'));
+		await waitFor(() => expect(pageSays()).toContain('earlier edition'));
 		pressButton(/^Exercise 2/);
 		expect(mockNavigate).toHaveBeenLastCalledWith(`/desk/${gone}`);
 		pressButton(/same skills/);

@@ -4,13 +4,15 @@ import { applySettings, readSettings } from '../src/device/settings';
 import { SettingsScreen } from '../src/settings/settings-screen';
 import { makeStore } from '../src/store/store';
 import { keepOffline } from '../src/sync/keep-offline';
+import { pageSays, pressNamed } from './found';
+
+/** Presses what has no name that tells it from others. */
+const pressId = (id: string) => fireEvent.click(screen.getByTestId(id));
 
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: () => {} }) }));
 jest.mock('../src/worker/form-worker', () => jest.requireActual('./files-here').filesHere());
 
 beforeEach(() => localStorage.clear());
-
-const press = (id: string) => fireEvent.click(screen.getByTestId(id));
 
 describe('what a device is set to', () => {
 	it('is kept on it at once, and is there when the app is opened again', () => {
@@ -19,11 +21,11 @@ describe('what a device is set to', () => {
 				<SettingsScreen />
 			</Provider>,
 		);
-		press('theme-dark');
-		press('text-size-150');
-		press('motion-none');
-		press('letter-keys-off');
-		expect(screen.getByTestId('letters-say').textContent).toContain('Letters alone do nothing');
+		pressNamed('dark');
+		pressNamed('150 %');
+		pressId('motion-none');
+		pressId('letter-keys-off');
+		expect(pageSays()).toContain('Letters alone do nothing');
 		expect(makeStore().getState().settings).toEqual({
 			theme: 'dark',
 			text: 150,
@@ -102,7 +104,6 @@ describe('a new version', () => {
 		keepOffline((take) => told.push(take), of.container, {
 			afterMs: 0,
 			reload,
-			load: async () => jest.requireActual('workbox-window'),
 		});
 		await waitFor(() => expect(of.register).toHaveBeenCalled());
 		await new Promise((resolve) => setTimeout(resolve, 20));

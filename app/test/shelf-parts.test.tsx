@@ -15,6 +15,7 @@ import { SHELF } from '../src/work/list-names';
 import { shelfIn } from '../src/work/my-shelf';
 import { workOf } from '../src/work/work';
 import { did, opened } from '../src/work/works-reducer';
+import { found, lookFor, pageSays, plain, pressNamed, typedIn, writeInto } from './found';
 
 const mockNavigate = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));
@@ -24,7 +25,6 @@ const press = (...ids: string[]) => {
 };
 const type = (id: string, value: string) => fireEvent.change(screen.getByTestId(id), { target: { value } });
 const says = (id: string) => screen.getByTestId(id).textContent;
-const typed = (id: string) => (screen.getByTestId(id) as HTMLInputElement).value;
 const key = (id: string, name: string) => fireEvent.keyDown(screen.getByTestId(id), { key: name });
 
 function show(part: ReactElement, store: AppStore = makeStore()): AppStore {
@@ -74,7 +74,7 @@ describe('the Ladder', () => {
 	it('shows both numbers in both forms, and the factor by way of the unit', () => {
 		show(<LadderScreen title="Ladder" link={{ value: '2.5 km', to: 'cm' }} />);
 		expect([says('value-plain'), says('target-scientific')]).toEqual(['2.5 km', '2.5 × 105 cm']);
-		expect(says('between-says')).toContain('5 powers of ten down, by way of m');
+		expect(pageSays()).toContain('5 powers of ten down, by way of m');
 		expect(screen.getByRole('group', { name: 'Block 2: 1 centimetre over 10 to the minus 2 metres' })).toBeTruthy();
 	});
 
@@ -83,30 +83,30 @@ describe('the Ladder', () => {
 		key('end-target', 'ArrowDown');
 		key('end-target', 'ArrowDown');
 		// The end itself is on its rung at once; what follows from it comes a frame later.
-		expect(screen.getByTestId('end-target').textContent).toBe('250\u202f000 cm');
+		expect(pageSays()).toContain(plain('250\u202f000 cm'));
 		await frames();
-		expect(says('target-plain')).toBe('250\u202f000 cm');
+		expect(pageSays()).toContain(plain('250\u202f000 cm'));
 		key('end-value', 'PageDown');
 		await frames();
-		expect(typed('value')).toBe('2500 m');
-		expect(screen.getByTestId('end-value').getAttribute('aria-valuenow')).toBe('0');
+		expect(typedIn('A value with its unit')).toBe('2500 m');
+		expect(found('The value, on its rung').getAttribute('aria-valuenow')).toBe('0');
 		await frames();
-		expect(says('between-says')).toContain('2 powers of ten down, one factor');
+		expect(pageSays()).toContain('2 powers of ten down, one factor');
 		key('end-value', 'End');
 		await frames();
-		expect(typed('value')).toBe('2.5e-27 Qm');
+		expect(typedIn('A value with its unit')).toBe('2.5e-27 Qm');
 		key('end-value', 'a');
 		await frames();
-		expect(typed('value')).toBe('2.5e-27 Qm');
+		expect(typedIn('A value with its unit')).toBe('2.5e-27 Qm');
 	});
 
 	it('is worked by a finger: an end that is held follows it', async () => {
 		show(<LadderScreen title="Ladder" link={{ value: '2.5 km', to: 'm' }} />);
-		const end = screen.getByTestId('end-value');
+		const end = found('The value, on its rung');
 		const at = async (kind: string, clientY: number) => {
 			act(() => void end.dispatchEvent(new MouseEvent(kind, { bubbles: true, clientY })));
 			await frames();
-			return typed('value');
+			return typedIn('A value with its unit');
 		};
 		expect(await at('pointermove', 500)).toBe('2.5 km');
 		await at('pointerdown', 300);
@@ -122,33 +122,33 @@ describe('the Ladder', () => {
 		show(<LadderScreen title="Ladder" link={{ value: '2.5 km', to: 'm' }} />);
 		for (const unit of ['dm', 'cm', 'mm', 'µm']) {
 			key('end-target', 'ArrowDown');
-			expect(screen.getByTestId('end-target').textContent).toContain(unit);
+			expect(pageSays()).toContain(plain(unit));
 		}
 		await frames();
-		expect(says('target-plain')).toContain('µm');
-		expect(typed('value')).toBe('2.5 km');
+		expect(pageSays()).toContain('µm');
+		expect(typedIn('A value with its unit')).toBe('2.5 km');
 	});
 
 	it('hides what is to be guessed, everywhere it stands', () => {
 		show(<LadderScreen title="Ladder" link={{ value: '2.5 km', to: 'm', hide: '1' }} />);
-		expect(says('target-plain')).toBe('? m');
-		expect(screen.getByTestId('ladder-picture').textContent).not.toContain('2500');
-		expect(screen.getByTestId('end-target').getAttribute('aria-valuetext')).toContain('hidden');
-		expect(screen.queryByTestId('between')).toBeNull();
-		expect(screen.queryByTestId('send-own')).toBeNull();
-		press('hide');
-		expect(says('target-plain')).toBe('2500 m');
-		expect(screen.getByTestId('between')).toBeTruthy();
+		expect(pageSays()).toContain('? m');
+		expect(pageSays()).not.toContain('2500');
+		expect(found('The target, on its rung').getAttribute('aria-valuetext')).toContain('hidden');
+		expect(lookFor('The line')).toBeNull();
+		expect(lookFor('Start a line from')).toBeNull();
+		pressNamed('Show the target and the factors');
+		expect(pageSays()).toContain('2500 m');
+		expect(found('The line')).toBeTruthy();
 	});
 
 	it('steps the value by what one chooses, and climbs by two for areas', async () => {
 		show(<LadderScreen title="Ladder" link={{ value: '40 cm^2', to: 'm' }} />);
-		type('step-by', '0.5');
-		press('step-up');
-		expect(typed('value')).toBe('40.5 cm^2');
-		press('target-down');
+		writeInto('Step by', '0.5');
+		pressNamed('+ one step up');
+		expect(typedIn('A value with its unit')).toBe('40.5 cm^2');
+		pressNamed('↓ the target a rung down');
 		await frames();
-		expect(says('target-plain')).toBe('0.405 dm2');
+		expect(pageSays()).toContain('0.405 dm2');
 	});
 
 	it.each([
@@ -160,18 +160,18 @@ describe('the Ladder', () => {
 		['5 flurb', 'flurb'],
 	])('says of %s what is wrong, and keeps what it showed', (text, message) => {
 		show(<LadderScreen title="Ladder" link={{ value: '2.5 km', to: 'm' }} />);
-		type('value', text);
-		expect(says('value-says')).toContain(message);
-		expect(says('target-plain')).toBe('2500 m');
+		writeInto('A value with its unit', text);
+		expect(pageSays()).toContain(plain(message));
+		expect(pageSays()).toContain('2500 m');
 	});
 
 	it('gives its factors to a line that stands, and its value to a new one', () => {
 		const store = makeStore();
 		store.dispatch(opened('new-snow'));
 		show(<LadderScreen title="Ladder" link={{ value: '2.5 km', to: 'cm' }} />, store);
-		press('send-line');
+		pressNamed('Put these factors on the line of “New snow”');
 		expect(wentTo(store)).toMatchObject({ name: 'new-snow', work: { blocks: { length: 2 } } });
-		press('send-own');
+		pressNamed('Start a line from');
 		expect(wentTo(store).work).toMatchObject({
 			start: { number: '2.5', unit: 'km' },
 			want: 'cm',
@@ -186,55 +186,55 @@ describe('the Ladder', () => {
 describe('Temperature', () => {
 	it('is typed on any scale, and the others follow', () => {
 		show(<TemperatureScreen title="Temperature" link={{ number: '-18.0', unit: '°C' }} />);
-		expect([typed('type-K'), typed('type-°F')]).toEqual(['255.2', '−0.4']);
-		type('type-°F', '212');
-		expect([typed('type-K'), typed('type-°C')]).toEqual(['373', '100']);
-		expect(says('steps-°C')).toContain('To °C: shifts, then scales');
-		expect(says('comes-°C')).toBe('Reported to the last place of 212 °F: 100 °C');
+		expect([typedIn('K'), typedIn('°F')]).toEqual(['255.2', '−0.4']);
+		writeInto('°F', '212');
+		expect([typedIn('K'), typedIn('°C')]).toEqual(['373', '100']);
+		expect(pageSays()).toContain('To °C: shifts, then scales');
+		expect(pageSays()).toContain('Reported to the last place of 212 °F: 100 °C');
 	});
 
 	it('says why what cannot be cannot, and keeps the last that could', () => {
 		show(<TemperatureScreen title="Temperature" link={{ number: '20', unit: '°C' }} />);
-		type('type-°C', '-300');
-		expect(says('type-°C-says')).toContain('No temperature is below absolute zero, which is −273.15 °C');
-		expect(screen.getByTestId('reading-low').getAttribute('aria-valuetext')).toContain('20 °C');
-		type('type-°C', 'cold');
+		writeInto('°C', '-300');
+		expect(pageSays()).toContain('No temperature is below absolute zero, which is −273.15 °C');
+		expect(found('The temperature').getAttribute('aria-valuetext')).toContain('20 °C');
+		writeInto('°C', 'cold');
 		expect(screen.getByTestId('type-°C-says').textContent).not.toBe('');
-		expect(screen.getByTestId('reading-low').getAttribute('aria-valuetext')).toContain('20 °C');
+		expect(found('The temperature').getAttribute('aria-valuetext')).toContain('20 °C');
 	});
 
 	it('is moved by keys and by a finger, never below absolute zero', () => {
 		show(<TemperatureScreen title="Temperature" link={{ number: '-18', unit: '°C' }} />);
 		key('reading-low', 'ArrowUp');
-		expect(typed('type-°C')).toBe('-17');
+		expect(typedIn('°C')).toBe('-17');
 		key('reading-low', 'PageDown');
-		expect(typed('type-°C')).toBe('-27');
+		expect(typedIn('°C')).toBe('-27');
 		key('reading-low', 'Home');
 		key('reading-low', 'Home');
 		for (let i = 0; i < 40; i++) key('reading-low', 'PageDown');
-		expect(typed('type-°C')).toBe('-273');
+		expect(typedIn('°C')).toBe('-273');
 		expect(screen.queryByTestId('type-°C-says')).toBeNull();
 	});
 
 	it('shows a range on the same picture, and a difference that only scales', () => {
 		show(<TemperatureScreen title="Temperature" link={{ number: '12', unit: '°C' }} />);
-		press('range');
-		expect(typed('type-until')).toBe('22');
-		type('type-until', '31');
-		expect(says('difference-says')).toContain('19 K = 19 °C = 34.2 °F');
+		pressNamed('A range with a second temperature');
+		expect(typedIn('To, in °C')).toBe('22');
+		writeInto('To, in °C', '31');
+		expect(pageSays()).toContain('19 K = 19 °C = 34.2 °F');
 		key('reading-high', 'ArrowDown');
-		expect(typed('type-until')).toBe('30');
-		type('type-until', '-400');
-		expect(says('type-until-says')).toContain('below absolute zero');
-		type('type-until', '');
-		expect(screen.getByTestId('type-until')).toBeTruthy();
-		press('range');
+		expect(typedIn('To, in °C')).toBe('30');
+		writeInto('To, in °C', '-400');
+		expect(pageSays()).toContain('below absolute zero');
+		writeInto('To, in °C', '');
+		expect(found('To, in °C')).toBeTruthy();
+		pressNamed('A range with a second temperature');
 		expect(screen.queryByTestId('difference')).toBeNull();
 	});
 
 	it('gives its steps to a line of one’s own', () => {
 		const store = show(<TemperatureScreen title="Temperature" link={{ number: '77', unit: '°F' }} />);
-		press('send-own°C');
+		pressNamed('Start a line from 77 °F to °C');
 		expect(wentTo(store).work).toMatchObject({
 			start: { number: '77', unit: '°F' },
 			want: '°C',
@@ -246,16 +246,16 @@ describe('Temperature', () => {
 describe('Mixed measures', () => {
 	it('takes a number apart, and says why its digits are not the smaller unit', () => {
 		show(<MixedScreen title="Mixed" link={{ text: '8.75 ft', measure: 'length' }} />);
-		expect(says('mixed-says')).toBe('8.75 ft = 8 ft 9 in');
-		expect(says('why-ft')).toContain('75 hundredths of one ft');
-		expect(says('division-ft')).toContain('8 whole ft');
+		expect(pageSays()).toContain('8.75 ft = 8 ft 9 in');
+		expect(pageSays()).toContain('75 hundredths of one ft');
+		expect(pageSays()).toContain('8 whole ft');
 	});
 
 	it('puts parts together, each on its way to the larger unit', () => {
 		show(<MixedScreen title="Mixed" link={{ text: '8 ft 9 in', measure: 'length' }} />);
-		expect(says('mixed-says')).toBe('8 ft 9 in = 8.75 ft');
-		expect(says('up')).toContain('= 0.75 ft');
-		expect(says('sum')).toBe('Together 8.75 ft');
+		expect(pageSays()).toContain('8 ft 9 in = 8.75 ft');
+		expect(pageSays()).toContain('= 0.75 ft');
+		expect(pageSays()).toContain('Together 8.75 ft');
 	});
 
 	it.each([
@@ -274,17 +274,17 @@ describe('Mixed measures', () => {
 		['', ''],
 	])('keeps what it showed for %s', (text, message) => {
 		show(<MixedScreen title="Mixed" link={{ text: '8.75 ft', measure: 'length' }} />);
-		type('mixed-text', text);
-		if (message) expect(says('mixed-text-says')).toContain(message);
-		expect(says('mixed-says')).toBe('8.75 ft = 8 ft 9 in');
+		writeInto('One number, or parts:', text);
+		if (message) expect(pageSays()).toContain(plain(message));
+		expect(pageSays()).toContain('8.75 ft = 8 ft 9 in');
 	});
 
 	it('is stepped, and gives its factor to a line', () => {
 		const store = show(<MixedScreen title="Mixed" link={{ text: '8.75 ft', measure: 'length' }} />);
-		press('step-up');
-		expect(says('mixed-says')).toBe('9.00 ft = 9 ft');
-		type('mixed-text', '2.5 ft');
-		press('send-own');
+		pressNamed('+ one step up');
+		expect(pageSays()).toContain('9.00 ft = 9 ft');
+		writeInto('One number, or parts:', '2.5 ft');
+		pressNamed('Start a line from');
 		expect(wentTo(store).work).toMatchObject({
 			start: { number: '2.5', unit: 'ft' },
 			want: 'in',
@@ -296,21 +296,21 @@ describe('Mixed measures', () => {
 describe('Rate', () => {
 	it('shows the line a route takes, with each step said', () => {
 		show(<RateScreen title="Rate" link={{ from: '25 mi/h', to: 'm/s' }} />);
-		expect(says('rate-says')).toBe('= 11 m/s');
-		expect(says('said-0')).toBe('Start with 25 miles per hour.');
-		expect(says('said-1')).toContain('Multiply by 5280 feet over 1 mile');
-		press('number-0-top');
-		expect(screen.getByTestId('number-0-top').getAttribute('aria-pressed')).toBe('true');
-		press('unit-1-top-m');
+		expect(pageSays()).toContain('= 11 m/s');
+		expect(pageSays()).toContain('Start with 25 miles per hour.');
+		expect(pageSays()).toContain('Multiply by 5280 feet over 1 mile');
+		pressNamed('5280, block 1, top: 5280 feet. Show what it does');
+		expect(found('5280, block 1, top: 5280 feet. Show what it does').getAttribute('aria-pressed')).toBe('true');
+		pressNamed('m, metres, on the top, is wanted here. Show the facts that hold it');
 		expect(mockNavigate).toHaveBeenLastCalledWith('/shelf/facts?search=m');
 	});
 
 	it('turns round, and steps', () => {
 		show(<RateScreen title="Rate" link={{ from: '36 km/h', to: 'm/s' }} />);
-		press('step-up');
-		expect(typed('from')).toBe('37 km/h');
-		press('swap');
-		expect([typed('from'), typed('to')]).toEqual(['37 m/s', 'km/h']);
+		pressNamed('+ one step up');
+		expect(typedIn('From')).toBe('37 km/h');
+		pressNamed('Turn round from the one unit to the other');
+		expect([typedIn('From'), typedIn('To, a unit of the same kind')]).toEqual(['37 m/s', 'km/h']);
 	});
 
 	it.each([
@@ -329,13 +329,13 @@ describe('Rate', () => {
 		show(<RateScreen title="Rate" link={{ from: '3 mi', to: 'km' }} />, store);
 		expect(screen.queryByTestId('beyond')).toBeNull();
 		act(() => void store.dispatch(did(SHELF, { do: 'allow', table: 'between', allowed: false })));
-		expect(says('beyond')).toContain('do not lead there');
-		expect(says('rate-says')).toBe('= 5 km');
+		expect(pageSays()).toContain('do not lead there');
+		expect(pageSays()).toContain('= 5 km');
 	});
 
 	it('gives the whole line to the Desk', () => {
 		const store = show(<RateScreen title="Rate" link={{ from: '36 km/h', to: 'm/s' }} />);
-		press('send-own');
+		pressNamed('Start a line from');
 		expect(wentTo(store).work).toMatchObject({
 			start: { number: '36', unit: 'km/h' },
 			want: 'm/s',
@@ -347,13 +347,13 @@ describe('Rate', () => {
 describe('Number sense', () => {
 	it('likens a quantity to the station, and ten times as much and a tenth as well', () => {
 		show(<SenseScreen title="Sense" link={{ value: '1.35 kg' }} />);
-		expect(says('sense-says')).toBe('1.35 kg: about the mass of three full honey jars');
+		expect(pageSays()).toContain('1.35 kg: about the mass of three full honey jars');
 		expect([says('tenfold'), says('tenth')]).toEqual([
 			'Ten times as much: about the mass of two and a half crates of honey.',
 			'A tenth of it: about the mass of 27 packets of seed.',
 		]);
-		press('try--40 °F');
-		expect(says('sense-says')).toBe('−40 °F: 9 °C colder than the winter mast (−31 °C)');
+		pressNamed('−40 °F');
+		expect(pageSays()).toContain('−40 °F: 9 °C colder than the winter mast (−31 °C)');
 		expect(screen.queryByTestId('tenth')).toBeNull();
 	});
 
@@ -364,15 +364,15 @@ describe('Number sense', () => {
 			['0 kg', 'Nothing at all'],
 			['-5 K', 'absolute zero'],
 		] as const) {
-			type('value', text);
-			expect(says('value-says')).toContain(message);
-			expect(says('sense-says')).toContain('honey jars');
+			writeInto('Any quantity', text);
+			expect(pageSays()).toContain(plain(message));
+			expect(pageSays()).toContain('honey jars');
 		}
 	});
 
 	it('gives what it counts by to a line, as a fact', () => {
 		const store = show(<SenseScreen title="Sense" link={{ value: '9 kg' }} />);
-		press('send-own');
+		pressNamed('Start a line from');
 		expect(wentTo(store).work).toMatchObject({
 			start: { number: '9', unit: 'kg' },
 			stated: [{ left: { number: '1', unit: 'crate' }, right: { number: '6', unit: 'kg' } }],
@@ -384,53 +384,53 @@ describe('Number sense', () => {
 describe('Facts', () => {
 	it('lists the tables in groups, each fact both ways round', () => {
 		show(<FactsScreen title="Facts" link={{}} />);
-		expect(says('fact-1h=60min')).toContain('1 min = 1/60 h ≈ 0.01667');
-		press('group-customary');
-		expect(says('fact-1mi=5280ft')).toContain('1 ft = 1/5280 mi');
-		expect(screen.queryByTestId('fact-1h=60min')).toBeNull();
-		press('group-between');
-		expect(says('fact-1m=3.281ft')).toContain('measured, 4 figures');
-		press('group-prefixes');
-		expect(says('fact-1km=10^3m')).toContain('1 m = 1/103 km = 0.001');
+		expect(pageSays()).toContain('1 min = 1/60 h ≈ 0.01667');
+		pressNamed('Customary+');
+		expect(pageSays()).toContain('1 ft = 1/5280 mi');
+		expect(lookFor('1 h = 60 min1 min = 1/60 h ≈ 0.01667exact · SI Brochure 9 1 hour is 60 minutes')).toBeNull();
+		pressNamed('Between systems+');
+		expect(pageSays()).toContain('measured, 4 figures');
+		pressNamed('Prefixes+');
+		expect(pageSays()).toContain('1 m = 1/103 km = 0.001');
 	});
 
 	it('finds by name, by symbol, and with a slip of spelling', () => {
 		show(<FactsScreen title="Facts" link={{ search: 'galon' }} />);
-		expect(says('found')).toContain('Taken for “gallon”');
-		type('search', 'furlong');
-		expect(says('found')).toBe('1 fact.');
-		type('search', 'xqzzzzv');
-		expect(says('found')).toContain('Nothing goes by “xqzzzzv”');
+		expect(pageSays()).toContain('Taken for “gallon”');
+		writeInto('Search by name or symbol', 'furlong');
+		expect(pageSays()).toContain('1 fact.');
+		writeInto('Search by name or symbol', 'xqzzzzv');
+		expect(pageSays()).toContain('Nothing goes by “xqzzzzv”');
 		expect(lastSeen('facts')).toContain('search=xqzzzzv');
 	});
 
 	it('keeps, changes, removes and undoes facts of one’s own', () => {
 		const store = show(<FactsScreen title="Facts" link={{}} />);
 		const own = () => shelfIn(store.getState().works).own.map(({ fact }) => `${fact.left.unit}=${fact.right.number}`);
-		type('own-fact', '1 bale = 9.5 kg');
-		press('keep-fact');
+		writeInto('A fact of my own, such as 1 bale = 9.5 kg', '1 bale = 9.5 kg');
+		pressNamed('Keep it');
 		expect(own()).toEqual(['bale=9.5']);
-		press('fact-1bale=9.5kg', 'change');
-		type('change-fact', '1 bale = 9.8 kg');
-		press('keep-change');
+		pressNamed('1 bale = 9.5 kg1 kg = 1/9.5 bale ≈ 0.1053exact · added by you 1 bale is 9.5 kilograms', 'Change 1bale');
+		writeInto('The fact, changed', '1 bale = 9.8 kg');
+		pressNamed('Keep the change');
 		expect(own()).toEqual(['bale=9.8']);
-		press('shelf-undo');
+		pressNamed('Undo on the Shelf');
 		expect(own()).toEqual(['bale=9.5']);
-		press('remove');
+		pressNamed('Remove 1bale=9.5kg');
 		expect(own()).toEqual([]);
-		press('shelf-undo', 'shelf-undo');
+		pressNamed('Undo on the Shelf', 'Undo on the Shelf');
 		expect(own()).toEqual([]);
-		press('shelf-redo');
+		pressNamed('Redo on the Shelf');
 		expect(own()).toEqual(['bale=9.5']);
-		type('own-fact', '1 bale');
-		expect(says('own-fact-says')).toContain('A fact has two sides');
+		writeInto('A fact of my own, such as 1 bale = 9.5 kg', '1 bale');
+		expect(pageSays()).toContain('A fact has two sides');
 	});
 
 	it('says which tables the class knows, and of a fact that it is not among them', () => {
 		const store = show(<FactsScreen title="Facts" link={{ search: 'mile' }} />);
-		press('table-customary');
+		pressNamed('customary');
 		expect(shelfIn(store.getState().works).allowed).not.toContain('customary');
-		expect(says('fact-1mi=5280ft')).toContain('not on the class list');
+		expect(pageSays()).toContain('not on the class list');
 	});
 
 	it('puts a fact on the line, the way up one chooses', () => {
@@ -448,7 +448,10 @@ describe('Facts', () => {
 		const store = makeStore();
 		store.dispatch(opened('round-910kh26fgh-1'));
 		show(<FactsScreen title="Facts" link={{ search: 'gallon' }} />, store);
-		press('fact-1gal=4qt', 'place-gal-below');
+		pressNamed(
+			'1 gal = 4 qt1 qt = 1/4 gal = 0.25exact · NIST Handbook 44, Appendix C 1 gallon is 4 quarts',
+			'4 qt 1 gal',
+		);
 		expect(wentTo(store).name).toMatch(/^own-/);
 	});
 
@@ -456,7 +459,10 @@ describe('Facts', () => {
 		const store = makeStore();
 		store.dispatch(opened('tank-empty'));
 		show(<FactsScreen title="Facts" link={{ search: 'gallon' }} />, store);
-		press('fact-1gal=4qt', 'place-gal-below');
+		pressNamed(
+			'1 gal = 4 qt1 qt = 1/4 gal = 0.25exact · NIST Handbook 44, Appendix C 1 gallon is 4 quarts',
+			'4 qt 1 gal',
+		);
 		expect(wentTo(store).name).toMatch(/^own-/);
 	});
 });
@@ -468,14 +474,14 @@ describe('every part', () => {
 				<RateScreen title="Rate" link={{}} />
 			</Provider>,
 		);
-		type('from', '90 km/h');
-		type('to', 'mi/h');
+		writeInto('From', '90 km/h');
+		writeInto('To, a unit of the same kind', 'mi/h');
 		unmount();
 		show(<RateScreen title="Rate" link={{}} />);
-		expect([typed('from'), typed('to')]).toEqual(['90 km/h', 'mi/h']);
-		await act(async () => press('copy-link'));
-		expect(says('link-says')).toContain('/shelf/rate?from=90+km%2Fh&to=mi%2Fh');
-		press('to-shelf');
+		expect([typedIn('From'), typedIn('To, a unit of the same kind')]).toEqual(['90 km/h', 'mi/h']);
+		await act(async () => pressNamed('Copy link'));
+		expect(pageSays()).toContain('/shelf/rate?from=90+km%2Fh&to=mi%2Fh');
+		pressNamed('Shelf with all its parts');
 		expect(mockNavigate).toHaveBeenLastCalledWith('/shelf');
 	});
 });

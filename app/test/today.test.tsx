@@ -7,7 +7,11 @@ import { type AppStore, makeStore } from '../src/store/store';
 import { TodayScreen } from '../src/today/today-screen';
 import { layStep } from '../src/work/handed';
 import { did, tried } from '../src/work/works-reducer';
+import { found, lookFor, pageSays, pressNamed } from './found';
 import { layGust } from './on-desk';
+
+/** Presses what has no name that tells it from others. */
+const pressId = (id: string) => fireEvent.click(screen.getByTestId(id));
 
 const mockNavigate = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate }) }));
@@ -31,7 +35,6 @@ async function show(store: AppStore): Promise<void> {
 }
 
 const press = (id: string) => fireEvent.click(screen.getByTestId(id));
-const text = (id: string) => screen.getByTestId(id).textContent ?? '';
 const wentTo = () => mockNavigate.mock.lastCall?.[0];
 
 function tryAt(store: AppStore, exercise: string, when: number, right: boolean): void {
@@ -44,11 +47,11 @@ describe('the first day', () => {
 	it('says in a sentence what this is, and offers a first line together, a problem of one’s own and the book', async () => {
 		const store = makeStore();
 		await show(store);
-		expect(text('first-day')).toContain('factor by factor');
+		expect(pageSays()).toContain('factor by factor');
 		expect(screen.queryByTestId('due')).toBeNull();
-		press('to-bring');
+		pressNamed('Bring a problem of your own, or a whole sheet');
 		expect(wentTo()).toBe('/bring');
-		press('begin-guided');
+		pressNamed('Work a first line, together');
 		expect(wentTo()).toBe('/desk/honey-jar');
 		expect(store.getState().settings.guide).toBe('on');
 	});
@@ -57,8 +60,8 @@ describe('the first day', () => {
 		const store = makeStore();
 		store.dispatch(set({ guide: 'left' }));
 		await show(store);
-		expect(screen.queryByTestId('begin-guided')).toBeNull();
-		expect(screen.getByTestId('to-bring')).toBeTruthy();
+		expect(lookFor('Work a first line, together')).toBeNull();
+		expect(found('Bring a problem of your own, or a whole sheet')).toBeTruthy();
 	});
 });
 
@@ -68,7 +71,7 @@ describe('a day after', () => {
 		layGust(store);
 		await show(store);
 		expect(screen.queryByTestId('first-day')).toBeNull();
-		expect(text('left')).toContain('A gust at the mast');
+		expect(pageSays()).toContain('A gust at the mast');
 		press('left-wind-gust');
 		expect(wentTo()).toBe('/desk/wind-gust?block=b1');
 	});
@@ -107,9 +110,9 @@ describe('a day after', () => {
 		const code = roundCode({ skills: ['one-prefix'], level: 1, count: 5, seed: 3 });
 		for (const place of [0, 1]) tryAt(store, roundName(code, place), Date.now() - 9 * 86_400_000 + place, false);
 		await show(store);
-		expect(text('due')).toContain('One prefix: due since');
-		expect(text('due')).toContain('“A factor upside down” came twice');
-		press('begin-due');
+		expect(pageSays()).toContain('One prefix: due since');
+		expect(pageSays()).toContain('“A factor upside down” came twice');
+		pressNamed('Begin: 5 fresh exercises');
 		const plan = readRoundCode(`${wentTo()}`.replace('/round/', ''));
 		expect(plan).toMatchObject({ ok: true, value: { count: 5 } });
 		expect(plan.ok && plan.value.skills).toContain('one-prefix');
@@ -121,11 +124,11 @@ describe('a day after', () => {
 		store.dispatch(did('sheet-a', layStep(problems)));
 		store.dispatch(did('own-a-p1', { do: 'answer', text: '2000 m' }));
 		await show(store);
-		expect(text('sheets')).toContain('2 problems: 0 right, 1 begun. Go on with 1.');
-		press('sheet-sheet-a');
+		expect(pageSays()).toContain('2 problems: 0 right, 1 begun. Go on with 1.');
+		pressId('sheet-sheet-a');
 		expect(wentTo()).toBe('/desk/own-a-p1');
 		// Left half done, it is called by its sheet.
-		expect(text('left')).toContain('Convert 2 km to m., 1begun');
+		expect(pageSays()).toContain('Convert 2 km to m., 1begun');
 	});
 
 	it('tells this week day by day, and blames nobody for a day without work', async () => {

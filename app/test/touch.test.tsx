@@ -1,5 +1,6 @@
 import { createEvent, fireEvent, render, screen } from '@testing-library/react';
 import { Touch } from '../src/ui/box';
+import { found } from './found';
 
 const onTouch = jest.fn();
 
@@ -45,7 +46,7 @@ describe('something to touch', () => {
 	});
 
 	it('is answered to a click, from a mouse, a keyboard or a screen reader', () => {
-		fireEvent.click(screen.getByTestId('thing'));
+		fireEvent.click(found('take'));
 		expect(onTouch).toHaveBeenCalledTimes(1);
 	});
 
@@ -61,7 +62,7 @@ describe('something to touch', () => {
 
 	it('does nothing while it is disabled', () => {
 		lift('shut', HERE, [HERE]);
-		fireEvent.click(screen.getByTestId('shut'));
+		fireEvent.click(found('not yet'));
 		expect(onTouch).not.toHaveBeenCalled();
 	});
 

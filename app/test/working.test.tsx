@@ -3,6 +3,7 @@ import { Provider } from 'react-redux';
 import { type AppStore, makeStore } from '../src/store/store';
 import { workNamed } from '../src/work/how-far';
 import { WorkingScreen } from '../src/working/working-screen';
+import { found, pageSays, pressNamed } from './found';
 import { layGust } from './on-desk';
 
 const mockNavigate = jest.fn();
@@ -19,8 +20,7 @@ function show(name: string, store: AppStore = makeStore()): AppStore {
 	return store;
 }
 
-const write = (text: string) => fireEvent.change(screen.getByTestId('working-text'), { target: { value: text } });
-const press = (id: string) => fireEvent.click(screen.getByTestId(id));
+const write = (text: string) => fireEvent.change(found('The working, typed or pasted'), { target: { value: text } });
 const says = (id: string) => screen.getByTestId(id).textContent;
 
 const RIGHT = '18.5 mi/h × 5280 ft/1 mi = 97680 ft/h × 1 h/3600 s = 27.1 ft/s';
@@ -29,9 +29,9 @@ describe('a working that is laid beside', () => {
 	it('is drawn as a line with its claims, and holds', () => {
 		show('wind-gust');
 		write(RIGHT);
-		expect(says('working-says')).toBe('Every block holds, and every value that is written follows.');
-		expect(says('working-line')).toContain('5280');
-		expect(says('claims')).toContain('after block 1written 97680 ft/h; the line stands at 97680 ft/h');
+		expect(pageSays()).toContain('Every block holds, and every value that is written follows.');
+		expect(pageSays()).toContain('5280');
+		expect(pageSays()).toContain('after block 1written 97680 ft/h; the line stands at 97680 ft/h');
 	});
 
 	it.each([
@@ -57,7 +57,7 @@ describe('a working that is laid beside', () => {
 	it('tells what was not read', () => {
 		show('wind-gust');
 		write(`By my friend at the mast. ${RIGHT}`);
-		expect(says('working-unread')).toContain('By my friend at the mast');
+		expect(pageSays()).toContain('By my friend at the mast');
 	});
 
 	it('lies beside one’s own line and the worked one, and its answer is checked', async () => {
@@ -65,13 +65,13 @@ describe('a working that is laid beside', () => {
 		layGust(store);
 		show('wind-gust', store);
 		write('18.5 mi/h × 1.609 km/1 mi × 3281 ft/1 km × 1 h/3600 s = 27.2 ft/s');
-		press('beside-mine');
-		expect(says('beside-says')).toContain('Both take the same route, and one of them takes a step in several blocks.');
-		press('beside-key');
+		pressNamed('my line');
+		expect(pageSays()).toContain('Both take the same route, and one of them takes a step in several blocks.');
+		pressNamed('the worked line');
 		expect(workNamed(store.getState().works, 'wind-gust')?.shown).toBe(true);
-		expect(says('digits-beside')).toContain('The first digit that differs is that of the tenths.');
-		press('working-check');
-		await waitFor(() => expect(says('verdict-value')).toContain('Value: look again'));
+		expect(pageSays()).toContain('The first digit that differs is that of the tenths.');
+		pressNamed('Check its answer');
+		await waitFor(() => expect(pageSays()).toContain('Value: look again'));
 	});
 
 	it('opens on the Desk, and keeps the line that stood there', async () => {
@@ -79,7 +79,7 @@ describe('a working that is laid beside', () => {
 		layGust(store);
 		show('wind-gust', store);
 		write(RIGHT);
-		await act(async () => press('working-to-desk'));
+		await act(async () => pressNamed('Open it on the Desk'));
 		expect(mockNavigate).toHaveBeenLastCalledWith('/desk/wind-gust');
 		const work = workNamed(store.getState().works, 'wind-gust');
 		expect(work).toMatchObject({ answer: '27.1 ft/s', blocks: [{}, {}] });
@@ -90,7 +90,7 @@ describe('a working that is laid beside', () => {
 	it('by itself makes a problem of its own: its start, its blocks, and the unit of its answer', async () => {
 		const store = show('own-friend');
 		write(RIGHT);
-		await act(async () => press('working-to-desk'));
+		await act(async () => pressNamed('Open it on the Desk'));
 		expect(workNamed(store.getState().works, 'own-friend')).toMatchObject({
 			start: { number: '18.5', unit: 'mi/h' },
 			asked: { unit: 'ft/s' },

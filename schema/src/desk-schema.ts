@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema, trySchema } from './work-schema';
+import { idSchema, trySchema, workBodySchema } from './work-schema';
 
 /** A secret key of a device, as its bytes are written for a header: 16 to 64 bytes in base64url. */
 export const keySchema = z.string().regex(/^[A-Za-z0-9_-]{22,86}$/);
@@ -96,11 +96,12 @@ export const placeSchema = z
 
 /**
  * The reply to a version that was kept: its number, and its place among the changes of the desk where it has just got one. What
- * is in it is what was sent: only another version that is kept comes back whole.
+ * is in it comes back only where that is not just what was sent, as of work from before undo was a step.
  */
 export const keptSchema = z.object({
 	version: z.number().int().min(1),
 	seq: z.number().int().min(1).optional(),
+	body: workBodySchema.optional(),
 });
 
 /** What an event of a desk says: how far its changes go, and the heads of those that were just made, where they are few. */

@@ -45,7 +45,7 @@ export function inWords(ms) {
 export function startProgress(job, out = process.stdout) {
 	const from = performance.now();
 	const last = readTook()[job];
-	out.write(`· ${job} (${last ? `${inWords(last)} last time` : 'not timed on this machine yet'})\n`);
+	out.write(`· ${job} (${last !== undefined ? `${inWords(last)} last time` : 'not timed on this machine yet'})\n`);
 	let said = '';
 	const clear = () => {
 		if (out.isTTY && said) out.write('\r\u001b[K');

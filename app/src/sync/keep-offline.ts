@@ -16,12 +16,12 @@ function servedWorkers(): ServiceWorkerContainer | undefined {
 export function keepOffline(
 	onWaiting: (take: () => void) => void,
 	workers: ServiceWorkerContainer | undefined = servedWorkers(),
-	{ afterMs = AFTER_MS, reload = () => globalThis.location.reload(), load = () => import('workbox-window') } = {},
+	{ afterMs = AFTER_MS, reload = () => globalThis.location.reload() } = {},
 ): void {
 	if (!workers) return;
 	let isTaking = false;
 	const register = async (): Promise<void> => {
-		const { Workbox } = await load();
+		const { Workbox } = await import('workbox-window');
 		const app = new Workbox('/sw.js');
 		app.addEventListener('waiting', () => {
 			// The first version of all has no page to take over from.

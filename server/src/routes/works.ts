@@ -70,6 +70,12 @@ function refused({ came }: Exclude<Kept, { came: 'kept' | 'conflict' }>): never 
 	}
 }
 
+/** Whether a request keeps work from before undo was a step: it is read as if the rest had been undone. */
+function isOfBefore(request: unknown): boolean {
+	const sent = (request as { readonly body?: { readonly body?: unknown } }).body?.body;
+	return typeof sent === 'object' && sent !== null && 'at' in sent;
+}
+
 const keep = route({
 	method: 'put',
 	path: '/desks/:desk/works/:id',
@@ -98,7 +104,12 @@ const keep = route({
 			return noDesk();
 		}
 		admission.fitted(by);
-		if (kept.came === 'kept') return { version: kept.version, ...(kept.seq === undefined ? {} : { seq: kept.seq }) };
+		if (kept.came === 'kept')
+			return {
+				version: kept.version,
+				...(kept.seq === undefined ? {} : { seq: kept.seq }),
+				...(isOfBefore(ctx.request) ? { body: body.body } : {}),
+			};
 		if (kept.came !== 'conflict') return refused(kept);
 		ctx.status = 409;
 		ctx.body = {
