@@ -4,7 +4,7 @@ import { loadavg } from 'node:os';
 import { join } from 'node:path';
 import { jestRun } from './lib/jest-run.mjs';
 import { ROOT, run } from './lib/run.mjs';
-import { browser, builtApp, builtServer, commandLine, packages, SetupFault, tool, webkit } from './lib/steps.mjs';
+import { readyForJourneys, SetupFault, tool } from './lib/steps.mjs';
 
 /** Every run, a line each: what was run, on which commit, beside how many busy loops, and what came of it. */
 const LOG = join(ROOT, 'docs', 'test-runs.jsonl');
@@ -57,12 +57,7 @@ await tool(async () => {
 	}
 	if (!['journeys', 'everything'].includes(what) || !/^\d+$/.test(times)) throw new SetupFault(USAGE);
 	const busy = more[0] === '--busy' ? Number(more[1]) : 0;
-	await packages();
-	await commandLine();
-	browser();
-	webkit();
-	await builtApp();
-	await builtServer();
+	await readyForJourneys();
 	const commit = run('git', ['rev-parse', '--short', 'HEAD'], { quiet: true }).said.trim();
 	for (let i = 0; i < Number(times); i++) {
 		const load = loadavg()[0];

@@ -1,7 +1,7 @@
 import { lint, types } from './lib/checks.mjs';
 import { jestRun } from './lib/jest-run.mjs';
 import { inWords } from './lib/progress.mjs';
-import { browser, builtApp, builtServer, commandLine, packages, postgres, tool, webkit } from './lib/steps.mjs';
+import { packages, postgres, readyForJourneys, tool } from './lib/steps.mjs';
 
 /** Everything that is checked, in the order in which a fault is cheapest to find. */
 const CHECKS = [
@@ -12,12 +12,8 @@ const CHECKS = [
 /** Runs everything and ends with a plain count; a failed format, lint or type check counts as one failed test. */
 await tool(async () => {
 	await packages();
-	await commandLine();
-	browser();
-	webkit();
 	postgres();
-	await builtApp();
-	await builtServer();
+	await readyForJourneys();
 	const from = performance.now();
 	const total = { passed: 0, failed: 0, skipped: 0 };
 	for (const [name, check] of CHECKS) {

@@ -21,7 +21,7 @@ function nameOf(element: HTMLElement): string {
 	);
 }
 
-/** A text without white space: where blocks follow each other, what they say has none between. */
+/** A text without white space: jsdom puts no space between the texts of two blocks. */
 function bare(text: string): string {
 	return text.replace(/\s+/g, '');
 }
@@ -58,7 +58,7 @@ export function writeInto(name: string, value: string): void {
 	fireEvent.change(found(name, WRITTEN), { target: { value } });
 }
 
-/** What stands in the field of this name. */
+/** The value of the field of this name. */
 export function typedIn(name: string): string {
 	return (found(name, WRITTEN) as HTMLInputElement).value;
 }

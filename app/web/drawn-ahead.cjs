@@ -33,8 +33,8 @@ function dependency(name, isESMImport) {
 }
 
 /**
- * A module of the bundle that draws pages ahead. It runs once, in Node, while the app is built, so it needs none of what makes
- * the scripts of the browser small: esbuild alone makes it CommonJS, in a twentieth of the time the bundler's own way takes.
+ * A module of the bundle that draws pages ahead. It runs once, in Node, while the app is built, so nothing has to
+ * make it small, as scripts for the browser are: esbuild alone makes it CommonJS, in a twentieth of the time the bundler's own way takes.
  * @returns the module as Metro keeps it; undefined for one that has to go the bundler's own way.
  */
 async function drawnAhead(filename, source) {

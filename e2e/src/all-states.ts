@@ -113,13 +113,13 @@ async function eachBrought({ browser, url, look }: Walk): Promise<void> {
 	await look('a replay');
 }
 
-/** Opens what a link leads to, and waits until it is that which stands there. */
+/** Opens the desk a link leads to, and waits until it is shown. */
 async function openLink(browser: Browser): Promise<void> {
 	await browser.press(L.linkOpen);
 	await browser.driver.wait(async () => !(await browser.driver.getCurrentUrl()).includes('desk='), 8000);
 }
 
-/** Shows what opens the desk, how one joins another, and what is shown by a link. */
+/** Shows the keys of a desk, joining another one, and a line shown by a link. */
 async function eachOfDesks({ browser, url, look }: Walk): Promise<void> {
 	await browser.go(`${url}/desk/honey-jar`);
 	await place(browser, WORKED['honey-jar']?.blocks[0] as never);

@@ -220,7 +220,7 @@ export const L = {
 	beginAgain: 'Begin again',
 } as const;
 
-/** The parts of the Shelf, by what stands in their address. */
+/** The parts of the Shelf, by the word in their address. */
 export const SHELF = {
 	facts: 'Facts',
 	figures: 'Figures',
@@ -269,7 +269,7 @@ export function verdict(line: string, says: string): string {
 	return `${line.slice(0, 1).toUpperCase()}${line.slice(1)}: ${says}`;
 }
 
-/** How long a Round can be said to be, from the easiest level. */
+/** The levels of a Round, from the easiest. */
 export const LEVELS = ['1 plain', '2', '3 with a catch'] as const;
 
 /** A problem of a sheet, by its number: its link begins with it. */

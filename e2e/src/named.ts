@@ -68,7 +68,7 @@ window.tidyLook = (() => {
 		let begins = null;
 		for (const selector of selectors)
 			for (const element of document.querySelectorAll(selector)) {
-				// Most are told apart by what they say; only the others are worked out.
+				// The text alone rules most of them out; names are worked out for the rest.
 				const says = element.getAttribute('aria-label') ?? (element.labels?.length || element.hasAttribute('aria-labelledby') ? null : element.textContent);
 				if (says && !bare(says).includes(start)) continue;
 				if (!isSeen(element)) continue;

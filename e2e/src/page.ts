@@ -138,7 +138,7 @@ export class Page {
 		await this.writeInto(await this.find(target, this.within, WRITTEN), text);
 	}
 
-	/** What stands in a field. */
+	/** The value of a field. */
 	async typed(target: Target): Promise<string> {
 		return (await (await this.find(target, this.within, WRITTEN)).getAttribute('value')) ?? '';
 	}

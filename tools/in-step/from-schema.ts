@@ -23,7 +23,7 @@ type Check = {
 	readonly value?: number;
 };
 
-/** The most characters and items that are made where the schema allows many: what is kept of them does not hang on how many. */
+/** The most characters and items made where the schema allows many more: more of them would test nothing new. */
 const LONG = 12;
 const MANY = 3;
 

@@ -51,8 +51,10 @@ export function startProgress(job, out = process.stdout) {
 		if (out.isTTY && said) out.write('\r\u001b[K');
 	};
 	return {
+		/** How many seconds it took the last time; undefined when it was never timed here. */
+		lastSeconds: last === undefined ? undefined : last / 1000,
 		at: (stage, done, of) => {
-			const text = `${stage} ${done} of ${of}`;
+			const text = `${stage} ${Math.round(done)} of ${of}`;
 			if (out.isTTY) {
 				const full = Math.round((BAR * Math.min(done, of)) / Math.max(1, of));
 				clear();

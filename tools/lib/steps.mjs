@@ -1,5 +1,6 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { builtApp } from './build-app.mjs';
 import { fingerprint, hasMark, leaveMark } from './fingerprint.mjs';
 import { startProgress } from './progress.mjs';
 import { follow, ROOT, run } from './run.mjs';
@@ -17,8 +18,9 @@ function say(text) {
 	process.stdout.write(`· ${text}\n`);
 }
 
-/** How often it is looked how far the packages are. */
+/** How often the packages are counted, and the share of them after which the rest is compiling. */
 const LOOK_EVERY_MS = 1000;
+const NEARLY_ALL = 0.99;
 
 /** Where the packages of the lock file go that are for this kind of machine. */
 function packagePaths() {
@@ -44,10 +46,15 @@ export async function packages() {
 	// npm begins by taking away what is there; done first, what is counted is what has come.
 	rmSync(join(ROOT, 'node_modules'), { recursive: true, force: true });
 	const paths = packagePaths();
+	const from = performance.now();
 	const look = setInterval(() => {
 		const there = paths.filter((path) => existsSync(join(ROOT, path))).length;
-		// Once all are there, SQLite may have to be compiled, which takes most of the time.
-		progress.at('package', there, paths.length);
+		if (there < NEARLY_ALL * paths.length) progress.at('package', there, paths.length);
+		// npm says nothing while a package is compiled, and that takes most of the time.
+		else {
+			const seconds = (performance.now() - from) / 1000;
+			progress.at('packages are here, SQLite is being compiled: second', seconds, progress.lastSeconds ?? seconds);
+		}
 	}, LOOK_EVERY_MS);
 	const { ok, said } = await follow('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
 	clearInterval(look);
@@ -128,6 +135,16 @@ export function postgres() {
 		say(
 			'PostgreSQL could not be installed: the tests on it are skipped. On Debian, as root: apt-get install postgresql.',
 		);
+}
+
+/** Brings everything the journeys need: packages, command line, browsers, the built app and the bundled server. */
+export async function readyForJourneys() {
+	await packages();
+	await commandLine();
+	browser();
+	webkit();
+	await builtApp();
+	await builtServer();
 }
 
 /** Runs a tool's main function; what is foreseen is one message, and the exit code says that it failed. */

@@ -29,7 +29,7 @@ type Prepared = { readonly payload: unknown; readonly meta?: unknown };
 /** What each action does to the state, by its type. */
 const CASES = new Map<string, (state: WorksState, action: never) => WorksState>();
 
-/** An action whose payload is made of what was done, with what it does to the state. */
+/** An action with its payload prepared from its arguments, and the state after it. */
 function act<Args extends unknown[], P extends Prepared>(
 	name: string,
 	prepare: (...args: Args) => P,
@@ -76,7 +76,7 @@ function moved(
 /**
  * What the student did, exercise by exercise. Nothing else is stored: lines, cancelling, figures and verdicts follow from it.
  * Each case makes a new state of the one before, and lists tell by identity whether a piece has changed: no draft is made of
- * thousands of pieces, and none of them is gone through to be frozen.
+ * thousands of pieces, and nothing is frozen.
  */
 export function worksReducer(state: WorksState = EMPTY, action: UnknownAction): WorksState {
 	const reduce = CASES.get(action.type);
@@ -148,7 +148,7 @@ export const begunAnew = act(
 	'begunAnew',
 	(exercise: string) => ({ payload: { exercise, fresh: nanoid(), posed: posedInRound(exercise) } }),
 	(state, { payload: { exercise, fresh, posed } }: { readonly payload: Begun }) => {
-		// A problem of one's own is posed by its steps: they begin the new line too.
+		// The steps of an own problem pose it: they begin the new line too.
 		const before = here(state, exercise)?.body;
 		const steps = before && isOwn(exercise) ? [...posingOf(before)] : [];
 		const body = { ...freshBody(exercise, posed), steps };
@@ -181,7 +181,7 @@ export const acknowledged = carry<{ readonly sent: WorkEntry; readonly version: 
 );
 
 /**
- * The server holds another version. Where the work here and there come to one, it is that; else theirs is taken, and what was
+ * The server holds another version. Where the work here and there can be merged, that is kept; else theirs is taken, and what was
  * ahead of it here is kept beside it.
  */
 export const parted = act(
