@@ -84,19 +84,26 @@ window.tidyLook = (() => {
 	/** Waits for something, and then, where it is to be touched, until nothing has changed for two frames. */
 	const wait = async (look, within, rests) => {
 		const until = performance.now() + within;
+		let looked = -1;
+		let again = 0;
 		for (;;) {
-			const found = look();
-			if (found && !rests) return found;
-			if (found) {
-				const before = changes;
-				await frame();
-				await frame();
-				if ((changes === before || performance.now() > until) && look() === found) return found;
-			} else {
-				if (performance.now() > until) return null;
-				await new Promise((go) => setTimeout(go, 20));
+			const now = performance.now();
+			// To look is dear, and nothing new is found while nothing has changed; styles alone may change now and then.
+			if (looked !== changes || now > again || now > until) {
+				looked = changes;
+				again = now + 200;
+				const found = look();
+				if (found && !rests) return found;
+				if (found) {
+					const before = changes;
+					await frame();
+					await frame();
+					if ((changes === before || performance.now() > until) && look() === found) return found;
+					looked = -1;
+				} else if (now > until) return null;
 			}
 			if (performance.now() > until + 1500) return look();
+			await new Promise((go) => setTimeout(go, 25));
 		}
 	};
 	return { find, plain, says, wait };
