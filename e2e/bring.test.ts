@@ -131,7 +131,7 @@ describe('what is brought', () => {
 		await browser.write(L.ownStart, '7 ft 5.4 in');
 		await browser.write(L.ownWant, 'cm');
 		await browser.press(L.ownRoundPlace);
-		await browser.sees('tenths');
+		await browser.untilSays(byId('round-says'), 'tenths');
 		await browser.press(L.ownDone);
 		await browser.find('7 ft');
 		await browser.sees('cm, to the tenths');
@@ -148,10 +148,10 @@ describe('what is brought', () => {
 			await answer(text);
 			await allRight();
 			await browser.press(L.next);
-			await browser.sees(`${QUANTITIES[i + 1]?.split(' ')[0]}`);
+			await browser.untilSays(L.problem, `${QUANTITIES[i + 1]?.split(' ')[0]}`);
 		}
 		await browser.driver.navigate().refresh();
-		await browser.sees('2.5');
+		await browser.untilSays(L.problem, '2.5');
 		await browser.press(L.wayOut);
 		await browser.sees('12 problems: 6 right');
 		await browser.press(L.sheetHandIn);
@@ -190,8 +190,8 @@ describe('what was brought', () => {
 		await other.driver.get(link);
 		await other.sees('From the mast (3 problems)');
 		await other.press(L.handedTake, '3 ');
-		await other.sees('to yd');
-		await other.sees('yd');
+		await other.untilSays(L.problem, 'to yd');
+		await other.sees('Wanted: yd');
 		await other.close();
 
 		browser = await Browser.open({ screen: PHONE, profile });

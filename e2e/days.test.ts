@@ -58,7 +58,7 @@ describe('the days of a student', () => {
 		await browser.sees('That was a whole line');
 		await browser.sees('Value: right');
 		await browser.press(L.wayOut, L.placeToday);
-		await browser.sees('1');
+		await browser.says((page) => /today: 1 exercise\b/.test(page), 'today: 1 exercise');
 		expect(await browser.seesNow(FIRST_DAY)).toBe(false);
 		await open('/desk/honey-jar');
 		expect(await browser.has(L.guide)).toBe(false);

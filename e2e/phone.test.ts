@@ -75,7 +75,7 @@ describe('one exercise on a phone', () => {
 		await browser.press(L.toolAnswer);
 		await browser.sees('Value: right');
 		await browser.press(L.next);
-		await browser.sees('gust');
+		await browser.untilSays(L.problem, 'gust');
 	});
 
 	it('is worked by touches alone: each acts once, a swipe over a button only scrolls, a finger that strays does nothing', async () => {

@@ -2,7 +2,7 @@ import { By, Key } from 'selenium-webdriver';
 import { Browser, DESKTOP, PHONE } from './src/browser';
 import { L, titleOf, verdict } from './src/labels';
 import { region } from './src/named';
-import { factOf, numberAt, stepAt, unitAt, withBelow } from './src/parts';
+import { byId, factOf, numberAt, stepAt, unitAt, withBelow } from './src/parts';
 import { Whole } from './src/whole';
 import { answerWith, place, WORKED, workThrough } from './src/work-through';
 
@@ -124,7 +124,7 @@ describe('what goes wrong', () => {
 		await place(browser, { unit: unitAt('m', 'top'), fact: '1m=100cm', below: 'm' });
 		await browser.seesLine('1 unit must go, 1 unit must come.');
 		await answer('42.0 cm²');
-		await browser.sees('wanted');
+		await browser.untilSays(byId('verdict-line'), 'wanted');
 	});
 
 	it('a temperature shifted the wrong way is named, with its step', async () => {

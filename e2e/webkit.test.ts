@@ -81,7 +81,7 @@ onWebKit('on WebKit (needs Debian’s webkit2gtk-driver and xvfb)', () => {
 
 	it('Today says what was done, and the Record too', async () => {
 		await webkit.driver.get(whole.url);
-		await webkit.sees('6');
+		await webkit.sees('today: 6 exercises');
 		await webkit.press(L.toRecord);
 		await webkit.sees('6 exercises worked');
 		await webkit.press(L.recordEverything);

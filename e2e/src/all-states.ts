@@ -267,7 +267,7 @@ export async function eachState(walk: Walk): Promise<void> {
 	await browser.find(L.shortRound);
 	await look('how a Round went');
 	await browser.driver.get(`${url}/round/nothing`);
-	await browser.sees('Round');
+	await browser.find(byId('round-fault'));
 	await look('no Round');
 	await eachBrought(walk);
 	await eachDay(walk);

@@ -11,6 +11,6 @@ export async function joinedBy(first: Browser, url: string, screen: Screen): Pro
 	await second.driver.get(`${url}/join`);
 	await second.write(L.joinCode, code.toLowerCase());
 	await second.press(L.joinGo, L.joinOpen);
-	await second.sees('Mo');
+	await second.seesLine('Mo');
 	return second;
 }

@@ -1,7 +1,7 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { availableParallelism, tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { runBin } from './run.mjs';
+import { ROOT, runBin } from './run.mjs';
 
 /** How many of the slowest tests are named at the end of a run. */
 const SLOWEST = 10;
@@ -36,6 +36,8 @@ function slowestOf(tests) {
  */
 export function jestRun(name, more = []) {
 	const { args, env } = RUNS[name];
+	// Pictures of journeys that failed in an earlier run would mislead.
+	rmSync(join(ROOT, 'e2e', 'dist', 'failed'), { recursive: true, force: true });
 	const folder = mkdtempSync(join(tmpdir(), 'tidy-sum-results-'));
 	const file = join(folder, 'results.json');
 	const from = performance.now();
