@@ -9,12 +9,6 @@ export type Screen = { readonly width: number; readonly height: number; readonly
 export const PHONE: Screen = { width: 390, height: 844, mobile: true };
 export const DESKTOP: Screen = { width: 1280, height: 800, mobile: false };
 
-/** Both sizes, for journeys that are about where things are. */
-export const SCREENS: readonly (readonly [string, Screen])[] = [
-	['a phone', PHONE],
-	['a wide screen', DESKTOP],
-];
-
 export type BrowserOptions = {
 	readonly screen: Screen;
 	readonly dark?: boolean;

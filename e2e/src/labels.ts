@@ -30,7 +30,6 @@ export const L = {
 	copyLatex: 'Copy LaTeX',
 	copyMathml: 'Copy MathML',
 	copyText: 'Copy text',
-	count10: '10 exercises',
 	count5: '5 exercises',
 	dueAsTable: 'As a table Due',
 	earlier: 'Earlier',
@@ -49,7 +48,6 @@ export const L = {
 	finer: 'Finer',
 	from: 'From',
 	goOn: 'Begin',
-	goOnWith: 'Go on with',
 	groupCustomary: 'Customary',
 	guide: 'The first line, together',
 	guideLeave: 'Done',
@@ -98,7 +96,6 @@ export const L = {
 	openBeside: 'Side by side',
 	openDesk2: 'Open the desk with',
 	openHandIn: 'Hand in',
-	own: 'A problem of my own',
 	ownDone: 'To the line',
 	ownFact: 'A fact of my own, such as 1 bale = 9.5 kg',
 	ownFactMeasured: 'measured',
@@ -113,7 +110,6 @@ export const L = {
 	play: 'Play',
 	problem: 'The problem',
 	problemsSearch: 'Search the problems',
-	question: 'What should the answer be in?',
 	questionField: 'The unit of the answer',
 	questionTake: 'Take it',
 	quick: 'quick',
@@ -217,7 +213,6 @@ export const L = {
 	takeMarked: 'The marked answers',
 	takeReport: 'The report',
 	moreOf2: 'More of problem 2',
-	beginAgain: 'Begin again',
 } as const;
 
 /** The parts of the Shelf, by the word in their address. */
@@ -271,11 +266,6 @@ export function verdict(line: string, says: string): string {
 
 /** The levels of a Round, from the easiest. */
 export const LEVELS = ['1 plain', '2', '3 with a catch'] as const;
-
-/** A problem of a sheet, by its number: its link begins with it. */
-export function problemAt(number: number): string {
-	return `${number} `;
-}
 
 /** What the page says in states that journeys wait for. */
 export const ON_SERVER = 'Kept on this device and on the server.';
