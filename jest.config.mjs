@@ -27,6 +27,7 @@ const plain = (name) => ({
  * `npm test` runs everything.
  */
 export default {
+	testSequencer: '<rootDir>/tools/lib/longest-first.cjs',
 	projects: [
 		plain('core'),
 		plain('schema'),

@@ -13,6 +13,7 @@ import { workNamed } from '../src/work/how-far';
 import { DRAFT } from '../src/work/list-names';
 import { problemName, sheetOf } from '../src/work/sheet';
 import { did } from '../src/work/works-reducer';
+import { atRest } from './at-rest';
 import { fileOf } from './files-here';
 import { found, lookFor, pageSays, pressNamed } from './found';
 import { pressButton } from './on-desk';
@@ -29,7 +30,7 @@ beforeEach(() => {
 });
 
 // What is typed last is still read when a test has seen what it came for.
-afterEach(() => act(async () => new Promise((resolve) => setTimeout(resolve, 200))));
+afterEach(atRest);
 
 const HONEY = 'There are 12 jars to a crate and 1 jar holds 454 g. How many kg of honey are in 36 crates, to 3 s.f.?';
 

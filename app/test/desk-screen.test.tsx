@@ -10,6 +10,7 @@ import { type AppStore, makeStore } from '../src/store/store';
 import { ShelfPart } from '../src/ways/shelf-part';
 import { madeRound } from '../src/work/made-rounds';
 import { did } from '../src/work/works-reducer';
+import { atRest } from './at-rest';
 import { found } from './found';
 import { layGust } from './on-desk';
 
@@ -74,8 +75,8 @@ describe('a block that is laid', () => {
 		await act(async () => {
 			fireEvent.click(found('5280 ft 1 mi Place 5280 feet over 1 mile'));
 			then();
-			await new Promise((resolve) => setTimeout(resolve, 150));
 		});
+		await atRest();
 	}
 
 	it('opens its own panel once it lies there', async () => {

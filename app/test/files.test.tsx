@@ -14,6 +14,7 @@ import { broughtIn } from '../src/work/brought';
 import { deskIn } from '../src/work/desk-view';
 import { problemName, sheetOf } from '../src/work/sheet';
 import { did, tried } from '../src/work/works-reducer';
+import { atRest } from './at-rest';
 import { fileOf, savedFiles } from './files-here';
 import { found, lookFor, pageSays, plain, pressNamed } from './found';
 
@@ -40,10 +41,8 @@ const wentTo = (): string => mockNavigate.mock.lastCall?.[0] as string;
 
 /** Gives a file to the field that takes it, and waits until it is read. */
 async function give(id: string, file: File): Promise<void> {
-	await act(async () => {
-		fireEvent.change(screen.getByTestId(id), { target: { files: [file] } });
-		await new Promise((resolve) => setTimeout(resolve, 50));
-	});
+	await act(async () => void fireEvent.change(screen.getByTestId(id), { target: { files: [file] } }));
+	await atRest();
 }
 
 /** Takes along what stands on the page in a form. */

@@ -7,6 +7,7 @@ import { type AppStore, makeStore } from '../src/store/store';
 import { workNamed } from '../src/work/how-far';
 import { GUIDED } from '../src/work/list-names';
 import { did } from '../src/work/works-reducer';
+import { atRest } from './at-rest';
 
 const mockRouter = { navigate: jest.fn() };
 jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
@@ -38,12 +39,10 @@ function begun(): AppStore {
 
 const says = () => screen.queryAllByTestId('guide-says').map((one) => one.textContent ?? '');
 
-const press = (id: string) =>
-	act(async () => {
-		fireEvent.click(screen.getAllByTestId(id)[0] as HTMLElement);
-		// What follows a touch by a frame.
-		await new Promise((resolve) => setTimeout(resolve, 150));
-	});
+const press = async (id: string) => {
+	await act(async () => void fireEvent.click(screen.getAllByTestId(id)[0] as HTMLElement));
+	await atRest();
+};
 
 /** The five touches, each after what is said before it. */
 const TOUCHES: readonly (readonly [says: RegExp, touch: string])[] = [

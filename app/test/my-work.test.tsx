@@ -9,6 +9,7 @@ import { type AppStore, makeStore } from '../src/store/store';
 import { mergedIn } from '../src/work/merged';
 import { shelfIn } from '../src/work/my-shelf';
 import { did, loaded, renamed, tried, type WorksState } from '../src/work/works-reducer';
+import { atRest } from './at-rest';
 import { found, pageSays } from './found';
 import { layGust } from './on-desk';
 
@@ -196,8 +197,8 @@ describe('one’s data, in the settings', () => {
 		Object.defineProperty(file, 'text', { value: async () => content });
 		await act(async () => {
 			fireEvent.change(screen.getByTestId('bring-data'), { target: { files: [file] } });
-			await new Promise((resolve) => setTimeout(resolve, 30));
 		});
+		await atRest();
 	};
 
 	beforeEach(() => {
@@ -210,10 +211,8 @@ describe('one’s data, in the settings', () => {
 		await show(store);
 		expect(pageSays()).toContain('3 pieces of work, sent to the check 1 time.');
 		await act(async () => void fireEvent.click(found('dark')));
-		await act(async () => {
-			fireEvent.click(found('All my work as a file'));
-			await new Promise((resolve) => setTimeout(resolve, 30));
-		});
+		await act(async () => void fireEvent.click(found('All my work as a file')));
+		await atRest();
 		const [saved] = mockSaved;
 		expect(saved?.name).toMatch(/^tidy-sum-\d{4}-\d\d-\d\d\.json$/);
 		expect(Object.keys(JSON.parse(`${saved?.content}`))).toEqual([

@@ -49,11 +49,22 @@ describe('a page', () => {
 });
 
 describe('going back', () => {
-	const back = () =>
-		act(async () => {
-			globalThis.history.back();
-			await new Promise((resolve) => setTimeout(resolve, 50));
-		});
+	/** Goes back, and waits until no entry follows: one that was closed by hand is passed over. */
+	const back = async () => {
+		let quiet = 0;
+		let arrived = false;
+		const onPop = () => {
+			arrived = true;
+			quiet = 0;
+		};
+		globalThis.addEventListener('popstate', onPop);
+		globalThis.history.back();
+		while (!arrived || quiet < 5) {
+			quiet += 1;
+			await act(() => new Promise((resolve) => setTimeout(resolve, 10)));
+		}
+		globalThis.removeEventListener('popstate', onPop);
+	};
 
 	it('closes what is open before it leaves the page', async () => {
 		globalThis.history.pushState({ id: 'a' }, '', '/before');

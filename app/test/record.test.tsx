@@ -1,4 +1,4 @@
-import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { roundName } from '@tidy-sum/core';
 import { readRoundCode, roundCode, roundExercises } from '@tidy-sum/core/practice';
 import { Provider } from 'react-redux';
@@ -6,6 +6,7 @@ import { RecordScreen } from '../src/record/record-screen';
 import { type AppStore, makeStore } from '../src/store/store';
 import { keepRound } from '../src/work/made-rounds';
 import { did, tried } from '../src/work/works-reducer';
+import { atRest } from './at-rest';
 import { found, pageSays, pressNamed } from './found';
 
 /** Presses what has no name that tells it from others. */
@@ -73,7 +74,7 @@ async function show(store: AppStore): Promise<void> {
 		</Provider>,
 	);
 	// What is worked out is asked for once the page is painted.
-	await act(() => new Promise((resolve) => setTimeout(resolve, 80)));
+	await atRest();
 }
 
 const text = (id: string) => screen.getByTestId(id).textContent ?? '';

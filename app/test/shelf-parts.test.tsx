@@ -15,6 +15,7 @@ import { SHELF } from '../src/work/list-names';
 import { shelfIn } from '../src/work/my-shelf';
 import { workOf } from '../src/work/work';
 import { did, opened } from '../src/work/works-reducer';
+import { atRest } from './at-rest';
 import { found, lookFor, pageSays, plain, pressNamed, typedIn, writeInto } from './found';
 
 const mockNavigate = jest.fn();
@@ -41,9 +42,6 @@ function wentTo(store: AppStore) {
 	if (!entry) throw new Error(`no work for ${name}`);
 	return { name, work: workOf(entry.body) };
 }
-
-/** Lets the frames after an answer to a touch pass. */
-const frames = () => act(() => new Promise<void>((resolve) => setTimeout(resolve, 80)));
 
 /** A phone: jsdom lays nothing out by itself. */
 beforeAll(() => {
@@ -84,19 +82,19 @@ describe('the Ladder', () => {
 		key('end-target', 'ArrowDown');
 		// The end itself is on its rung at once; what follows from it comes a frame later.
 		expect(pageSays()).toContain(plain('250\u202f000 cm'));
-		await frames();
+		await atRest();
 		expect(pageSays()).toContain(plain('250\u202f000 cm'));
 		key('end-value', 'PageDown');
-		await frames();
+		await atRest();
 		expect(typedIn('A value with its unit')).toBe('2500 m');
 		expect(found('The value, on its rung').getAttribute('aria-valuenow')).toBe('0');
-		await frames();
+		await atRest();
 		expect(pageSays()).toContain('2 powers of ten down, one factor');
 		key('end-value', 'End');
-		await frames();
+		await atRest();
 		expect(typedIn('A value with its unit')).toBe('2.5e-27 Qm');
 		key('end-value', 'a');
-		await frames();
+		await atRest();
 		expect(typedIn('A value with its unit')).toBe('2.5e-27 Qm');
 	});
 
@@ -105,7 +103,7 @@ describe('the Ladder', () => {
 		const end = found('The value, on its rung');
 		const at = async (kind: string, clientY: number) => {
 			act(() => void end.dispatchEvent(new MouseEvent(kind, { bubbles: true, clientY })));
-			await frames();
+			await atRest();
 			return typedIn('A value with its unit');
 		};
 		expect(await at('pointermove', 500)).toBe('2.5 km');
@@ -124,7 +122,7 @@ describe('the Ladder', () => {
 			key('end-target', 'ArrowDown');
 			expect(pageSays()).toContain(plain(unit));
 		}
-		await frames();
+		await atRest();
 		expect(pageSays()).toContain('µm');
 		expect(typedIn('A value with its unit')).toBe('2.5 km');
 	});
@@ -147,7 +145,7 @@ describe('the Ladder', () => {
 		pressNamed('+ one step up');
 		expect(typedIn('A value with its unit')).toBe('40.5 cm^2');
 		pressNamed('↓ the target a rung down');
-		await frames();
+		await atRest();
 		expect(pageSays()).toContain('0.405 dm2');
 	});
 

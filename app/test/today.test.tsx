@@ -7,6 +7,7 @@ import { type AppStore, makeStore } from '../src/store/store';
 import { TodayScreen } from '../src/today/today-screen';
 import { layStep } from '../src/work/handed';
 import { did, tried } from '../src/work/works-reducer';
+import { atRest } from './at-rest';
 import { found, lookFor, pageSays, pressNamed } from './found';
 import { layGust } from './on-desk';
 
@@ -31,7 +32,7 @@ async function show(store: AppStore): Promise<void> {
 		);
 	});
 	// What is worked out is asked for once the page is painted.
-	await act(() => new Promise((resolve) => setTimeout(resolve, 80)));
+	await atRest();
 }
 
 const press = (id: string) => fireEvent.click(screen.getByTestId(id));

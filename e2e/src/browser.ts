@@ -1,5 +1,5 @@
 import { logging, type WebElement } from 'selenium-webdriver';
-import { Chromium, WindowDriver } from './chromium';
+import { Chromium, type Place, WindowDriver } from './chromium';
 import { ON_SERVER } from './labels';
 import type { Target } from './named';
 import { Page } from './page';
@@ -23,6 +23,10 @@ export type BrowserOptions = {
 /** A browser in which the app cannot be kept: putting all of it there for each journey took a third of their time. */
 const KEEPS_NO_APP = 'if (navigator.serviceWorker) navigator.serviceWorker.register = () => new Promise(() => {});';
 
+/** What may be done to a window that another device is given afterwards: opening it sets these again, and clearing it ends them. */
+const SET_AGAIN =
+	/^(Emulation\.set(FocusEmulationEnabled|EmulatedMedia|DeviceMetricsOverride|TouchEmulationEnabled)|Input\..+|Page\.(captureScreenshot|getAppManifest)|Network\.(enable|emulateNetworkConditions))$/;
+
 /** The browser that the devices of a file of journeys share. */
 let shared: Promise<Chromium> | null = null;
 
@@ -45,8 +49,10 @@ export class Browser extends Page {
 	private constructor(
 		override readonly driver: WindowDriver,
 		private readonly chromium: Chromium,
-		/** Its context, where it shares the browser with others. */
-		private readonly context: string | null,
+		/** Its place, where it shares the browser with others. */
+		private readonly place: Place | null,
+		/** Whether its place can be cleared and given to another device. */
+		private canBeCleared: boolean,
 	) {
 		super(driver);
 	}
@@ -59,22 +65,22 @@ export class Browser extends Page {
 		keepsApp = alone || profile !== undefined,
 	}: BrowserOptions): Promise<Browser> {
 		const isAlone = alone || profile !== undefined;
-		if (!isAlone) shared ??= Chromium.start();
-		const chromium = await (isAlone ? Chromium.start(profile) : (shared as Promise<Chromium>));
-		const { context, window } = isAlone
-			? { context: null, window: chromium.firstWindow }
-			: await chromium.openContext();
-		const browser = new Browser(new WindowDriver(chromium, window), chromium, context);
+		if (!isAlone) shared ??= Chromium.start(true);
+		const chromium = await (isAlone ? Chromium.start(false, profile) : (shared as Promise<Chromium>));
+		const place = isAlone ? null : await chromium.openPlace(keepsApp);
+		const driver = new WindowDriver(chromium, place?.window ?? chromium.firstWindow);
+		const browser = new Browser(driver, chromium, place, !keepsApp);
 		opened.add(browser);
 		// Every window is the one in front, as on a device of its own.
 		await browser.command('Emulation.setFocusEmulationEnabled', { enabled: true });
-		if (!keepsApp) await browser.command('Page.addScriptToEvaluateOnNewDocument', { source: KEEPS_NO_APP });
+		if (!keepsApp) await driver.devTools('Page.addScriptToEvaluateOnNewDocument', { source: KEEPS_NO_APP });
 		await browser.resize(screen);
 		await browser.dark(dark);
 		return browser;
 	}
 
 	async command(name: string, params: Record<string, unknown>): Promise<unknown> {
+		if (!SET_AGAIN.test(name)) this.canBeCleared = false;
 		return this.driver.devTools(name, params);
 	}
 
@@ -107,10 +113,11 @@ export class Browser extends Page {
 
 	/** Lets the page save files, into this folder. */
 	async savesInto(folder: string): Promise<void> {
+		this.canBeCleared = false;
 		await this.chromium.tools.send('Browser.setDownloadBehavior', {
 			behavior: 'allow',
 			downloadPath: folder,
-			...(this.context === null ? {} : { browserContextId: this.context }),
+			...(this.place === null ? {} : { browserContextId: this.place.context }),
 		});
 	}
 
@@ -193,7 +200,25 @@ export class Browser extends Page {
 
 	async close(): Promise<void> {
 		if (!opened.delete(this)) return;
-		if (this.context === null) await this.chromium.close();
-		else await this.chromium.closeContext(this.context).catch(() => {});
+		const { place } = this;
+		if (place === null) await this.chromium.close();
+		else if (!this.canBeCleared) await this.chromium.closePlace(place).catch(() => {});
+		else
+			await this.clear().then(
+				() => this.chromium.keepPlace(place),
+				() => this.chromium.closePlace(place).catch(() => {}),
+			);
+	}
+
+	/** Leaves nothing of what was done here: the page, the way back, and all that was kept. */
+	private async clear(): Promise<void> {
+		const { origins } = this.driver;
+		await this.offline(false);
+		await this.driver.devTools('Network.disable', {});
+		if (/^http/.test(await this.driver.getCurrentUrl())) await this.driver.executeScript('sessionStorage.clear()');
+		await this.driver.get('about:blank');
+		for (const origin of origins)
+			await this.driver.devTools('Storage.clearDataForOrigin', { origin, storageTypes: 'all' });
+		await this.driver.devTools('Page.resetNavigationHistory', {});
 	}
 }

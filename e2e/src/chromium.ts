@@ -21,13 +21,27 @@ const FLAGS = [
 	'--force-prefers-reduced-motion',
 ];
 
+/** How long a script in a page may take, in milliseconds; the driver then takes it for lost. */
+const LONGEST_SCRIPT_MS = 10_000;
+
+/**
+ * One process for all pages of a site in a context: scripts that one page has compiled are ready for the next. A page then opens
+ * in a quarter of the time, so a browser in which time is measured goes without.
+ */
+const SHARED_FLAGS = ['--process-per-site'];
+
+/** A place for one device in a browser: a context of its own with one window, both by their ids. */
+export type Place = { readonly context: string; readonly window: string };
+
 /**
  * One headless Chromium. Each device of a journey is a context of its own in it, with storage and a window that nothing else
- * sees: that takes a quarter of a second, where a browser takes one and more.
+ * sees: that takes a quarter of a second, where a browser takes one and more. A place that a journey has left is cleared and
+ * given to the next: its page opens in half the time, since the scripts are compiled there already.
  */
 export class Chromium {
 	private current: string;
 	private turn: Promise<unknown> = Promise.resolve();
+	private readonly cleared: Place[] = [];
 
 	private constructor(
 		readonly driver: WebDriver,
@@ -41,18 +55,20 @@ export class Chromium {
 	}
 
 	/**
+	 * @param isShared whether the devices of many journeys use it, one after another.
 	 * @param profile a folder that outlives the browser; a fresh one, cleared away at the end, when left out.
 	 */
-	static async start(profile?: string): Promise<Chromium> {
+	static async start(isShared: boolean, profile?: string): Promise<Chromium> {
 		const folder = profile ?? mkdtempSync(join(tmpdir(), 'tidy-sum-profile-'));
 		const options = new chrome.Options();
 		options.setChromeBinaryPath(process.env.CHROMIUM ?? '/usr/bin/chromium');
-		options.addArguments(...FLAGS, `--user-data-dir=${folder}`);
+		options.addArguments(...FLAGS, ...(isShared ? SHARED_FLAGS : []), `--user-data-dir=${folder}`);
 		const logs = new logging.Preferences();
 		logs.setLevel(logging.Type.BROWSER, logging.Level.ALL);
 		options.setLoggingPrefs(logs);
 		const service = new chrome.ServiceBuilder(process.env.CHROMEDRIVER ?? '/usr/bin/chromedriver');
 		const driver = await new Builder().forBrowser('chrome').setChromeOptions(options).setChromeService(service).build();
+		await driver.manage().setTimeouts({ script: LONGEST_SCRIPT_MS });
 		const { debuggerAddress } = (await driver.getCapabilities()).get('goog:chromeOptions') as {
 			debuggerAddress: string;
 		};
@@ -73,8 +89,13 @@ export class Chromium {
 		return mine;
 	}
 
-	/** Opens a context with a window: the id of each. */
-	async openContext(): Promise<{ readonly context: string; readonly window: string }> {
+	/**
+	 * Opens a place for a device.
+	 * @param isFresh whether nothing may have been there before; else it may be one that was cleared.
+	 */
+	async openPlace(isFresh: boolean): Promise<Place> {
+		const left = isFresh ? undefined : this.cleared.pop();
+		if (left) return left;
 		const { browserContextId } = await this.tools.send<{ browserContextId: string }>('Target.createBrowserContext', {
 			disposeOnDetach: true,
 		});
@@ -86,7 +107,19 @@ export class Chromium {
 		return { context: browserContextId, window: targetId };
 	}
 
-	async closeContext(context: string): Promise<void> {
+	/** Keeps a place that has been cleared for the next device; one with a second window is closed. */
+	async keepPlace(place: Place): Promise<void> {
+		const { targetInfos } = await this.tools.send<{
+			targetInfos: readonly { readonly type: string; readonly browserContextId?: string }[];
+		}>('Target.getTargets', {});
+		const pages = targetInfos.filter(
+			({ type, browserContextId }) => type === 'page' && browserContextId === place.context,
+		);
+		if (pages.length === 1) this.cleared.push(place);
+		else await this.closePlace(place);
+	}
+
+	async closePlace({ context }: Place): Promise<void> {
 		// Commands that are under way end first.
 		await this.turn;
 		await this.tools.send('Target.disposeBrowserContext', { browserContextId: context });
@@ -114,6 +147,9 @@ export class Chromium {
 
 /** The driver of one window, whatever window others have driven meanwhile. */
 export class WindowDriver extends WebDriver {
+	/** Where it has been. */
+	readonly origins = new Set<string>();
+
 	constructor(
 		private readonly chromium: Chromium,
 		readonly window: string,
@@ -122,6 +158,8 @@ export class WindowDriver extends WebDriver {
 	}
 
 	override execute<T>(command: Command): Promise<T> {
+		const url = command.getName() === 'get' ? `${command.getParameter('url')}` : '';
+		if (url.startsWith('http')) this.origins.add(new URL(url).origin);
 		return this.chromium.inWindow(this.window, async () => (await super.execute(command)) as T);
 	}
 

@@ -151,22 +151,24 @@ export class Page {
 	/** Waits until what something says satisfies; fails with what it says instead. */
 	async until(target: Target, holds: (text: string) => boolean, within = this.within): Promise<string> {
 		let last = '';
-		await this.driver
-			.wait(
-				async () => {
-					last = await lookFor(this.driver, target, ANY, 0).then(
-						(element) => element?.getText() ?? '',
-						() => '',
-					);
-					return holds(last);
-				},
-				within,
-				undefined,
-				LOOK_EVERY_MS,
-			)
-			.catch(() => {
-				throw new Error(`${said(target)} says “${last}”`);
-			});
+		let looks = 0;
+		let longest = 0;
+		const look = async () => {
+			const from = performance.now();
+			last = await lookFor(this.driver, target, ANY, 0)
+				.then((element) => element?.getText() ?? '')
+				.catch(() => '');
+			looks += 1;
+			longest = Math.max(longest, performance.now() - from);
+			return holds(last);
+		};
+		await this.driver.wait(look, within, undefined, LOOK_EVERY_MS).catch(async () => {
+			// A page that is left can keep the driver waiting for an answer: it is asked once more before it is blamed.
+			if (!(await look()))
+				throw new Error(
+					`${said(target)} says “${last}”; it was looked at ${looks} times, at most ${Math.round(longest)} ms each`,
+				);
+		});
 		return last;
 	}
 

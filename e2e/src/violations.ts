@@ -14,7 +14,7 @@ export async function violations(browser: Browser, only?: readonly string[]): Pr
 		await browser.driver.executeScript(AXE);
 	const found = await browser.driver.executeAsyncScript<readonly Violation[]>(
 		`const [rules, done] = arguments;
-		axe.run(document, rules ? { runOnly: { type: 'rule', values: rules } } : {}).then(
+		axe.run(document, { resultTypes: ['violations'], ...(rules ? { runOnly: { type: 'rule', values: rules } } : {}) }).then(
 			({ violations }) => done(violations),
 			(error) => done([{ id: String(error), help: '', nodes: [] }]),
 		);`,
