@@ -1,4 +1,4 @@
-import type { Fault } from '@tidy-sum/core';
+import { type Fault, inPoints } from '@tidy-sum/core';
 import type { z } from '@tidy-sum/schema';
 import { askSchema } from '@tidy-sum/schema/ask';
 import { OPS } from './ops';
@@ -43,6 +43,6 @@ export function ask(line: string): AskReply {
 	if (!op) return refuse(id, { code: 'unknown-op', message: `There is no operation “${request.data.op}”.`, in: 'op' });
 	const shaped = op.shape.safeParse(json);
 	if (!shaped.success) return refuse(id, shapeFault(shaped.error));
-	const answer = op.answer(shaped.data);
+	const answer = op.answer(inPoints(shaped.data, request.data.decimal ?? 'point'));
 	return answer.ok ? { id, ok: true, ...answer.value } : refuse(id, answer.fault);
 }

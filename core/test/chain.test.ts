@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { type Chain, type Factor, rationalText, workChain } from '../src';
+import { balanceOf, type Chain, type Factor, mustGoOf, rationalText, workChain } from '../src';
 
 function quantity(text: string) {
 	const [number = '', ...unit] = text.split(' ');
@@ -241,5 +241,63 @@ describe('laws of a line', () => {
 				expect(worked.pieces.filter(({ pair }) => pair !== null).length).toBe(2 * worked.cancelled.length);
 			}),
 		);
+	});
+});
+
+describe('what is reached', () => {
+	it.each([
+		['640 mA', [over('1 mA', '10^-3 A')], 'µA', false],
+		['7.2 km', [over('1 km', '1000 m')], 'Mm', false],
+		['5.0 g', [over('1 mL', '1 cm^3')], 'g', false],
+		['3.0 g{oil}', [over('4 jar', '1 g{salt}')], 'jar', false],
+		['15 mm·km', [], 'm²', false],
+		['4.0 µg/g', [], 'mg/kg', false],
+		['15 mm·km', [], 'mm·km', true],
+		['4.0 mg/kg', [], 'mg/kg', true],
+		['12 kg·m/s²', [], 'N', true],
+		['15 cm³', [], 'mL', true],
+		['30.0 1/s', [], 'Hz', true],
+		['2.5 L/m²', [], 'mm', true],
+	])('%s by %j is %s: %s', (start, factors, want, reached) => {
+		expect(line(start, factors, want).reached).toBe(reached);
+	});
+
+	it('is never two different units of one kind on two sides, unless they are wanted so', () => {
+		const lengths = ['mm', 'cm', 'm', 'km', 'in', 'ft'] as const;
+		const unit = fc.constantFrom(...lengths);
+		fc.assert(
+			fc.property(unit, unit, unit, fc.constantFrom(...lengths), (a, b, c, want) => {
+				const worked = line(`2 ${a}`, [over(`3 ${b}`, `4 ${c}`)], want);
+				const left = new Set([...Object.keys(worked.standing.top), ...Object.keys(worked.standing.bottom)]);
+				expect(worked.reached).toBe(left.size === 1 && left.has(want) && worked.standing.top[want] === 1);
+			}),
+			{ numRuns: 400 },
+		);
+	});
+
+	it('leaves nothing in the balance that must go, by whatever units it is reached', () => {
+		const force = line('12 kg·m/s²', [], 'N');
+		expect(mustGoOf(balanceOf(force, 'N'))).toEqual([]);
+		const open = line('640 mA', [over('1 mA', '10^-3 A')], 'µA');
+		expect(mustGoOf(balanceOf(open, 'µA')).map(({ base }) => base)).toEqual(['mA', 'A']);
+	});
+});
+
+describe('the figures of a measure in parts', () => {
+	const inInches = (feet: string, inches: string) =>
+		line(`${inches} in`, [over('1', '1', { term: quantity(`${feet} ft`) }), over('12 in', '1 ft')], 'in');
+
+	it('are those it has in its smallest unit', () => {
+		expect(inInches('5', '7')).toMatchObject({ significant: 2, place: 0, limitedBy: [-1] });
+		expect(inInches('8', '4')).toMatchObject({ significant: 3, place: 0 });
+	});
+
+	it('are those of a sum where it is said to be no measure', () => {
+		const told = work({
+			start: quantity('7 in'),
+			factors: [over('1', '1', { term: quantity('5 ft') }), over('12 in', '1 ft')],
+			parts: false,
+		});
+		expect(told.place).toBe(1);
 	});
 });

@@ -28,7 +28,9 @@ describe('a mixed answer', () => {
 		['8 ft 75 in', false, 'wrong', 'wrong'],
 		['7 ft 21 in', false, 'right', 'wrong'],
 		['8.75 ft', false, 'right', 'wrong'],
-		['9 in 8 ft', false, 'right', 'wrong'],
+		['9 in 8 ft', true, 'right', 'right'],
+		['about 8 ft 9 in', true, 'right', 'right'],
+		[`8'-9"`, true, 'right', 'right'],
 		['8 ft 9', false, 'wrong', 'absent'],
 		['105 in', false, 'right', 'wrong'],
 	])('%s is right: %s, its value %s and its units %s', (answer, right, value, unit) => {
@@ -204,5 +206,86 @@ describe('an exercise without a line', () => {
 		expect(verdict(road, '40.5 km')).toMatchObject({ right: false });
 		const load = { start: q('6.00 lb'), want: { unit: 'kg' } };
 		expect(verdict(load, '2.72 kg')).toMatchObject({ right: true });
+	});
+});
+
+describe('an answer in two units', () => {
+	const jar = { start: q('1.50 kg'), want: { units: ['g', 'mg'] } };
+
+	it.each([
+		['1.50e3 g and 1.50e6 mg', true],
+		['1.50e6 mg, 1.50e3 g', true],
+		['1.50e3 g = 1.50e6 mg', true],
+		['1.50e3 g', false],
+		['1.50e3 g and 1.50e5 mg', false],
+	])('%s is right: %s', (answer, right) => {
+		expect(verdict(jar, answer)).toMatchObject({ right });
+	});
+
+	it('says in which of them it is not right, or is missing', () => {
+		const made = check({ ...BASE, ...jar } as Exercise, '1.50e3 g and 1.50e5 mg');
+		expect(made.ok && made.value.value.why).toMatch(/^In mg: /);
+		const half = check({ ...BASE, ...jar } as Exercise, '1.50e6 mg');
+		expect(half.ok && half.value.value).toMatchObject({ verdict: 'absent', why: 'The answer in g is still missing.' });
+	});
+});
+
+describe('a measure in parts', () => {
+	it.each([
+		['5 ft', ['7 in'], 'cm', '170 cm'],
+		['8 ft', ['4 in'], 'cm', '254 cm'],
+		['1 h', ['15 min'], 'min', '75 min'],
+		['3 kg', ['250 g'], 'g', '3250 g'],
+		['2 h', ['20 min', '15 s'], 's', '8415 s'],
+	])('%s and %j is good to its last part: %s, %s', (start, terms, unit, answer) => {
+		expect(verdict({ start: q(start), terms: terms.map(q), want: { unit } }, answer)).toMatchObject({ right: true });
+	});
+
+	it('is a sum where that is said, good to the last place that all its parts have', () => {
+		const bag = { start: q('3 kg'), terms: [q('250 g')], want: { unit: 'g' } };
+		expect(verdict({ ...bag, parts: false }, '3250 g')).toMatchObject({ figures: 'wrong' });
+		expect(verdict({ ...bag, parts: false }, '3000 g')).toMatchObject({ right: true });
+	});
+
+	it('has its places compared in the unit of the answer', () => {
+		const sum = { start: q('1250 g'), terms: [q('393 g')], want: { unit: 'g' }, rounding: { place: 1 } };
+		const made = check({ ...BASE, ...sum } as Exercise, '1.64 kg');
+		expect(made.ok && made.value.figures).toMatchObject({ verdict: 'right' });
+		expect(verdict(sum, '1.64 kg')).toMatchObject({ value: 'right', unit: 'wrong', first: 'stopped-early' });
+	});
+});
+
+describe('what else a problem may ask', () => {
+	it('multiplies a start, and takes money to the cent', () => {
+		const floor = { start: q('12 ft'), times: [q('15 ft')], want: { unit: 'ft²' } };
+		expect(verdict(floor, '180 ft²')).toMatchObject({ right: true });
+		const jars = { start: q('36 jar'), facts: [{ left: q('1 jar'), right: q('0.42 £') }], want: { unit: '£' } };
+		for (const answer of ['15.12 £', '£15.12', '15 £']) expect(verdict(jars, answer)).toMatchObject({ right: true });
+		expect(verdict(jars, '15.1 £')).toMatchObject({ value: 'right', figures: 'wrong' });
+	});
+
+	it('takes a comma for the decimal mark where it can be nothing else, and asks where it may group', () => {
+		const half = { start: q('1250. g'), want: { unit: 'kg' } };
+		expect(verdict({ start: q('450 g'), want: { unit: 'kg' } }, '0,450 kg')).toMatchObject({ right: true });
+		expect(verdict(half, '1,250 kg')).toMatchObject({ right: false, value: 'unclear', first: null });
+		expect(verdict({ ...half, decimal: 'comma' }, '1,250 kg')).toMatchObject({ right: true });
+		expect(verdict({ ...half, goesBy: { decimal: 'comma' } }, '1,250 kg')).toMatchObject({ right: true });
+	});
+
+	it('says what of a rate’s unit is missing or upside down', () => {
+		const pump = { start: q('4.30 L/min'), want: { unit: 'L/h' } };
+		const says = (answer: string) => {
+			const made = check({ ...BASE, ...pump } as Exercise, answer);
+			return made.ok ? made.value.unit.why : '';
+		};
+		expect(says('258 L')).toBe('h is missing below; L/h is wanted.');
+		expect(says('258 h/L')).toBe('h/L is upside down; L/h is wanted.');
+	});
+
+	it('speaks of no block where only the way a number is written changes', () => {
+		const round = { start: q('28549 L'), want: { unit: 'L' }, rounding: { significant: 3 } };
+		const made = check({ ...BASE, ...round } as Exercise, '28600 L');
+		expect(made.ok && made.value.first).toBe('rounded-early');
+		expect(made.ok && made.value.value.why).not.toMatch(/block|line/);
 	});
 });

@@ -65,7 +65,7 @@ describe('reading an answer', () => {
 	it.each([
 		['12..5 ft/s', 'two-points', [3, 4]],
 		['27.1 ft//s', 'unit-unclear', [8, 9]],
-		['1,25 m', 'comma-unclear', [1, 2]],
+		['12,50,000 m', 'comma-unclear', [2, 3]],
 	])('places what is wrong with %j in the whole text', (text, code, at) => {
 		expect(readAnswer(text)).toMatchObject({ ok: false, fault: { code, at } });
 	});

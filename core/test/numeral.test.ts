@@ -1,5 +1,14 @@
 import fc from 'fast-check';
-import { parseNumeral, printRounded, printUnrounded, printValue, printWritten, rationalText, round } from '../src';
+import {
+	parseNumeral,
+	printRounded,
+	printUnrounded,
+	printValue,
+	printWritten,
+	rationalText,
+	round,
+	withPoints,
+} from '../src';
 import { isPowerOfTen, rational, rationalOfRow, tenTo } from '../src/numeral/rational';
 import { isRoundingOf, roundFigures } from '../src/numeral/round';
 
@@ -58,10 +67,10 @@ describe('parseNumeral', () => {
 	it.each([
 		['12..5', 'two-points', [3, 4]],
 		['  1.2.3', 'two-points', [5, 6]],
-		['1,25', 'comma-unclear', [1, 2]],
-		['0,125', 'comma-unclear', [1, 2]],
-		['1,250 000', 'comma-unclear', [1, 2]],
-		['1.250,5', 'comma-unclear', [5, 6]],
+		['12,50,000', 'comma-unclear', [2, 3]],
+		['1,234,56', 'comma-unclear', [1, 2]],
+		['1.25,75', 'comma-unclear', [4, 5]],
+		['1,25.5', 'comma-unclear', [1, 2]],
 		['1 25', 'spacing', [1, 2]],
 		['0 125', 'spacing', [1, 2]],
 		['1  250', 'spacing', [1, 2]],
@@ -275,5 +284,31 @@ describe('rational helpers', () => {
 	it('reads rows of tables exactly', () => {
 		expect(rationalText(rationalOfRow('1.602176634e-19'))).toBe('801088317/5000000000000000000000000000');
 		expect(() => rationalOfRow('a lot')).toThrow(RangeError);
+	});
+});
+
+describe('a comma', () => {
+	it.each([
+		['1,25', '5/4', 3],
+		['0,125', '1/8', 3],
+		[',5', '1/2', 1],
+		['2,50e3', '2500', 3],
+		['1.250,75', '5003/4', 6],
+		['1 250,755', '250151/200', 7],
+		['12,3456', '7716/625', 6],
+	])('is the decimal mark of %j, where it cannot group', (text, value, significant) => {
+		expect(read(text)).toMatchObject({ comma: true, significant });
+		expect(rationalText(read(text).value)).toBe(value);
+	});
+
+	it('groups by threes, unless it is set to be the decimal mark', () => {
+		expect(rationalText(read('1,250').value)).toBe('1250');
+		expect(read('1,250')).not.toHaveProperty('comma');
+		expect(withPoints('1,250 kg', 'comma')).toBe('1.250 kg');
+		expect(withPoints('1,250 kg')).toBe('1,250 kg');
+	});
+
+	it.each(['1,250,000', '1,250.5', '12,5', '0,250', '1.250,755'])('is as clear in %j whatever is set', (text) => {
+		expect(withPoints(text, 'comma')).toBe(text);
 	});
 });

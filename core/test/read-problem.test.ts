@@ -194,7 +194,7 @@ describe('what sheets really have', () => {
 		],
 		[
 			'One roll has 50 stamps and one stamp costs 0.68 €. What do 3 rolls cost?',
-			'3 roll | 50 stamp = 1 roll, 0.68 € = 1 stamp | -',
+			'3 roll | 50 stamp = 1 roll, 0.68 € = 1 stamp | - | exact',
 		],
 		['Convert £85 to euros at £1 = €1.17.', '85 £ | 1 £ = 1.17 € | €'],
 		['What volume of a 2.0 M solution holds 0.30 mol?', '0.30 mol | 2.0 mol = 1 L | -'],
@@ -204,10 +204,13 @@ describe('what sheets really have', () => {
 			'An acre is 43,560 square feet. How many square feet are 2.5 acres?',
 			'2.5 acres | 43,560 square feet = 1 acre | square feet',
 		],
-		['36 bottles fit in a crate. How many crates do 900 bottles fill?', '900 bottle | 36 bottle = 1 crate | crate'],
+		[
+			'36 bottles fit in a crate. How many crates do 900 bottles fill?',
+			'900 bottle | 36 bottle = 1 crate | crate | exact',
+		],
 		[
 			'If 4 workers need 7 helmets each, how many helmets do 12 workers need?',
-			'12 worker | 1 worker = 7 helmet | helmet',
+			'12 worker | 1 worker = 7 helmet | helmet | exact',
 		],
 		['The child weighs 18 kg and gets 10 mg/kg/day. How many mg per day?', '18 kg | 10 mg = 1 kg·day | mg per day'],
 		['A bus with 40 seats drives 85 km in 1.5 h. What is its average speed in m/s?', '85 km / 1.5 h | m/s'],
@@ -237,12 +240,15 @@ describe('what sheets really have', () => {
 		],
 		[
 			'One pallet = 48 boxes, one box = 12 jars. How many jars are on 7 pallets?',
-			'7 pallet | 48 box = 1 pallet, 12 jar = 1 box | jar',
+			'7 pallet | 48 box = 1 pallet, 12 jar = 1 box | jar | exact',
 		],
 		['Infuse 750 mL in 6 h. Drop factor: 10 gtt/mL. How many gtt/min?', '750 mL / 6 h | 10 gtt = 1 mL | gtt/min'],
-		['Nails are sold at 150 per box. How many boxes hold 2,400 nails?', '2,400 nail | 150 nail = 1 box | box'],
-		['Seeds come 25 to a packet. How many packets make 400 seeds?', '400 seed | 25 seed = 1 packet | packet'],
-		['Every bus seats 48 pupils. How many buses are needed for 336 pupils?', '336 pupil | 48 pupil = 1 bus | bus'],
+		['Nails are sold at 150 per box. How many boxes hold 2,400 nails?', '2,400 nail | 150 nail = 1 box | box | exact'],
+		['Seeds come 25 to a packet. How many packets make 400 seeds?', '400 seed | 25 seed = 1 packet | packet | exact'],
+		[
+			'Every bus seats 48 pupils. How many buses are needed for 336 pupils?',
+			'336 pupil | 48 pupil = 1 bus | bus | exact',
+		],
 		['Tablets: 5 mg. Order: 12.5 mg. How many tablets?', '12.5 mg | 5 mg = 1 tablet | tablet'],
 		['A change of 30 K is how many °F?', '30 K | °F | difference'],
 		['10,000 s = ? h ? min ? s', '10,000 s | h min s'],
@@ -257,7 +263,7 @@ describe('what sheets really have', () => {
 		['Give 12.7 cm to the nearest inch.', '12.7 cm | inch | {"place":0}'],
 		[
 			'8 slices make a loaf and 24 loaves fill a rack. How many slices are on 5 racks?',
-			'5 rack | 8 slice = 1 loaf, 24 loaf = 1 rack | slice',
+			'5 rack | 8 slice = 1 loaf, 24 loaf = 1 rack | slice | exact',
 		],
 		['Infusion: 60 mL/h, drop factor 20 gtt/mL. Find gtt/min.', '60 mL/h | 20 gtt = 1 mL | gtt/min'],
 		['A 75 kg man takes 6 mg/kg each day. How many mg does he take per day?', '75 kg | 6 mg = 1 kg·day | mg per day'],

@@ -215,3 +215,19 @@ describe('the slips', () => {
 		expect(slipNamed('bad-luck')).toBeUndefined();
 	});
 });
+
+describe('a number by chance', () => {
+	const digits = ['264', '267', '271', '253', '248', '246'];
+
+	it('near the right one has no name in a problem of one factor', () => {
+		const small = exercise('0.259 kg', 'g', [over('1000 g', '1 kg')]);
+		for (const number of digits) expect(codes(small, `${number} g`)).toEqual([]);
+	});
+
+	it('is not taken for digits exchanged in a number that nobody copies', () => {
+		const pounds = exercise('165 lb', 'kg');
+		// 0.45359237 with two of its digits exchanged: 0.43559237, 0.45395237.
+		expect(codes(pounds, '71.9 kg')).not.toContain('swapped-digits');
+		expect(codes(pounds, '74.9 kg')).not.toContain('swapped-digits');
+	});
+});

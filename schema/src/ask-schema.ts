@@ -1,11 +1,11 @@
 import { z } from 'zod';
-import { askedChainSchema, chainSchema, factorSchema, factSchema, quantitySchema } from './chain-schema';
+import { askedChainSchema, chainSchema, decimalSchema, factorSchema, factSchema, quantitySchema } from './chain-schema';
 import { exerciseSchema } from './exercise-schema';
 
 /** A line of `tidy-sum ask` before its operation is known; its id may be any JSON. */
-export const askSchema = z.looseObject({ op: z.string() });
+export const askSchema = z.looseObject({ op: z.string(), decimal: decimalSchema.optional() });
 
-export const askNumeralSchema = z.object({ text: z.string() });
+export const askNumeralSchema = z.object({ text: z.string(), decimal: decimalSchema.optional() });
 
 export const askRoundSchema = z
 	.object({
@@ -63,6 +63,7 @@ export const askChainSchema = askedChainSchema;
 export const askCheckSchema = z
 	.object({
 		exercise: exerciseSchema,
+		decimal: decimalSchema.optional(),
 		answer: z.string().optional(),
 		chain: chainSchema.optional(),
 		working: z.string().optional(),

@@ -1,9 +1,12 @@
-import type { Chain, Fact, Factor, Quantity, Start, Wholes } from '@tidy-sum/core';
+import type { Chain, DecimalMark, Fact, Factor, Quantity, Start, Wholes } from '@tidy-sum/core';
 import { z } from 'zod';
 import { agreesWith } from './agrees';
 
 /** How many figures of a number count. */
 export const figuresSchema = z.number().int().min(1).max(200);
+
+/** What a comma before three digits means. */
+export const decimalSchema = agreesWith<DecimalMark>()(z.enum(['point', 'comma']));
 
 /** A span of a text, in UTF-16 units. */
 export const spanSchema = agreesWith<readonly [number, number]>()(
@@ -39,6 +42,7 @@ const chainFields = {
 	exactStart: z.boolean().optional(),
 	startFigures: figuresSchema.optional(),
 	factors: z.array(factorSchema),
+	parts: z.boolean().optional(),
 	want: z.string().optional(),
 };
 

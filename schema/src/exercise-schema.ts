@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { agreesWith } from './agrees';
 import {
 	chainSchema,
+	decimalSchema,
 	factorSchema,
 	factSchema,
 	figuresSchema,
@@ -26,6 +27,7 @@ const WANTS: { readonly [K in keyof Wants]: z.ZodType<Wants[K]> } = {
 		z.object({ unit: z.string(), form: z.enum(['scientific', 'plain', 'fraction']).optional() }),
 	),
 	mixed: agreesWith<Wants['mixed']>()(z.object({ mixed: z.array(z.string()).min(1).max(20) })),
+	units: agreesWith<Wants['units']>()(z.object({ units: z.array(z.string()).min(1).max(6) })),
 	figures: agreesWith<Wants['figures']>()(z.object({ figures: z.string() })),
 	factor: agreesWith<Wants['factor']>()(z.object({ factor: z.string() })),
 	slip: agreesWith<Wants['slip']>()(z.object({ slip: chainSchema })),
@@ -59,6 +61,7 @@ const tableSchema = agreesWith<TableName>()(
 export const goesByFields = {
 	tables: z.array(tableSchema).max(20).optional(),
 	ties: z.enum(['away', 'even']).optional(),
+	decimal: decimalSchema.optional(),
 	support: z.enum(SUPPORTS).optional(),
 	numbers: z.enum(NUMBERS).optional(),
 };
@@ -74,6 +77,9 @@ export const exerciseFields = {
 	exactStart: z.boolean().optional(),
 	until: quantitySchema.optional(),
 	terms: z.array(quantitySchema).max(60).optional(),
+	parts: z.boolean().optional(),
+	times: z.array(quantitySchema).max(6).optional(),
+	decimal: decimalSchema.optional(),
 	difference: z.boolean().optional(),
 	facts: z.array(factSchema),
 	marks: z.array(agreesWith<Mark>()(z.object({ at: spanSchema, role: z.enum(['start', 'fact', 'spare']) }))).optional(),

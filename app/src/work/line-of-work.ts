@@ -41,6 +41,7 @@ export function chainOf(exercise: BookExercise, work: LineParts): Chain {
 	return {
 		start: start ?? { number: '', unit: '' },
 		...exact,
+		...(exercise.parts === undefined ? {} : { parts: exercise.parts }),
 		...(work.startFigures === null ? {} : { startFigures: work.startFigures }),
 		factors: work.blocks.map(({ factor }) => legibleFactor(factor)),
 		...(want !== null && parseUnit(want, { counted: true }).ok ? { want } : {}),

@@ -23,7 +23,8 @@ function sentIn({ answer, chain, working }: z.infer<typeof askCheckSchema>) {
 }
 
 export const check = op(askCheckSchema, (request) => {
-	const { exercise } = request;
+	const { decimal } = request;
+	const exercise = decimal ? { decimal, ...request.exercise } : request.exercise;
 	const { answer, chain, first: fails } = sentIn(request);
 	const made = checkAnswer(exercise, answer, chain);
 	if (!made.ok) return made;

@@ -5,12 +5,14 @@ import { count } from './count';
 import { mixed } from './mixed';
 import { oneFactor } from './one-factor';
 import { quantity } from './quantity/quantity';
+import { severalUnits } from './several-units';
 import { wrongBlock } from './wrong-block';
 
 /** All kinds of answers, by the field of `want` that asks for them. To add one is to add a file and a row. */
 const KINDS: { readonly [K in WantField]: AnswerKind<K> } = {
 	unit: quantity,
 	mixed,
+	units: severalUnits,
 	figures: count,
 	factor: oneFactor,
 	slip: wrongBlock,

@@ -7,7 +7,8 @@ import { figuresText } from '../say/say-figures';
 import type { AnswerKind, Solution } from './answer-kind';
 import { emptyFault } from './quantity/quantity';
 
-const COUNT = /^\s*([-+−]?\d+)\s*(?:(?:significant|sig\.?)?\s*(?:figures?|figs?\.?|digits?|s\.?\s?f\.?))?\s*$/iu;
+const COUNT =
+	/^\s*(?:=|≈|it\s+has|is)?\s*([-+−]?\d+)\s*(?:(?:significant|sig\.?)?\s*(?:figures?|figs?\.?|digits?|s\.?\s?f\.?))?\s*\.?\s*$/iu;
 
 declare module '../exercise/exercise' {
 	interface Wants {

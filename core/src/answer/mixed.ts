@@ -48,7 +48,17 @@ function judgeMixed(exercise: Asking<'mixed'>, text: string, own?: OwnLine): Out
 	if (!key.ok) return key;
 	const read = readMixedAnswer(text, units);
 	if (!read.ok) return { ok: false, fault: within(read.fault, 'answer') };
-	return { ok: true, value: judged(exercise, key.value, units, read.value, text) };
+	return { ok: true, value: judged(exercise, key.value, units, largestFirst(read.value), text) };
+}
+
+/** The parts from the largest unit to the smallest, in whatever order they are written: 9 in 8 ft is 8 ft 9 in. */
+function largestFirst(parts: readonly Part[]): readonly Part[] {
+	const [first] = parts;
+	const canTurn = parts.every(
+		({ unit, number }) => unit && number && !number.form.negative && likeUnits(unit, first?.unit as Unit),
+	);
+	if (!canTurn) return parts;
+	return [...parts].sort((a, b) => ratioOfUnits(b.unit as Unit, a.unit as Unit).value.compare(ONE));
 }
 
 /** The smallest unit of a mixed measure, at which its line ends. */

@@ -125,7 +125,13 @@ export function balanceOf(worked: WorkedChain, want: string, parts: readonly str
 		left
 			.filter((one) => one.side === side && !taken.has(one))
 			.map((piece) => ({ symbol: symbolOfPiece(piece), piece }));
-	const standing = zip(rest('top'), rest('bottom'), shares ? 'to-share' : 'must-go');
+	// What is wanted may be there by other units (kg·m/s² for N): then nothing must go, and no socket waits.
+	const isThere = worked.reached === true && !shares && own.some(({ top, bottom }) => isEmpty(top) || isEmpty(bottom));
+	const standing = isThere ? [] : zip(rest('top'), rest('bottom'), shares ? 'to-share' : 'must-go');
+	const there = (side: Piece['side']) => [
+		...own.flatMap((column) => (column[side]?.piece ? [column[side]] : [])),
+		...rest(side),
+	];
 	const aside = worked.aside
 		.filter(({ unit, by }) => unit.text === want && !larger.some(({ kept }) => kept?.by === by))
 		.map((kept): LaneColumn => ({ kind: 'aside', top: { symbol: kept.unit.text, piece: null, kept }, bottom: null }));
@@ -136,7 +142,8 @@ export function balanceOf(worked: WorkedChain, want: string, parts: readonly str
 		};
 		return { kind: 'cancelled', top: half('top'), bottom: half('bottom'), pair: i };
 	});
-	return [...zip(larger, [], 'wanted'), ...wanted, ...standing, ...aside, ...gone];
+	const ends = isThere ? zip(there('top'), there('bottom'), 'wanted') : wanted;
+	return [...zip(larger, [], 'wanted'), ...ends, ...standing, ...aside, ...gone];
 }
 
 /** A socket with the pieces of other parts that lie in it. */
@@ -151,6 +158,10 @@ function withOthers(column: LaneColumn, others: readonly LaneColumn[]): LaneColu
 		return cell && pieces.length ? { ...cell, with: pieces } : cell;
 	};
 	return { ...column, top: joined('top'), bottom: joined('bottom') };
+}
+
+function isEmpty(cell: LaneCell | null): boolean {
+	return cell !== null && cell.piece === null;
 }
 
 function waiting(symbol: string): LaneCell {

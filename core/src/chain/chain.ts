@@ -38,6 +38,8 @@ export type Chain = {
 	/** How many figures of the start count, where its number does not show it. */
 	readonly startFigures?: number;
 	readonly factors: readonly Factor[];
+	/** Whether what it adds up is one measure in parts or a sum; where it is left out, its quantities tell. */
+	readonly parts?: boolean;
 	readonly want?: string;
 };
 

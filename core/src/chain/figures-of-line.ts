@@ -3,6 +3,8 @@ import { isUnitNumber } from '../numeral/parse-numeral';
 import { withPi } from '../numeral/pi';
 import type { Rational } from '../numeral/rational';
 import { round } from '../numeral/round';
+import { figuresOfMeasure } from '../quantity/measure-in-parts';
+import { sameSize } from '../unit/like-units';
 import type { Unit } from '../unit/unit';
 import { START } from './chain';
 import type { FactorJudged } from './judge-factor';
@@ -47,6 +49,8 @@ function figuresAdded(
 	parts: readonly Part[],
 	value: Rational,
 ): FiguresOfLine {
+	const measure = figuresOfParts(read, factors, parts);
+	if (measure) return measure;
 	let place: number | null = null;
 	let limitedBy: readonly number[] = [];
 	for (const [i, { by, value: own }] of parts.entries()) {
@@ -66,6 +70,25 @@ function figuresAdded(
 	if (place === null) return { significant: null, atMost: null, limitedBy: [], place };
 	const { significant } = round(value, { place });
 	return { significant, atMost: significant, limitedBy, place };
+}
+
+/** The figures of a measure in parts that are added up, each by its own factors; null where it is a sum. */
+function figuresOfParts(
+	read: ReadChain,
+	factors: readonly FactorJudged[],
+	parts: readonly Part[],
+): FiguresOfLine | null {
+	const written = parts.map(({ by }) => (by === START ? read.start.top : (read.factors[by] as ReadFactor).top));
+	const of = figuresOfMeasure(written, read.parts);
+	if (of === null) return null;
+	// What else limits the line are its factors: the measured facts on it.
+	const others = figuresOf({ ...read, exactStart: true, startFigures: null }, factors);
+	if (of === 'exact') return others;
+	const last = parts[of.limitedBy] as Part;
+	if (others.significant !== null && others.significant < of.significant) return others;
+	const { significant, atMost } = of;
+	const isSame = sameSize(last.unit, of.unit) && significant === atMost;
+	return { significant, atMost, limitedBy: [last.by], place: isSame ? of.place : null };
 }
 
 /**

@@ -26,6 +26,7 @@ export type ReadChain = {
 	readonly want: Unit | null;
 	readonly exactStart: boolean;
 	readonly startFigures: number | null;
+	readonly parts?: boolean;
 	readonly counted: readonly string[];
 };
 
@@ -124,6 +125,7 @@ export function readChain(chain: Chain): Outcome<ReadChain> {
 			want: want?.value ?? null,
 			exactStart: chain.exactStart ?? false,
 			startFigures: chain.startFigures ?? null,
+			...(chain.parts === undefined ? {} : { parts: chain.parts }),
 			counted: countedIn(blocks, want?.value ?? null),
 		},
 	};

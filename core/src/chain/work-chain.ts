@@ -4,6 +4,7 @@ import { withPi } from '../numeral/pi';
 import { type Printed, printInPlain, printValue } from '../numeral/print';
 import { ONE, type Rational, toPower } from '../numeral/rational';
 import { round } from '../numeral/round';
+import { isReached } from '../unit/is-reached';
 import { labelsClash, sameSize } from '../unit/like-units';
 import { printUnit, symbolOfPart } from '../unit/print-unit';
 import type { Unit, UnitPart } from '../unit/unit';
@@ -171,7 +172,7 @@ export function workRead(read: ReadChain): WorkedChain {
 		running,
 		aside,
 		parts: before.length + 1,
-		reached: read.want ? !apart && isOf(unit, read.want) : null,
+		reached: read.want ? !apart && isReached(unit, read.want) : null,
 		significant,
 		atMost,
 		limitedBy,

@@ -1,7 +1,10 @@
 import { answerKindOf } from '../answer/answer-kinds';
 import type { Chain } from '../chain/chain';
 import type { Exercise } from '../exercise/exercise';
+import { inPoints, markOf } from '../exercise/in-points';
+import { isRoundingOnly } from '../exercise/is-rounding-only';
 import type { FourLines, Judged, VerdictLine } from '../key/verdict';
+import { type DecimalMark, otherReading, withPoints } from '../numeral/decimal-mark';
 import { bad, good, type Outcome } from '../numeral/fault';
 import { judgeLine } from './judge-line';
 
@@ -14,9 +17,12 @@ function lookAt({ follows }: VerdictLine, line: VerdictLine): string {
 		: 'Look at the line again, block by block.';
 }
 
+const ROUND_AGAIN = 'Only the way the number is written changes. Look at the first digit you leave off.';
+
 /** A wrong value with where to look: at the blocks, or where they hold at how their numbers were worked. */
-function advised(value: VerdictLine, line: VerdictLine, isQuantity: boolean): VerdictLine {
+function advised(value: VerdictLine, line: VerdictLine, isQuantity: boolean, exercise: Exercise): VerdictLine {
 	if (value.verdict !== 'wrong' || !isQuantity) return value;
+	if (line.verdict === 'not-asked' && isRoundingOnly(exercise)) return { ...value, why: `${value.why} ${ROUND_AGAIN}` };
 	return { ...value, why: `${value.why} ${lookAt(value, line)}` };
 }
 
@@ -30,6 +36,28 @@ export type Judging = Omit<Judged, 'lines'> & { readonly lines: FourLines };
  *   the exercise itself.
  */
 export function judge(exercise: Exercise, answer: string, chain?: Chain): Outcome<Judging> {
+	const mark = markOf(exercise);
+	const asked = inPoints(exercise, mark);
+	const line = chain && inPoints(chain, mark);
+	const judged = judgeRead(asked, withPoints(answer, mark), line);
+	if (!judged.ok || judged.value.lines.value.verdict !== 'wrong') return judged;
+	// Where the comma is read the other way, the text with and without it is what differs.
+	const other = otherReading(answer);
+	const reread = other === null ? null : judgeRead(asked, mark === 'comma' ? answer : other, line);
+	if (!reread?.ok || reread.value.lines.value.verdict !== 'right') return judged;
+	const { lines } = reread.value;
+	const value: VerdictLine = { ...lines.value, verdict: 'unclear', why: commaText(answer, mark) };
+	return good({ lines: { ...lines, value, right: false } });
+}
+
+/** What is said of an answer whose comma makes it right only as the other mark. */
+function commaText(answer: string, mark: DecimalMark): string {
+	return mark === 'comma'
+		? `“${answer.trim()}” is right if its comma only groups digits. Here a comma is the decimal mark: leave it out.`
+		: `“${answer.trim()}” is right if its comma is the decimal mark. Write ${otherReading(answer)?.trim()}, or choose the comma in Settings.`;
+}
+
+function judgeRead(exercise: Exercise, answer: string, chain?: Chain): Outcome<Judging> {
 	const kind = answerKindOf(exercise);
 	if (!kind) return bad('shape', 'This exercise does not say what is wanted.');
 	const line = chain
@@ -39,7 +67,7 @@ export function judge(exercise: Exercise, answer: string, chain?: Chain): Outcom
 	const judged = kind.judge(answer, chain && { chain, holds: line.value.verdict === 'right' });
 	if (!judged.ok) return judged;
 	const { lines: own, ...told } = judged.value;
-	const lines = { line: line.value, ...own, value: advised(own.value, line.value, told.seen !== undefined) };
+	const lines = { line: line.value, ...own, value: advised(own.value, line.value, told.seen !== undefined, exercise) };
 	const right = Object.values(lines).every(({ verdict }) => verdict === 'right' || verdict === 'not-asked');
 	return good({ lines: { ...lines, right }, ...told });
 }

@@ -1,5 +1,6 @@
 import type { Factor, Start } from '../chain/chain';
 import type { Fact } from '../fact/fact';
+import type { DecimalMark } from '../numeral/decimal-mark';
 import type { Quantity } from '../quantity/quantity';
 import type { GoesBy } from './goes-by';
 
@@ -39,6 +40,12 @@ export type Exercise = {
 	readonly until?: Quantity;
 	/** Quantities to add to the start, or to each other where there is none. */
 	readonly terms?: readonly Quantity[];
+	/** Whether the start and the terms are one measure in parts (5 ft 7 in) or a sum; where it is left out, they tell. */
+	readonly parts?: boolean;
+	/** Quantities to multiply the start by: 12 ft by 15 ft. */
+	readonly times?: readonly Quantity[];
+	/** What a comma before three digits means in its numbers and in answers to it; that of the class where it is left out. */
+	readonly decimal?: DecimalMark;
 	readonly facts: readonly Fact[];
 	readonly marks?: readonly Mark[];
 	readonly want: Want;

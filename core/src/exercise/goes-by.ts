@@ -1,5 +1,6 @@
 import type { Fact } from '../fact/fact';
 import type { TableName } from '../fact/fact-tables';
+import type { DecimalMark } from '../numeral/decimal-mark';
 import type { Ties } from '../numeral/round';
 
 /** How much is said before the check. */
@@ -16,6 +17,8 @@ export type GoesBy = {
 	readonly tables?: readonly TableName[];
 	/** What becomes of a half: away from zero, or to the even digit (ISO 80000-1, B.3); either will do where it is left out. */
 	readonly ties?: Ties;
+	/** What a comma before three digits means: 1,250. */
+	readonly decimal?: DecimalMark;
 	readonly support?: SupportLevel;
 	readonly numbers?: NumbersShown;
 };

@@ -20,6 +20,8 @@ export type Posed = {
 	/** The other end of a range; quantities to add to the start. */
 	readonly until?: string;
 	readonly terms?: readonly string[];
+	/** Whether start and terms are one measure in parts; where it is left out, they tell. */
+	readonly parts?: boolean;
 	readonly difference?: boolean;
 	readonly rounding?: Rounding;
 };

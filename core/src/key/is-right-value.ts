@@ -2,6 +2,7 @@ import type { Numeral } from '../numeral/numeral';
 import { withPi } from '../numeral/pi';
 import type { Rational } from '../numeral/rational';
 import { isRoundingOf, type Ties } from '../numeral/round';
+import { CENT, isMoney } from '../unit/is-money';
 import type { AskedFigures, Key } from './key';
 
 /** The least figures an answer to an endless exact key may show. */
@@ -17,8 +18,11 @@ const ENOUGH_FIGURES = 2;
 export function isRightValue(answer: Numeral, truth: { value: Rational; pi: number }, key: Key): boolean {
 	const same = answer.value.equals(truth.value) && (answer.pi === truth.pi || answer.value.sign === 0);
 	if (same) return true;
-	if (key.exact === 'ends') return false;
 	const value = withPi(truth.value, truth.pi - answer.pi);
+	// Nobody pays less than a cent (contract, "check", money).
+	if (isMoney(key.unit) && answer.lastPlace === CENT && isRoundingOf(answer.value, value, { place: CENT }, key.ties))
+		return true;
+	if (key.exact === 'ends') return false;
 	const { significant, atMost } = answer;
 	if (significant === null || atMost === null) return false;
 	if (key.asked?.kind === 'place') {

@@ -1,16 +1,18 @@
 import { type Chain, type Factor, type Start, sidesOfStart } from '../chain/chain';
 import { workChain } from '../chain/work-chain';
 import type { Exercise, LineExercise, UnitExercise } from '../exercise/exercise';
+import { timesBlocks, unitTimes } from '../exercise/multiplied';
 import { bad, good, type Outcome, within } from '../numeral/fault';
 import { withPi } from '../numeral/pi';
 import { endingPlaces } from '../numeral/print';
 import { type Rational, rational } from '../numeral/rational';
 import type { Ties } from '../numeral/round';
 import { type Converted, convert, valueIn } from '../quantity/convert';
-import type { Quantity } from '../quantity/quantity';
+import { figuresOfMeasure } from '../quantity/measure-in-parts';
+import { type Quantity, readQuantity } from '../quantity/quantity';
 import { exactRoute } from '../route/route';
 import { isAlikeAlone, routeByTies } from '../route/tied-route';
-import { likeUnits } from '../unit/like-units';
+import { likeUnits, sameSize } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
 import type { Unit } from '../unit/unit';
 
@@ -54,15 +56,17 @@ export function keyOf(exercise: UnitExercise): Outcome<Key> {
 	const { start } = exercise;
 	if (!start) return bad('no-key', 'This exercise has nothing to start from.');
 	if (exercise.line) return byLine(exercise, start, exercise.line, want.value);
-	const from = parseUnit(unitOfStart(start), { counted: true });
+	const from = parseUnit(unitTimes(unitOfStart(start), exercise), { counted: true });
 	if (!from.ok) return { ok: false, fault: within(from.fault, 'exercise.start') };
+	const begun = timesBlocks(exercise);
 	const tied = routeByTies(from.value, want.value, exercise.facts);
-	if (tied) return byLine(exercise, start, tied, want.value);
+	if (tied) return byLine(exercise, start, [...begun, ...tied], want.value);
+	if (begun.length && likeUnits(from.value, want.value)) return byLine(exercise, start, begun, want.value);
 	if (isAlikeAlone(from.value, want.value))
 		return 'top' in start ? byLine(exercise, start, [], want.value) : byConverting(exercise, start, want.value);
 	const found = exactRoute(from.value.text, want.value.text, exercise.facts, exercise.goesBy?.tables);
 	if (!found.ok) return found;
-	return byLine(exercise, start, found.value.factors, want.value);
+	return byLine(exercise, start, [...begun, ...found.value.factors], want.value);
 }
 
 function convertedOf(exercise: Exercise, quantity: Quantity, field: string, unit: string): Outcome<Converted> {
@@ -110,8 +114,28 @@ function byAdding(exercise: UnitExercise, terms: readonly Quantity[], want: Unit
 		const { lastPlace } = made.value;
 		if (lastPlace !== null) place = place === null ? lastPlace : Math.max(place, lastPlace);
 	}
-	const own: AskedFigures = place === null ? null : { kind: 'place', place };
-	return good({ value, pi: 0, unit: want, ...askedFrom(exercise, own, value, 0), limitedBy: [], chain: null });
+	const own = askedOfMeasure(
+		exercise,
+		all.map(({ quantity }) => quantity),
+		want,
+	);
+	const sum: AskedFigures = place === null ? null : { kind: 'place', place };
+	const asked = own === undefined ? sum : own;
+	return good({ value, pi: 0, unit: want, ...askedFrom(exercise, asked, value, 0), limitedBy: [], chain: null });
+}
+
+/** The figures of a measure in parts: to its last place in its smallest unit, elsewhere as many; undefined where it is a sum. */
+function askedOfMeasure({ parts }: Exercise, quantities: readonly Quantity[], want: Unit): AskedFigures | undefined {
+	const read = quantities.flatMap((quantity) => {
+		const made = readQuantity(quantity, { counted: true });
+		return made.ok ? [made.value] : [];
+	});
+	const of = figuresOfMeasure(read, parts);
+	if (of === null) return undefined;
+	if (of === 'exact') return null;
+	return of.significant === of.atMost && sameSize(of.unit, want)
+		? { kind: 'place', place: of.place }
+		: { kind: 'count', from: of.significant, to: of.atMost };
 }
 
 /** The line of a key as a chain: what it uses is given, whether its sides are equal or only the problem says so. */

@@ -1,6 +1,7 @@
 import { type Chain, type Factor, type Start, termStep } from '../chain/chain';
 import { scaleSteps } from '../chain/scale-steps';
 import type { Exercise } from '../exercise/exercise';
+import { timesBlocks, unitTimes } from '../exercise/multiplied';
 import { good, type Outcome } from '../numeral/fault';
 import { exactRoute } from '../route/route';
 import { routeByTies } from '../route/tied-route';
@@ -19,12 +20,16 @@ function isReading(exercise: Exercise, from: Unit, to: Unit): boolean {
  */
 export function lineTo(exercise: Exercise, start: Start, want: string): Outcome<Chain> {
 	if (exercise.line) return good(keyChain({ ...exercise, start, want: { unit: want } }, exercise.line));
-	const [from, to] = [parseUnit(unitOfStart(start), { counted: true }), parseUnit(want, { counted: true })];
+	const [from, to] = [
+		parseUnit(unitTimes(unitOfStart(start), exercise), { counted: true }),
+		parseUnit(want, { counted: true }),
+	];
 	if (!from.ok) return from;
 	if (!to.ok) return to;
 	const lay = (factors: readonly Factor[]): Chain => ({
 		start,
 		...(exercise.exactStart ? { exactStart: true } : {}),
+		...(exercise.parts === undefined ? {} : { parts: exercise.parts }),
 		factors,
 		want,
 	});
@@ -38,5 +43,7 @@ export function lineTo(exercise: Exercise, start: Start, want: string): Outcome<
 		const on = unit.ok ? exactRoute(unit.value.text, to.value.text, exercise.facts, tables) : unit;
 		return [termStep(part), ...(on.ok ? on.value.factors : [])];
 	});
-	return good(lay([...way.value.factors.map((factor) => ({ ...factor, given: true })), ...added]));
+	return good(
+		lay([...timesBlocks(exercise), ...way.value.factors.map((factor) => ({ ...factor, given: true })), ...added]),
+	);
 }

@@ -33,6 +33,7 @@ function figuresOfOwn(exercise: Exercise, chain: Chain, worked: WorkedChain, sta
 		start: start ?? chain.start,
 		exactStart: exercise.exactStart ?? chain.exactStart ?? false,
 		...(chain.startFigures === undefined ? {} : { startFigures: chain.startFigures }),
+		...(exercise.parts === undefined ? {} : { parts: exercise.parts }),
 		factors: chain.factors.map((factor, i) => asStated(factor, worked, i, exercise)),
 	});
 	return counted.ok ? counted.value : worked;

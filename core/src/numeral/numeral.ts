@@ -19,6 +19,8 @@ export type Numeral = {
 	readonly lastPlace: number | null;
 	/** The parts as read, without grouping, for calculators and print. */
 	readonly form: NumeralForm;
+	/** Whether its decimal mark is a comma. */
+	readonly comma?: true;
 };
 
 export type NumeralForm =

@@ -1,4 +1,4 @@
-import { bad, good, type Span } from './fault';
+import { bad, good, type Outcome, type Span } from './fault';
 import { figuresOfDigits } from './figures-of-digits';
 import { EXPONENT, plainSigns, SIGN, SPACE, TEN_POWER, TIMES } from './number-signs';
 import { EXPONENT_LIMIT, NUMERAL_LIMIT, type Numeral, type NumeralForm, type NumeralOutcome } from './numeral';
@@ -118,7 +118,7 @@ function decimalNumeral(typed: string, from: number): NumeralOutcome {
 
 	const grouping = digitsOf(written, start);
 	if (!grouping.ok) return grouping;
-	const digits = grouping.value;
+	const { digits, comma } = grouping.value;
 
 	let exponent: number | null = null;
 	if (tail !== '') {
@@ -139,6 +139,7 @@ function decimalNumeral(typed: string, from: number): NumeralOutcome {
 		pi: 0,
 		...figures,
 		form: { kind: 'decimal', negative, digits, exponent },
+		...(comma ? { comma: true as const } : {}),
 	});
 }
 
@@ -151,8 +152,12 @@ function tailFault(tail: string, typed: string, written: string, from: number, a
 
 const SPACES = new RegExp(`[${SPACE}]`);
 
-/** The digits and point of a grouped mantissa with the grouping taken out, or the fault in it. */
-function digitsOf(written: string, start: number): { ok: true; value: string } | ReturnType<typeof bad> {
+type Digits = { readonly digits: string; readonly comma: boolean };
+
+/** The digits of a mantissa with the grouping taken out and a point for its decimal mark, or the fault in it. */
+function digitsOf(written: string, start: number): Outcome<Digits> {
+	const comma = decimalComma(written);
+	if (comma) return good({ digits: comma, comma: true });
 	const firstPoint = written.indexOf('.');
 	const secondPoint = firstPoint < 0 ? -1 : written.indexOf('.', firstPoint + 1);
 	if (secondPoint >= 0)
@@ -162,20 +167,38 @@ function digitsOf(written: string, start: number): { ok: true; value: string } |
 		]);
 	const head = firstPoint < 0 ? written : written.slice(0, firstPoint);
 	const part = firstPoint < 0 ? '' : written.slice(firstPoint + 1);
-	const comma = written.indexOf(',');
+	const at = written.indexOf(',');
 	const space = written.search(SPACES);
-	if (comma >= 0 && (space >= 0 || part.includes(',') || !groupedByThrees(head, ',')))
+	if (at >= 0 && (space >= 0 || part.includes(',') || !groupedByThrees(head, ',')))
 		return bad(
 			'comma-unclear',
-			'It is not clear what the comma means. Write a decimal with a point (1.25), and commas only between groups of three (1,250).',
-			[start + comma, start + comma + 1],
+			'It is not clear what the comma means. Write a decimal as 1.25 or 1,25, and other commas only between groups of three (1,250).',
+			[start + at, start + at + 1],
 		);
 	if (space >= 0 && !(spacedHead(head) && spacedPart(part)))
 		return bad('spacing', 'Spaces in a number stand between groups of three digits (1 250); this one does not.', [
 			start + space,
 			start + space + 1,
 		]);
-	return { ok: true, value: written.replace(/,/g, '').replace(new RegExp(SPACES, 'g'), '') };
+	return good({ digits: ungrouped(written).replace(/,/g, ''), comma: false });
+}
+
+function ungrouped(written: string): string {
+	return written.replace(new RegExp(SPACES, 'g'), '');
+}
+
+/**
+ * The digits of a mantissa whose one comma can only be its decimal mark, since it cannot group (contract, "numeral"):
+ * 1,25 and 0,125 and 1.250,75; null for any other, as 1,250.
+ */
+function decimalComma(written: string): string | null {
+	const [head = '', part, ...more] = written.split(',');
+	if (part === undefined || more.length || part.includes('.') || !/\d/.test(written)) return null;
+	const byPoints = head.includes('.');
+	if (byPoints ? !groupedByThrees(head, '.') || SPACES.test(written) : !spacedHead(head) || !spacedPart(part))
+		return null;
+	const canGroup = !byPoints && !SPACES.test(written) && groupedByThrees(written, ',');
+	return canGroup ? null : `${ungrouped(head).replaceAll('.', '')}.${ungrouped(part)}`;
 }
 
 function groupedByThrees(head: string, separator: string): boolean {

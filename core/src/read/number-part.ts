@@ -8,8 +8,8 @@ const NUMBER_LIKE = new RegExp(
 	`^${GAP}(?:` +
 		`${SIGN}?${TEN_POWER}(?!\\d)|` +
 		`${SIGN}?[\\d.,${SPACE}]*(?:[${VULGAR_SIGNS}]|\\d${GAP}[/⁄]${GAP}\\d+)?` +
-		`(?:${EXPONENT}(?![\\d\\p{L}])|${GAP}${TIMES}${GAP}${TEN_POWER})?` +
-		`(?:${GAP}(?:π|pi(?![\\p{L}])))?(?:/\\d+)?)`,
+		`(?:${EXPONENT}(?!\\d)|${GAP}${TIMES}${GAP}${TEN_POWER})?` +
+		`(?:${GAP}(?:π|pi(?![\\p{L}])))?(?:[/⁄]\\d+)?)`,
 	'u',
 );
 

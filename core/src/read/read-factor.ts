@@ -19,10 +19,20 @@ function sideOf(text: string): Quantity | null {
 	return read.ok ? read.value : null;
 }
 
+/** Whether the bracket a text begins with is closed at its end, or before a power there. */
+function isInBrackets(text: string): boolean {
+	let depth = 0;
+	for (const [i, sign] of [...text].entries()) {
+		depth += sign === '(' ? 1 : sign === ')' ? -1 : 0;
+		if (depth === 0) return i > 0 && /^\)\s*(?:\^?\s*[²³⁴⁵⁶⁷⁸⁹1-9])?$/u.test([...text].slice(i).join(''));
+	}
+	return false;
+}
+
 /** A factor as an answer writes it: "1 kJ / 10^3 J", "(100 cm / 1 m)^2", "12 in per 1 ft", "12 in/ft"; null when it is none. */
 export function readFactorText(typed: string): Factor | null {
-	const text = typed.replace(BEFORE, '');
-	const bracketed = BRACKETED.exec(text);
+	const text = typed.replace(BEFORE, '').replaceAll('[', '(').replaceAll(']', ')');
+	const bracketed = isInBrackets(text.trim()) ? BRACKETED.exec(text) : null;
 	const inner = bracketed && /[/÷:]|\b(?:per|over)\b/iu.test(bracketed[1] as string) ? (bracketed[1] as string) : text;
 	const power = bracketed?.[2] && inner !== text ? Number(fromSuperscript(bracketed[2])) : 1;
 	for (const match of inner.matchAll(/[/÷⁄∕:∶]|\s+(?:per|over|to|for)\s+/giu)) {

@@ -37,7 +37,7 @@ function readPieces(text: string, cuts: readonly Span[], wanted: readonly Unit[]
 
 /** A sign or a digit that begins the next part of a mixed measure, after a unit: "8 ft 9 in", "8'9\"", "8 ft. 9 in." */
 const NEXT_PART = new RegExp(
-	`(?<=[\\p{L}'"′″’”°%]|\\p{L}\\.)(?:\\s*(?:,|\\band\\b|&)\\s*|\\s*)(?=[-+−]?(?:\\d|\\.\\d|[${VULGAR_SIGNS}]))`,
+	`(?<=[\\p{L}'"′″’”°%]|\\p{L}\\.)(?:\\s*(?:,|\\band\\b|&|[-‐‑–](?=\\d))\\s*|\\s*)(?=[-+−]?(?:\\d|\\.\\d|[${VULGAR_SIGNS}]))`,
 	'gu',
 );
 
@@ -51,7 +51,9 @@ function tooLong(text: string) {
  */
 export function readMixedAnswer(text: string, wanted: readonly Unit[] = []): Outcome<readonly Part[]> {
 	if (text.length > ANSWER_LIMIT) return tooLong(text);
-	const written = text.slice(0, endOf(text));
+	// What may stand in front is blanked, so that places stay.
+	const before = beginningOf(text);
+	const written = `${' '.repeat(before)}${text.slice(before, endOf(text))}`;
 	const cuts = [...written.matchAll(NEXT_PART)].map((match): Span => [match.index, match.index + match[0].length]);
 	return readPieces(
 		written,
@@ -82,7 +84,7 @@ const BETWEEN: readonly RegExp[] = [
 	/(?<=\S)\s*(?:…|\.\.\.?)\s*/u,
 	/(?<=[\p{L}\d.°%²³℃℉])\s*[–—]\s*(?=[-−–‐‑‒+]?[\d.])/u,
 	/(?<=[\p{L}\d.°%²³℃℉])\s+-\s*(?=[-−–‐‑‒+]?[\d.])/u,
-	/(?<=\d|[\p{L}°%²³]{2}|[℃℉])-(?=[-−–‐‑‒+]?[\d.])/u,
+	/(?<=\d|[\p{L}°%²³]{2}|[℃℉])[-−](?=[-−–‐‑‒+]?[\d.])/u,
 ];
 
 /**

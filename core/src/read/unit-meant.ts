@@ -20,23 +20,30 @@ function cuts(word: string): readonly string[] {
 	if (word.length < 2 || word.length > 6) return [];
 	return Array.from({ length: word.length - 1 }, (_, i) => [word.slice(0, i + 1), word.slice(i + 1)] as const)
 		.filter((pair) => pair.every((symbol) => findUnit(symbol)))
-		.map((pair) => pair.join('·'));
+		.map((pair) => `(${pair.join('·')})`);
 }
 
 /**
  * The symbols a word in other capitals may be. One that is a unit of its own (M, Gal, Qt) is that unit, and the check asks
- * about it; only long words with a prefix nobody means are read on (Mph is no megaphot).
+ * about it; only long words with a prefix nobody means are read on (Mph is no megaphot), and two capitals of a unit with a
+ * prefix, which are as one writes who writes in capitals (MG for mg).
  */
 function inOtherCase(word: string): readonly string[] {
 	const own = findUnit(word);
-	if (own && !(own.prefix && word.length > 2)) return [];
-	return symbolsInAnyCase(word).filter((symbol) => symbol !== word && !(own && findUnit(symbol)?.prefix));
+	const shouted = own?.prefix !== undefined && /^\p{Lu}{2}$/u.test(word);
+	if (own && !shouted && !(own.prefix && word.length > 2)) return [];
+	const others = symbolsInAnyCase(word).filter((symbol) => symbol !== word);
+	return shouted
+		? others.filter((symbol) => symbol === word.toLowerCase())
+		: others.filter((symbol) => !(own && findUnit(symbol)?.prefix));
 }
 
 /** The words one may have written this for: other capitals, a temperature without its ring, symbols run together. */
 function wordsFor(word: string, wanted: readonly Unit[]): readonly string[] {
-	const scale = wanted.some(isTemperature) && /^[cf]$/i.test(word) ? [`°${word.toUpperCase()}`] : [];
-	return [word, ...scale, ...inOtherCase(word), ...cuts(word)];
+	const scale = wanted.some(isTemperature) && /^[cf]°?$/i.test(word) ? [`°${(word[0] as string).toUpperCase()}`] : [];
+	const plural = /^\p{L}{2,}s$/iu.test(word) ? word.slice(0, -1) : null;
+	const one = plural === null ? [] : [...(findUnit(plural) ? [plural] : []), ...inOtherCase(plural)];
+	return [word, ...scale, ...inOtherCase(word), ...one, ...cuts(word)];
 }
 
 /** A text with each of its words in each of its readings. */

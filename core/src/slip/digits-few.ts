@@ -24,6 +24,7 @@ export const digitsFew: SlipKind = {
 	nudge: 'Count the figures of each measured number once more; the answer keeps as many as the fewest.',
 	shows: (seen) =>
 		seen.lines.value.verdict === 'right' && seen.lines.figures.verdict === 'wrong' ? tooShort(seen) : null,
+	common: true,
 	// One figure is too little to judge a value by, but it may be the right one rounded.
 	suspects: ({ key: { asked }, truth, answer }) => {
 		const counted = asked?.kind === 'count' ? asked.from : 2;

@@ -3,7 +3,7 @@ import type { Key } from '../key/key';
 import type { Numeral } from '../numeral/numeral';
 import { type RoundingTarget, round } from '../numeral/round';
 import { figuresText, placeText } from '../say/say-figures';
-import { pointClaims } from './point-claims';
+import { claimsByPoint, pointClaims } from './point-claims';
 import type { SlipKind } from './slip-kind';
 
 /** How much longer than asked a number is written: the sentence, or null. */
@@ -33,8 +33,11 @@ export const digitsMany: SlipKind = {
 		seen.lines.value.verdict === 'right' && seen.lines.figures.verdict === 'wrong' && !pointClaims.shows?.(seen)
 			? tooLong(seen.answer.number, seen.key)
 			: null,
+	common: true,
 	// Rightly rounded, and then zeros set behind.
 	suspects: ({ key, truth, answer }) => {
+		// A point behind the zeros is a slip of its own.
+		if (claimsByPoint(answer)) return [];
 		const why = tooLong(answer, key);
 		if (why === null || truth.sign === 0) return [];
 		return targets(key)

@@ -1,6 +1,7 @@
 import type { Chain } from '../chain/chain';
 import { hasStep, workChain } from '../chain/work-chain';
 import type { UnitExercise } from '../exercise/exercise';
+import { isRoundingOnly } from '../exercise/is-rounding-only';
 import type { Key } from '../key/key';
 import { lineTo } from '../key/line-to';
 import type { Slip } from '../key/verdict';
@@ -8,11 +9,14 @@ import type { Numeral } from '../numeral/numeral';
 import { withPi } from '../numeral/pi';
 import type { Rational } from '../numeral/rational';
 import { isRoundingOf } from '../numeral/round';
+import { ALONE, type Chance, chanceOf, IN_PAIRS, ON_OWN_LINE } from './chance';
 import { digitsFew } from './digits-few';
 import { otherLines } from './other-lines';
 import { pairSlips } from './pair-slips';
-import type { Evidence, SlipKind } from './slip-kind';
+import { roundedEarly } from './rounded-early';
+import type { Evidence, SlipKind, Suspect } from './slip-kind';
 import { SLIPS } from './slips';
+import { swappedDigits } from './swapped-digits';
 
 /** The least figures an answer must show before a fit is more than a coincidence. */
 const ENOUGH_FIGURES = 2;
@@ -56,14 +60,51 @@ const LEFT_OR_TURNED: readonly SlipKind[] = SLIPS.filter(({ code }) =>
 	['flipped-factor', 'skipped-factor'].includes(code),
 );
 
+function isLeftOrTurned({ code }: Slip): boolean {
+	return LEFT_OR_TURNED.some((kind) => kind.code === code);
+}
+
+/** Where nothing is converted, no block was laid: what was rounded or copied wrongly, rounding first. */
+const IN_ROUNDING: readonly SlipKind[] = [roundedEarly, ...SLIPS.filter((kind) => !kind.laid && kind !== roundedEarly)];
+
 const MIXING: readonly SlipKind[] = SLIPS.filter(({ mixes }) => mixes);
+
+/** Digits of a fact are copied wrongly only where the fact was used: not on another line. */
+const ELSEWHERE: readonly SlipKind[] = MIXING.filter((kind) => kind !== swappedDigits);
 
 /** A slip that would have given an answer, and whether with all the figures that are written. */
 type Fit = Slip & { readonly whole: boolean };
 
-function singlesIn(evidence: Evidence, kinds: readonly SlipKind[], placed: boolean): readonly Fit[] {
-	return kinds.flatMap(({ code, suspects }): Fit[] => {
-		const found = suspects?.(evidence).find(({ value }) => fits(evidence.answer, value));
+/** The suspects of each kind that may be named: the first of every kind, then the second, as long as chance allows. */
+function admitted(
+	evidence: Evidence,
+	kinds: readonly SlipKind[],
+	chance: Chance,
+): readonly { readonly code: string; readonly suspects: readonly Suspect[] }[] {
+	const all = kinds.map(({ code, suspects, common = false, laid = false }) => ({
+		code,
+		// A block laid wrongly seldom leaves the size as it should be.
+		common: common && !(laid && chance.isNear),
+		all: suspects?.(evidence) ?? [],
+		suspects: [] as Suspect[],
+	}));
+	const { answer } = evidence;
+	// Zeros that may count make a finer number, where all of them are as they should be.
+	const fine = answer.ambiguous ? chanceOf(evidence.truth, { ...answer, significant: answer.atMost }) : null;
+	const admits = (value: Rational) =>
+		chance.admits(value.nearly()) || (!!fine && fitsWhole(answer, value) && fine.admits(value.nearly()));
+	const most = Math.max(0, ...all.map((one) => one.all.length));
+	for (let i = 0; i < most; i++)
+		for (const one of all) {
+			const next = one.all[i];
+			if (next && (one.common || admits(next.value))) one.suspects.push(next);
+		}
+	return all;
+}
+
+function singlesIn(evidence: Evidence, kinds: readonly SlipKind[], placed: boolean, chance: Chance): readonly Fit[] {
+	return admitted(evidence, kinds, chance).flatMap(({ code, suspects }): Fit[] => {
+		const found = suspects.find(({ value }) => fits(evidence.answer, value));
 		if (!found) return [];
 		const { factor, why, value } = found;
 		const whole = fitsWhole(evidence.answer, value);
@@ -109,19 +150,20 @@ export function findSlips(
 	own: Chain | null = null,
 ): readonly Slip[] {
 	const evidence = evidenceOf(exercise, key, answer, own ?? lineOf(exercise, key));
-	const singles = singlesIn(evidence, SLIPS, true);
+	const chance = chanceOf(evidence.truth, answer, own ? ON_OWN_LINE : ALONE);
+	const isRounding = isRoundingOnly(exercise);
+	const singles = singlesIn(evidence, isRounding ? IN_ROUNDING : SLIPS, true, chance);
+	if (isRounding) return asNamed(singles, answer.ambiguous);
 	// The line of a key is that of the class: what is seen on it is not looked for on another.
 	if (singles.length && (own || exercise.line)) return asNamed(singles, answer.ambiguous);
 	const found = new Map(singles.map((slip) => [slip.code, slip]));
+	// A step that is seen to be left out or upside down here is not looked for on a line nobody laid.
+	const elsewhere = singles.length ? LEFT_OR_TURNED.filter(() => !singles.some(isLeftOrTurned)) : ELSEWHERE;
 	for (const factors of otherLines(evidence.factors))
-		for (const slip of singlesIn(
-			{ ...evidence, factors, elsewhere: true },
-			singles.length ? LEFT_OR_TURNED : MIXING,
-			false,
-		))
+		for (const slip of singlesIn({ ...evidence, factors, elsewhere: true }, elsewhere, false, chance))
 			if (!found.has(slip.code)) found.set(slip.code, slip);
 	if (found.size) return asNamed(inOrder([...found.values()]), answer.ambiguous);
-	return pairSlips(evidence, MIXING, (value) => fits(answer, value));
+	return pairSlips(evidence, MIXING, (value) => fits(answer, value), chanceOf(evidence.truth, answer, IN_PAIRS));
 }
 
 function inOrder(slips: readonly Fit[]): readonly Fit[] {

@@ -26,6 +26,7 @@ export const flippedFactor: SlipKind = {
 	code: 'flipped-factor',
 	title: 'A factor upside down',
 	nudge: 'Put the unit to be rid of on the other side of the bar than where it stands; then it cancels.',
+	common: true,
 	laid: true,
 	wholeBlock: true,
 	mend: (factor) => [[turnedFactor(factor)]],

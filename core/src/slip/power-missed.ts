@@ -11,6 +11,7 @@ export const powerMissed: SlipKind = {
 	code: 'power-missed',
 	title: 'The plain factor for an area or a volume',
 	nudge: 'Draw one square metre: how many centimetres along, and how many rows of them?',
+	common: true,
 	laid: true,
 	wholeBlock: true,
 	mend: (factor) => [2, 3].map((power) => [{ ...factor, power: (factor.power ?? 1) * power }]),

@@ -14,6 +14,7 @@ export const prefixSign: SlipKind = {
 	title: 'The power of ten on the wrong side',
 	nudge:
 		'The 1 goes with the prefixed unit, the power of ten with the unit without a prefix. Which of the two is larger?',
+	common: true,
 	laid: true,
 	suspects: (evidence) =>
 		eachFactor(evidence, (worth, i) => {

@@ -16,6 +16,7 @@ export const signLost: SlipKind = {
 		lines.value.verdict === 'wrong' && total !== null && truth.sign !== 0 && total.equals(truth.neg())
 			? 'The parts are right; look at the sign.'
 			: null,
+	common: true,
 	suspects: (evidence) => [
 		...(evidence.truth.sign === 0
 			? []

@@ -52,6 +52,7 @@ export const skippedFactor: SlipKind = {
 	code: 'skipped-factor',
 	title: 'A step left out',
 	nudge: 'Go through the units one after another: each that must go needs a block of its own.',
+	common: true,
 	laid: true,
 	wholeBlock: true,
 	suspects: (evidence) => [

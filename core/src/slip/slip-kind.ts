@@ -48,6 +48,8 @@ export type SlipKind = {
 	readonly nudge: string;
 	/** What it would have made of the key. */
 	readonly suspects?: (evidence: Evidence) => readonly Suspect[];
+	/** Whether it is so common, or makes so few values, that it is named however few figures the answer has. */
+	readonly common?: true;
 	/** Whether it comes together with others on one line. */
 	readonly mixes?: true;
 	/** Whether it is in how a block is laid: where the line is right it has not happened, whatever the answer looks like. */

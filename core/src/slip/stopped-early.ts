@@ -10,6 +10,7 @@ export const stoppedEarly: SlipKind = {
 	code: 'stopped-early',
 	title: 'Stopped on the way',
 	nudge: 'Look at what still stands and hold it against what is wanted before you work the numbers.',
+	common: true,
 	laid: true,
 	suspects: ({ exercise: { start, terms = [] }, key }) => {
 		if (!terms.length || (start && 'top' in start)) return [];

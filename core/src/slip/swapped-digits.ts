@@ -1,9 +1,9 @@
 import type { Numeral } from '../numeral/numeral';
 import { parseNumeral } from '../numeral/parse-numeral';
-import type { Rational } from '../numeral/rational';
+import { type Rational, rational } from '../numeral/rational';
 import { round } from '../numeral/round';
 import { swapsOf } from '../numeral/swaps';
-import { isEqual, numbersOf, replaced } from './evidence';
+import { isEqual, numbersOf, type PlacedNumber, replaced } from './evidence';
 import type { SlipKind } from './slip-kind';
 
 /** The digits of a number that count: neither zeros in front nor zeros at the end of a whole number. */
@@ -25,6 +25,18 @@ function swaps({ form, value }: Numeral): readonly Rational[] {
 	});
 }
 
+/** The most digits a fact has that is copied from a table; the others are only in the core's own lines (0.45359237). */
+const COPIED_DIGITS = 5;
+
+function isCopied({ number: { text } }: PlacedNumber): boolean {
+	return text.replace(/\D/g, '').replace(/^0+/, '').length <= COPIED_DIGITS;
+}
+
+/** The writings of a number with two digits exchanged that is still written as a number is: none with a new 0 in front. */
+function copiesOf(text: string): readonly string[] {
+	return swapsOf(text).filter((copy) => !/^0\d/.test(copy));
+}
+
 const WHY = 'Two digits have changed places. Compare the numbers with those of the problem, digit by digit.';
 
 /** Two digits exchanged when copying: of the start, of a fact, or of the answer itself. */
@@ -39,25 +51,32 @@ export const swappedDigits: SlipKind = {
 		const starts = start
 			? swaps(start).map((by) => ({ value: truth.mul(by.div(start.value)), factor: -1, why: WHY }))
 			: [];
-		const facts = numbersOf(evidence).flatMap((placed) =>
-			swaps(placed.number).map((by) => ({
-				value: replaced(truth, placed, by),
-				factor: placed.index,
-				why: WHY,
-			})),
-		);
-		// The answer itself, copied with two digits exchanged, is right once they are exchanged back.
-		const right = answer.significant === null ? null : round(truth, { significant: answer.significant }).value;
-		const copied =
-			right && swaps(answer).some((value) => value.equals(right)) ? [{ value: answer.value, why: WHY }] : [];
-		return [...starts, ...facts, ...copied];
+		const facts = numbersOf(evidence)
+			.filter(isCopied)
+			.flatMap((placed) =>
+				swaps(placed.number).map((by) => ({
+					value: replaced(truth, placed, by),
+					factor: placed.index,
+					why: WHY,
+				})),
+			);
+		// The answer itself, copied with two of its digits exchanged.
+		const { significant } = answer;
+		const right = significant === null || truth.sign === 0 ? null : round(truth, { significant });
+		const copied = right
+			? swapsOf(right.digits).map((digits) => ({
+					value: right.value.mul(rational(BigInt(digits), BigInt(right.digits))),
+					why: WHY,
+				}))
+			: [];
+		return [...copied, ...starts, ...facts];
 	},
 	mixes: true,
 	unequal: {
 		order: 3,
 		by: ({ written }) =>
 			(['top', 'bottom'] as const).some((side) =>
-				swapsOf(written[side].number.trim()).some((number) =>
+				copiesOf(written[side].number.trim()).some((number) =>
 					isEqual({ ...written, [side]: { ...written[side], number } }),
 				),
 			),

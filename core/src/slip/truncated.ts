@@ -7,6 +7,7 @@ export const truncated: SlipKind = {
 	code: 'truncated',
 	title: 'Cut, not rounded',
 	nudge: 'The digit after the last one you keep decides: from 5 on, the last one goes up.',
+	common: true,
 	suspects: ({ truth, answer }) => {
 		const { significant } = answer;
 		if (significant === null || truth.sign === 0) return [];

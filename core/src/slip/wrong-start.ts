@@ -8,6 +8,7 @@ export const wrongStart: SlipKind = {
 	code: 'wrong-start',
 	title: 'Started from the rate',
 	nudge: 'What does the question ask about? The line starts from that; so much for so much is a factor.',
+	common: true,
 	laid: true,
 	suspects: ({ exercise, truth, factors }) => {
 		if (!exercise.start || 'top' in exercise.start || !exercise.facts.length || !factors.length) return [];

@@ -11,6 +11,18 @@ type Options = { readonly counted?: boolean };
 /** The longest run of words that is one name: "nautical mile", "degrees Celsius". */
 const NAME_WORDS = 5;
 
+/** Money in words and by its codes (ISO 4217), each with its sign; a pound is a mass as well, so only its code is here. */
+const MONEY: Readonly<Record<string, string>> = {
+	EUR: '€',
+	euro: '€',
+	euros: '€',
+	Euro: '€',
+	USD: '$',
+	dollar: '$',
+	dollars: '$',
+	GBP: '£',
+};
+
 class Reader {
 	private next = 0;
 	private readonly counted: string[] = [];
@@ -165,7 +177,7 @@ class Reader {
 	private unknown(token: UnitSign): UnitPart[] {
 		if (this.options.counted && !/^["'′″%‰°]/.test(token.text)) {
 			this.next += 1;
-			const unit = singular(token.text);
+			const unit = MONEY[token.text] ?? singular(token.text);
 			if (!this.counted.includes(unit)) this.counted.push(unit);
 			return this.labelled([{ unit, power: 1 }]);
 		}

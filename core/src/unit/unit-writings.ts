@@ -1,5 +1,5 @@
 import { toSuperscript } from '../numeral/superscript';
-import { rowOf } from './find-unit';
+import { findUnit, rowOf } from './find-unit';
 import { printUnit, ucumOf } from './print-unit';
 import { pluralOf } from './singular';
 import type { Unit, UnitPart } from './unit';
@@ -25,7 +25,9 @@ function symbolsOf({ unit, prefix = '' }: UnitPart): readonly string[] {
 	const all = [unit, ...(row?.symbols ?? []).filter((symbol) => /[\p{L}°%]/u.test(symbol))].map(
 		(symbol) => prefix + symbol,
 	);
-	return prefix === 'µ' ? all.flatMap((symbol) => [symbol, `u${symbol.slice(1)}`]) : all;
+	// A writing that is read as another unit is none: kgm is kg·m, not a kilogram.
+	const own = all.filter((symbol) => prefix === '' || !('short' in (findUnit(symbol) ?? {})));
+	return prefix === 'µ' ? own.flatMap((symbol) => [symbol, `u${symbol.slice(1)}`]) : own;
 }
 
 const RAISED_NAMES: Readonly<Record<number, readonly string[]>> = { 2: ['square'], 3: ['cubic'] };

@@ -73,6 +73,17 @@ const mixedEntries: EntriesOf<Asking<'mixed'>> = (exercise) => {
 	return apart(entries, ['Each part is taken as it should be: 7 ft 17 in is not taken for 8 ft 5 in.']);
 };
 
+const severalEntries: EntriesOf<Asking<'units'>> = (exercise) => {
+	const entries: Entry[] = [];
+	for (const [i, unit] of exercise.want.units.entries()) {
+		const key = keyOf({ ...exercise, want: { unit } });
+		if (!key.ok) return key;
+		const printed = printUnitText(unit);
+		entries.push({ ...numberEntry(`NUMBER${i + 1}`, `In ${printed}:`, key.value), behind: printed });
+	}
+	return apart(entries, [NUMBERS_PLAIN, ROUNDED_FACTS]);
+};
+
 const countEntries: EntriesOf<Asking<'figures'>> = ({ want }) => {
 	const read = parseNumeral(want.figures);
 	if (!read.ok) return read;
@@ -146,6 +157,7 @@ const blockEntries: EntriesOf<Asking<'slip'>> = (exercise) => {
 const ENTRIES: { readonly [K in WantField]: EntriesOf<Asking<K>> } = {
 	unit: quantityEntries,
 	mixed: mixedEntries,
+	units: severalEntries,
 	figures: countEntries,
 	factor: factorEntries,
 	slip: blockEntries,

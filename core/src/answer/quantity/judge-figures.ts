@@ -7,6 +7,7 @@ import type { Numeral } from '../../numeral/numeral';
 import { quantityInSentence } from '../../say/in-sentence';
 import { capital, listed } from '../../say/listed';
 import { figuresText, placeText } from '../../say/say-figures';
+import { CENT, isMoney } from '../../unit/is-money';
 import { FORMS_ASKED } from './number-forms-asked';
 
 function askedText(from: number, to: number): string {
@@ -48,6 +49,8 @@ export function judgeFigures(answer: Numeral, exercise: UnitExercise, key: Key):
 	const { significant, atMost, lastPlace } = answer;
 	if (significant === null || atMost === null || lastPlace === null)
 		return { verdict: 'wrong', why: 'Written like this the number does not show how many figures it has.' };
+	if (lastPlace === CENT && isMoney(key.unit) && typeof exercise.rounding !== 'object')
+		return { verdict: 'right', why: 'It is given to the cent, as money is.' };
 	if (asked.kind === 'place') {
 		if (placeReached(answer, asked.place) === asked.place)
 			return { verdict: 'right', why: `It is given to ${placeText(asked.place)}, ${byText(exercise)}.` };

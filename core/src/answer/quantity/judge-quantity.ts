@@ -6,7 +6,9 @@ import { keyOfLine, keyOfOwn, type OwnLine } from '../../key/own-key';
 import { keysWithRoundedFacts } from '../../key/rounded-keys';
 import type { AnswerLines, Judged, VerdictLine } from '../../key/verdict';
 import { good, type Outcome, within } from '../../numeral/fault';
-import type { Rational } from '../../numeral/rational';
+import { withPi } from '../../numeral/pi';
+import { isPowerOfTen, type Rational } from '../../numeral/rational';
+import { round } from '../../numeral/round';
 import { valueIn } from '../../quantity/convert';
 import type { Quantity } from '../../quantity/quantity';
 import type { Answer } from '../../read/read-answer';
@@ -16,9 +18,10 @@ import { amountInSentence, unitInSentence } from '../../say/in-sentence';
 import { printWritten } from '../../say/say';
 import { kindOf } from '../../unit/dimension';
 import { findUnit, nearUnits } from '../../unit/find-unit';
-import { labelsClash, likeUnits, sameSize } from '../../unit/like-units';
+import { labelsClash, likeUnits, ratioOfUnits, sameSize } from '../../unit/like-units';
 import { parseUnit } from '../../unit/parse-unit';
 import type { Unit } from '../../unit/unit';
+import { unitOfParts } from '../../unit/unit-of-parts';
 import { judgeFigures } from './judge-figures';
 
 /** Judges an answer that is one quantity. */
@@ -73,11 +76,12 @@ function linesOf(answer: Answer, exercise: UnitExercise, by: KeyBy, text: string
 				at: [0, answer.unitAt[0]],
 				...follows,
 			};
-	return { value, figures: judgeFigures(answer.number, exercise, key), unit };
+	return { value, figures: judgeFigures(answer.number, exercise, askedIn(key, answer.unit)), unit };
 }
 
 function isRight(answer: Answer, exercise: UnitExercise, { key, own }: KeyBy): boolean {
-	const by = (one: Key) => answer.number !== null && isRightValue(answer.number, truthFor(answer, exercise, one), one);
+	const by = (one: Key) =>
+		answer.number !== null && isRightValue(answer.number, truthFor(answer, exercise, one), askedIn(one, answer.unit));
 	return by(key) || (!own && keysWithRoundedFacts(exercise, key).some(by));
 }
 
@@ -87,12 +91,24 @@ function halfIn(answer: Answer, exercise: UnitExercise, { key: { ties, ...key },
 	return `It is half-way between two, and here a half goes ${ties === 'even' ? 'to the even digit' : 'away from zero'}.`;
 }
 
-/** Whether a number is what a line comes to, in the unit that stands there or in the unit it is written with. */
-function followsFrom(chain: Chain, { number, unit }: Answer): boolean {
+/** Whether a number is what a line comes to, as it is and in whatever unit it is written (contract, "check", follows). */
+function followsFrom(chain: Chain, { number }: Answer): boolean {
 	const key = keyOfLine(chain);
 	if (!key || !number) return false;
-	const inOwn = unit && likeUnits(unit, key.unit) ? [valueIn(key, key.unit, unit, true)] : [];
-	return [key, ...inOwn].some((truth) => isRightValue(number, truth, key));
+	return isRightValue(number, key, key);
+}
+
+/** A key whose last place is told in the unit of the answer: to the tens of grams is to the hundredths of kilograms. */
+function askedIn(key: Key, unit: Unit | null): Key {
+	const { asked } = key;
+	if (asked?.kind !== 'place' || !unit || !likeUnits(unit, key.unit) || sameSize(unit, key.unit)) return key;
+	const ratio = ratioOfUnits(unit, key.unit);
+	const size = ratio.value.nearly();
+	const tens = Math.round(Math.log10(Math.abs(size)));
+	if (ratio.pi === 0 && isPowerOfTen(ratio.value.abs()))
+		return { ...key, asked: { kind: 'place', place: asked.place - tens } };
+	const { significant } = round(withPi(key.value, key.pi), { place: asked.place });
+	return { ...key, asked: { kind: 'count', from: significant, to: significant } };
 }
 
 /** The true value in the unit of the answer, where that is of the kind wanted; else in the wanted one. */
@@ -137,6 +153,18 @@ function nameOf({ parts, text }: Unit): string {
 	return found && 'row' in found && part ? `the ${found.prefix?.name ?? ''}${found.row.name}` : text;
 }
 
+/** What of a rate's unit is upside down or missing, in a sentence; null where it is neither. */
+function missingOf(unit: Unit, wanted: Unit): string | null {
+	if (unit.parts.length === 0 || wanted.parts.length < 2) return null;
+	const inverse = unitOfParts(wanted.parts.map((part) => ({ ...part, power: -part.power })));
+	if (likeUnits(unit, inverse)) return `${unitInSentence(unit)} is upside down`;
+	const at = wanted.parts.findIndex((part) => likeUnits(unit, unitOfParts(wanted.parts.filter((one) => one !== part))));
+	const part = wanted.parts[at];
+	if (!part) return null;
+	const lone = unitOfParts([{ ...part, power: Math.abs(part.power) }], wanted.counted);
+	return `${unitInSentence(lone)} is missing ${part.power < 0 ? 'below' : 'on the top'}`;
+}
+
 function judgeUnit(answer: Answer, exercise: UnitExercise, key: Key): VerdictLine {
 	const { unit, unitAt } = answer;
 	const wanted = unitInSentence(key.unit);
@@ -165,6 +193,8 @@ function judgeUnit(answer: Answer, exercise: UnitExercise, key: Key): VerdictLin
 			why: `${mine} is of the right kind, but ${wanted} is wanted.`,
 			at: unitAt,
 		};
+	const turned = missingOf(unit, key.unit);
+	if (turned !== null) return { verdict: 'wrong', why: `${turned}; ${wanted} is wanted.`, at: unitAt };
 	if (unit.parts.length === 0)
 		return { verdict: 'wrong', why: `A plain number has no unit; ${wanted} is wanted.`, at: unitAt };
 	return {

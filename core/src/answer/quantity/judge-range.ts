@@ -25,6 +25,11 @@ function worse(low: VerdictLine, high: VerdictLine): VerdictLine {
 	return { ...line, why: `At the ${ENDS[first ? 0 : 1]} end: ${line.why}` };
 }
 
+/** The worse of two lines, as it is. */
+export function worst(one: VerdictLine, other: VerdictLine): VerdictLine {
+	return WORST.indexOf(one.verdict) <= WORST.indexOf(other.verdict) ? one : other;
+}
+
 /** Whether a range is wanted: the start has a second end. */
 export function isRange(exercise: UnitExercise): exercise is RangeExercise {
 	return exercise.until !== undefined;

@@ -4,7 +4,8 @@ import type { Fact } from '../../fact/fact';
 import type { Span } from '../../numeral/fault';
 import type { Quantity } from '../../quantity/quantity';
 import { route } from '../../route/route';
-import { sameDimension } from '../../unit/dimension';
+import { isCounted, sameDimension } from '../../unit/dimension';
+import { isMoney } from '../../unit/is-money';
 import { likeUnits } from '../../unit/like-units';
 import { parseUnit } from '../../unit/parse-unit';
 import { legible } from '../legible';
@@ -80,6 +81,27 @@ function startWithoutDigit(
 	return null;
 }
 
+/** How one asks what a definition makes of a whole number: how many minutes are in 2 weeks? */
+const OF_DEFINITION =
+	/\bhow\s+many\s+[\p{L} ]+?\s+(?:(?:are|is)\s+)?(?:there\s+)?in\s+(?:\d{1,3}|an?|one)\s+[\p{L}]+\s*\?/iu;
+
+/** Whether it only asks of definitions, so that its whole number is no measurement. */
+function isDefinition(
+	text: string,
+	{ start, facts }: { readonly start: Start | null; readonly facts: readonly unknown[] },
+): boolean {
+	return (
+		!!start && !('top' in start) && facts.length === 0 && /^\d{1,3}$/.test(start.number) && OF_DEFINITION.test(text)
+	);
+}
+
+/** Whether a start is a whole count of things: 13 cartons. */
+function isCount(start: Start | null): boolean {
+	if (!start || 'top' in start || !/^\d{1,3}(?:[, ]?\d{3})*$/.test(start.number.trim())) return false;
+	const unit = parseUnit(start.unit, { counted: true });
+	return unit.ok && isCounted(unit.value.dimension) && !isMoney(unit.value);
+}
+
 /**
  * Reads what the text of a problem tells: every quantity, the facts that link two, what the line starts from,
  * what is wanted and how it is to be rounded (contract, "read"). What cannot be told is null.
@@ -122,7 +144,7 @@ export function readProblem(pasted: string): ProblemRead {
 		until: chosen.until,
 		terms: chosen.terms,
 		...(isDifference(text, chosen.start) ? { difference: true } : {}),
-		...(untold ? { exactStart: true } : {}),
+		...(untold || isCount(chosen.start) || isDefinition(text, chosen) ? { exactStart: true } : {}),
 		rounding: round?.rounding ?? null,
 		says: { want: asked?.at ?? null, rounding: round?.at ?? null },
 	};

@@ -39,6 +39,6 @@ export const SI_UNITS: readonly UnitRow[] = [
 	{ symbol: 't', name: 'tonne', names: ['metric ton'], dimension: { kg: 1 }, factor: '1000', prefixes: 'large', ucum: 't', source: BESIDE },
 	{ symbol: 'ha', name: 'hectare', dimension: { m: 2 }, factor: '10000', ucum: 'har', source: BESIDE },
 	{ symbol: 'eV', name: 'electronvolt', names: ['electron volt'], dimension: { kg: 1, m: 2, s: -2 }, factor: '1.602176634e-19', prefixes: 'all', ucum: 'eV', source: BESIDE },
-	{ symbol: 'Da', name: 'dalton', symbols: ['u'], names: ['atomic mass unit'], dimension: { kg: 1 }, factor: '1.66053906892e-27', figures: 12, prefixes: 'large', ucum: 'u', source: 'CODATA 2022' },
+	{ symbol: 'Da', name: 'dalton', symbols: ['u', 'amu'], names: ['atomic mass unit'], dimension: { kg: 1 }, factor: '1.66053906892e-27', figures: 12, prefixes: 'large', ucum: 'u', source: 'CODATA 2022' },
 	{ symbol: 'au', name: 'astronomical unit', dimension: { m: 1 }, factor: '149597870700', ucum: 'AU', source: BESIDE },
 ];

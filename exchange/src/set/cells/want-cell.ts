@@ -33,6 +33,13 @@ const WANT_CELLS: { readonly [K in WantField]: WantCell<Wants[K]> } = {
 		(line) => ({ slip: readChainCell(line) }),
 		({ slip }) => chainCell(slip),
 	),
+	units: {
+		read: (cell) => {
+			const units = cell.split(/\s+and in\s+/u);
+			return units.length > 1 ? { units: units.map((unit) => unit.replace(/^in\s+/u, '')) } : null;
+		},
+		write: ({ units }) => units.join(' and in '),
+	},
 	mixed: {
 		read: (cell) => {
 			const parts = cell.split(/\s*(?:,|&|\band\b)\s*/u);
@@ -46,7 +53,7 @@ const WANT_CELLS: { readonly [K in WantField]: WantCell<Wants[K]> } = {
 	},
 };
 
-/** What is wanted: "ft/s", "ft and in", "factor to kJ", "figures of 0.00450", "wrong block of 2.5 h × 60 min / 1 h". */
+/** What is wanted: "ft/s", "ft and in", "K and in °C", "factor to kJ", "figures of 0.00450", "wrong block of 2.5 h × 60 min / 1 h". */
 export function readWantCell(text: string): Want {
 	const cell = text.trim();
 	for (const { read } of Object.values(WANT_CELLS)) {

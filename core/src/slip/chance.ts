@@ -1,0 +1,63 @@
+import type { Numeral } from '../numeral/numeral';
+import type { Rational } from '../numeral/rational';
+
+/** How near the truth a number is that has about the right size. */
+const NEAR = 0.15;
+
+/** How many numbers beside the truth may be explained, as a share of all that an answer could be: near the truth, and further off. */
+type Share = { readonly near: number; readonly far: number };
+
+/** For one slip by itself, and for two together, which are rarer. */
+export const ALONE: Share = { near: 0.06, far: 0.04 };
+/** Where a line was laid that holds, fewer things can have happened, and any of them is likelier. */
+export const ON_OWN_LINE: Share = { near: 0.2, far: 0.2 };
+export const IN_PAIRS: Share = { near: 0.003, far: 0.026 };
+
+/** Numbers further off lie within so many powers of e of the truth, all sizes alike. */
+const FAR_SIZES = 6.8;
+
+/** The fewest figures a number is compared by; what fits so few says little, so less is taken. */
+const FEWEST = 2;
+const FOR_FEW = 0.8;
+
+/**
+ * Which suspects may be named behind an answer. With many of them, some would fit any number: so the likeliest are
+ * taken, until a number written by chance would be explained too often.
+ */
+export type Chance = {
+	/** Whether a value may still be named; the likeliest are to be asked first. */
+	readonly admits: (value: number) => boolean;
+	/** Whether the answer is about as large as it should be. */
+	readonly isNear: boolean;
+};
+
+/**
+ * @param truth what the answer should be.
+ * @param answer the number as written: with few figures it fits many values, so few are admitted.
+ */
+export function chanceOf(truth: Rational, { value: written, significant }: Numeral, share: Share = ALONE): Chance {
+	const right = truth.nearly();
+	const isNear = (value: number) => Math.abs(value / right - 1) <= NEAR;
+	const size = Math.abs(written.nearly());
+	const figures = Math.max(FEWEST, significant ?? 0);
+	// An exact number fits nothing but itself.
+	if (significant === null || right === 0 || size === 0 || !Number.isFinite(size) || !Number.isFinite(right))
+		return { admits: () => true, isNear: false };
+	const width = 10 ** (Math.floor(Math.log10(size)) - figures + 1) / size;
+	const near = isNear(written.nearly());
+	const part = (near ? share.near * 2 * NEAR : share.far * FAR_SIZES) * (figures > FEWEST ? 1 : FOR_FEW);
+	const most = part / width;
+	const taken = new Set<string>();
+	return {
+		isNear: near,
+		admits: (value) => {
+			// What lies elsewhere cannot be the answer, and costs nothing.
+			if (isNear(value) !== near || !Number.isFinite(value)) return true;
+			const shown = value.toPrecision(Math.min(figures, 100));
+			if (taken.has(shown)) return true;
+			if (taken.size + 1 > most) return false;
+			taken.add(shown);
+			return true;
+		},
+	};
+}
