@@ -214,7 +214,7 @@ describe('ways through the app, on a phone', () => {
 		await browser.press(L.takeVersion);
 		await browser.driver.wait(
 			async () => !(await browser.driver.executeScript<boolean>('return Boolean(window.before)').catch(() => true)),
-			15_000,
+			40_000,
 			'the page was not loaded anew',
 		);
 		await browser.sees('The line closes');

@@ -1,6 +1,7 @@
-import type { Chain, Exercise } from '../src';
+import { type Chain, type Exercise, termStep, workChain } from '../src';
 import { countedWords } from '../src/ask';
 import { check } from '../src/practice';
+import { sayFigures } from '../src/say/say-figures-of-line';
 
 const BASE = { prompt: '', facts: [], rounding: 'figures' } as const;
 
@@ -239,6 +240,17 @@ describe('a measure in parts', () => {
 		['2 h', ['20 min', '15 s'], 's', '8415 s'],
 	])('%s and %j is good to its last part: %s, %s', (start, terms, unit, answer) => {
 		expect(verdict({ start: q(start), terms: terms.map(q), want: { unit } }, answer)).toMatchObject({ right: true });
+	});
+
+	it('says on its line what the check goes by: its last part', () => {
+		const worked = workChain({
+			start: q('4 in'),
+			factors: [termStep(q('8 ft')), { top: q('12 in'), bottom: q('1 ft') }],
+			want: 'in',
+		});
+		expect(worked.ok && sayFigures(worked.value, q('4 in'))).toBe(
+			'A measure in parts is as good as its last part, 4 in: the ones.',
+		);
 	});
 
 	it('is a sum where that is said, good to the last place that all its parts have', () => {

@@ -344,3 +344,24 @@ describe('a right answer', () => {
 		);
 	});
 });
+
+describe('a line that has the size of what is wanted and does not end at it', () => {
+	it('is told by the block that is upside down', () => {
+		const battery: Exercise = {
+			prompt: '',
+			start: { number: '0.64', unit: 'mA' },
+			facts: [],
+			want: { unit: 'µA' },
+			rounding: 'figures',
+		};
+		const chain = {
+			start: { number: '0.64', unit: 'mA' },
+			factors: [{ top: { number: '1', unit: 'mA' }, bottom: { number: '10^-3', unit: 'A' } }],
+		};
+		const made = check(battery, '640 µA', chain);
+		expect(made.ok && made.value).toMatchObject({ right: false, first: 'flipped-factor', value: { follows: true } });
+		expect(made.ok && made.value.line.why).toBe(
+			'The line ends at mA²/A; µA is wanted. Look at block 1: the other way up, more of it cancels.',
+		);
+	});
+});

@@ -13,6 +13,7 @@ import { forms } from './forms';
 import { judging, refused } from './judging';
 import { CHAIN, calls } from './libraries';
 import { median, percentile, type Row, row, table } from './measure';
+import { namedByChance } from './random-numbers';
 import { reading } from './reading';
 import { record } from './record';
 import { replay } from './replay';
@@ -155,6 +156,8 @@ function slips(): readonly Row[] {
 		row('one slip: among the first three', three, { least: 92 }, '%'),
 		row('one slip with its line: named first', withLine, { least: 70 }, '%'),
 		row(`two slips laid on ${pairs} lines: both among the five named`, both, { least: 50 }, '%'),
+		row('a random wrong number within 15 % of the key, named', namedByChance(true).named, { most: 3 }, '%'),
+		row('a random wrong number further off, named', namedByChance(false).named, { most: 1 }, '%'),
 		row('naming, median', medianMs, { most: 50 }, 'ms'),
 		row('naming, 99th percentile', slowMs, { most: 16 }, 'ms'),
 	];

@@ -1,5 +1,5 @@
 import { goalOf } from '../answer/answer-kinds';
-import { type Chain, START, type Start, sidesOfStart } from '../chain/chain';
+import { type Chain, START, type Start, sidesOfStart, turnedFactor } from '../chain/chain';
 import { type ReadFactor, readChain } from '../chain/read-chain';
 import type { WorkedChain } from '../chain/work-chain';
 import { workChain } from '../chain/work-chain';
@@ -18,7 +18,7 @@ import { isAlikeAlone, tyingFacts } from '../route/tied-route';
 import { amountInSentence, quantityInSentence, unitInSentence } from '../say/in-sentence';
 import { quoted } from '../say/listed';
 import { openLine } from '../slip/open-line';
-import { likeUnits, sameSize } from '../unit/like-units';
+import { labelsClash, likeUnits, sameSize } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
 import { symbolOfPart } from '../unit/print-unit';
 import { judgeShifts } from './judge-shifts';
@@ -83,6 +83,19 @@ function wrongBlocks(worked: WorkedChain, exercise: Exercise): readonly VerdictL
 	});
 }
 
+/** A block whose units would cancel the other way up, where more than that is amiss: its place; null where there is none. */
+function turnedAway(chain: Chain, worked: WorkedChain): number | null {
+	const left = (of: WorkedChain) => of.pieces.filter(({ pair }) => pair === null).length;
+	const at = chain.factors.findIndex((factor, i) => {
+		const other = workChain({
+			...chain,
+			factors: chain.factors.map((one, k) => (k === i ? turnedFactor(factor) : one)),
+		});
+		return other.ok && left(other.value) < left(worked);
+	});
+	return at < 0 ? null : at;
+}
+
 /** What is wrong with where a line ends: blocks laid the wrong way, or a step that is missing. */
 function wrongEnd(chain: Chain, worked: WorkedChain): VerdictLine {
 	const { want } = worked.read;
@@ -92,7 +105,7 @@ function wrongEnd(chain: Chain, worked: WorkedChain): VerdictLine {
 		return { verdict: 'wrong', why, factor: beside.by, slips: [{ code: 'skipped-factor', factor: beside.by, why }] };
 	}
 	const ends = `The line ends at ${unitInSentence(worked.unit)}`;
-	if (want && sameSize(worked.unit, want))
+	if (want && labelsClash(worked.unit, want))
 		return { verdict: 'wrong', why: `${ends}, which is of another substance than ${unitInSentence(want)}.` };
 	const laid = openLine({ ...chain, ...(want ? { want: want.text } : {}) });
 	const wanted = `${ends}; ${want ? unitInSentence(want) : 'something else'} is wanted.`;
@@ -100,6 +113,11 @@ function wrongEnd(chain: Chain, worked: WorkedChain): VerdictLine {
 	if (first) {
 		const slips = laid.map((one) => ({ ...one, why: `${wanted} Look at block ${one.factor + 1}.` }));
 		return { verdict: 'wrong', factor: first.factor, why: `${wanted} Look at block ${first.factor + 1}.`, slips };
+	}
+	const turned = want ? turnedAway(chain, worked) : null;
+	if (turned !== null) {
+		const why = `${wanted} Look at block ${turned + 1}: the other way up, more of it cancels.`;
+		return { verdict: 'wrong', factor: turned, why, slips: [{ code: 'flipped-factor', factor: turned, why }] };
 	}
 	if (!want || !likeUnits(worked.unit, want)) return { verdict: 'wrong', why: wanted };
 	const wantedBases = new Set(want.parts.map((part) => symbolOfPart(part)));

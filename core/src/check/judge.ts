@@ -54,7 +54,7 @@ export function judge(exercise: Exercise, answer: string, chain?: Chain): Outcom
 function commaText(answer: string, mark: DecimalMark): string {
 	return mark === 'comma'
 		? `“${answer.trim()}” is right if its comma only groups digits. Here a comma is the decimal mark: leave it out.`
-		: `“${answer.trim()}” is right if its comma is the decimal mark. Write ${otherReading(answer)?.trim()}, or choose the comma in Settings.`;
+		: `“${answer.trim()}” is right if its comma is the decimal mark, and not if it groups digits. Write ${otherReading(answer)?.trim()}.`;
 }
 
 function judgeRead(exercise: Exercise, answer: string, chain?: Chain): Outcome<Judging> {

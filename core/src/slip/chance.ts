@@ -11,7 +11,7 @@ type Share = { readonly near: number; readonly far: number };
 export const ALONE: Share = { near: 0.06, far: 0.04 };
 /** Where a line was laid that holds, fewer things can have happened, and any of them is likelier. */
 export const ON_OWN_LINE: Share = { near: 0.2, far: 0.2 };
-export const IN_PAIRS: Share = { near: 0.003, far: 0.026 };
+export const IN_PAIRS: Share = { near: 0.003, far: 0.028 };
 
 /** Numbers further off lie within so many powers of e of the truth, all sizes alike. */
 const FAR_SIZES = 6.8;
@@ -29,7 +29,16 @@ export type Chance = {
 	readonly admits: (value: number) => boolean;
 	/** Whether the answer is about as large as it should be. */
 	readonly isNear: boolean;
+	/** Whether no more can be admitted. */
+	readonly isSpent: () => boolean;
 };
+
+/** A number for a value rounded to some figures, the same for the same figures and size. */
+function roundedKey(value: number, figures: number): number {
+	if (value === 0) return 0;
+	const place = Math.floor(Math.log10(Math.abs(value))) - figures + 1;
+	return Math.round(value * 10 ** -place) + place / 1000;
+}
 
 /**
  * @param truth what the answer should be.
@@ -42,18 +51,19 @@ export function chanceOf(truth: Rational, { value: written, significant }: Numer
 	const figures = Math.max(FEWEST, significant ?? 0);
 	// An exact number fits nothing but itself.
 	if (significant === null || right === 0 || size === 0 || !Number.isFinite(size) || !Number.isFinite(right))
-		return { admits: () => true, isNear: false };
+		return { admits: () => true, isNear: false, isSpent: () => false };
 	const width = 10 ** (Math.floor(Math.log10(size)) - figures + 1) / size;
 	const near = isNear(written.nearly());
 	const part = (near ? share.near * 2 * NEAR : share.far * FAR_SIZES) * (figures > FEWEST ? 1 : FOR_FEW);
 	const most = part / width;
-	const taken = new Set<string>();
+	const taken = new Set<number>();
 	return {
 		isNear: near,
+		isSpent: () => taken.size + 1 > most,
 		admits: (value) => {
 			// What lies elsewhere cannot be the answer, and costs nothing.
 			if (isNear(value) !== near || !Number.isFinite(value)) return true;
-			const shown = value.toPrecision(Math.min(figures, 100));
+			const shown = roundedKey(value, figures);
 			if (taken.has(shown)) return true;
 			if (taken.size + 1 > most) return false;
 			taken.add(shown);

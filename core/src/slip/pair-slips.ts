@@ -22,25 +22,30 @@ const RARER = 0.8;
 
 function singlesOf(evidence: Evidence, kinds: readonly SlipKind[]): readonly Single[] {
 	const truth = evidence.truth.nearly();
-	return kinds.flatMap(({ code, suspects }, order) =>
-		(suspects?.(evidence) ?? [])
+	return kinds.flatMap(({ code, suspects }, order) => {
+		const seen = new Map<number | undefined, number>();
+		return (suspects?.(evidence) ?? [])
 			.filter(({ value }) => value.sign === evidence.truth.sign)
-			.map(
-				(suspect, i, all): Single => ({
-					code,
-					order,
-					rank: order + all.slice(0, i).filter(({ factor }) => factor === suspect.factor).length,
-					suspect,
-					ratio: suspect.value.nearly() / truth,
-				}),
-			),
-	);
+			.map((suspect): Single => {
+				const before = seen.get(suspect.factor) ?? 0;
+				seen.set(suspect.factor, before + 1);
+				return { code, order, rank: order + before, suspect, ratio: suspect.value.nearly() / truth };
+			});
+	});
 }
 
 /** Two slips on the same block, or two lost powers of ten, are not told apart from one. */
 function together(a: Single, b: Single): boolean {
 	if (a.code === 'place-slip' && b.code === 'place-slip') return false;
 	return a.suspect.factor === undefined || b.suspect.factor === undefined || a.suspect.factor !== b.suspect.factor;
+}
+
+/** Single slips by their rank, the likeliest first. */
+function grouped(singles: readonly Single[]): readonly (readonly Single[])[] {
+	const most = Math.max(-1, ...singles.map(({ rank }) => rank));
+	const groups: Single[][] = Array.from({ length: most + 1 }, () => []);
+	for (const single of singles) groups[single.rank]?.push(single);
+	return groups;
 }
 
 function named({ code, suspect: { factor, why } }: Single): Slip {
@@ -61,21 +66,21 @@ export function pairSlips(
 ): readonly Slip[] {
 	const { answer, truth } = evidence;
 	if ((answer.significant ?? 0) < ENOUGH_FIGURES || truth.sign === 0 || answer.value.sign !== truth.sign) return [];
+	if (chance.isSpent()) return [];
 	const singles = singlesOf(evidence, kinds);
 	const asked = answer.value.nearly() / truth.nearly();
 	const right = truth.nearly();
-	const all: { readonly a: Single; readonly b: Single; readonly weight: number; readonly ratio: number }[] = [];
-	for (const [i, a] of singles.entries())
-		for (const b of singles.slice(i))
-			if (a !== b && b.order >= a.order && together(a, b))
-				all.push({ a, b, weight: RARER ** (a.rank + b.rank), ratio: a.ratio * b.ratio });
-	// The likeliest pairs, as many as chance allows; of those the ones that are the answer.
-	const pairs = all
-		.sort((x, y) => y.weight - x.weight)
-		.filter(({ ratio }) => chance.admits(right * ratio))
-		.filter(
-			({ a, b, ratio }) => Math.abs(ratio / asked - 1) < NEAR && fits(a.suspect.value.mul(b.suspect.value).div(truth)),
-		);
+	const pairs: { readonly a: Single; readonly b: Single; readonly weight: number }[] = [];
+	const byRank = grouped(singles);
+	// The likeliest pairs first, as many as chance allows; of those the ones that are the answer.
+	for (let rank = 0; rank <= 2 * (byRank.length - 1) && !chance.isSpent(); rank++)
+		for (let one = Math.max(0, rank - byRank.length + 1); 2 * one <= rank; one++)
+			for (const [i, a] of (byRank[one] as Single[]).entries())
+				for (const b of 2 * one === rank ? (byRank[one] as Single[]).slice(i + 1) : (byRank[rank - one] as Single[])) {
+					const ratio = a.ratio * b.ratio;
+					if (!together(a, b) || !chance.admits(right * ratio) || Math.abs(ratio / asked - 1) > NEAR) continue;
+					if (fits(a.suspect.value.mul(b.suspect.value).div(truth))) pairs.push({ a, b, weight: RARER ** rank });
+				}
 	const weights = new Map<string, { weight: number; readonly first: Single }>();
 	for (const { a, b, weight } of pairs)
 		for (const one of a.code === b.code ? [a] : [a, b]) {

@@ -12,16 +12,18 @@ type Options = { readonly counted?: boolean };
 const NAME_WORDS = 5;
 
 /** Money in words and by its codes (ISO 4217), each with its sign; a pound is a mass as well, so only its code is here. */
-const MONEY: Readonly<Record<string, string>> = {
-	EUR: '€',
-	euro: '€',
-	euros: '€',
-	Euro: '€',
-	USD: '$',
-	dollar: '$',
-	dollars: '$',
-	GBP: '£',
-};
+const MONEY: ReadonlyMap<string, string> = new Map(
+	Object.entries({
+		EUR: '€',
+		euro: '€',
+		euros: '€',
+		Euro: '€',
+		USD: '$',
+		dollar: '$',
+		dollars: '$',
+		GBP: '£',
+	}),
+);
 
 class Reader {
 	private next = 0;
@@ -177,7 +179,7 @@ class Reader {
 	private unknown(token: UnitSign): UnitPart[] {
 		if (this.options.counted && !/^["'′″%‰°]/.test(token.text)) {
 			this.next += 1;
-			const unit = MONEY[token.text] ?? singular(token.text);
+			const unit = MONEY.get(token.text) ?? singular(token.text);
 			if (!this.counted.includes(unit)) this.counted.push(unit);
 			return this.labelled([{ unit, power: 1 }]);
 		}
