@@ -235,8 +235,10 @@ function solveMixed(exercise: Asking<'mixed'>): Outcome<Solution> {
 	} = exercise;
 	const parts = made.value;
 	const shown = parts.filter(({ number }, i) => i === parts.length - 1 || number !== '0');
+	// What is set aside is what is there before the last part is rounded: 26 ft of 26.99 ft, which is 27 ft 0 in.
+	const whole = start && !('top' in start) ? toMixed(start, mixed, null) : null;
 	return good({
-		chain: start && !('top' in start) ? mixedChain(start, mixed, parts) : null,
+		chain: start && !('top' in start) ? mixedChain(start, mixed, whole?.ok ? whole.value.parts : parts) : null,
 		answer: shown.map(({ number, unit }) => writtenQuantity({ number: printForm(number), unit })).join(' '),
 	});
 }
