@@ -23,6 +23,7 @@ describe('what is said of a block', () => {
 		['that cancels', [over('2.54 cm', '1 in')], /^“in” cancels\.$/, false],
 		['upside down', [over('1 in', '2.54 cm')], /“in” now stands twice on the top.*should be on the bottom/, true],
 		['upside down below', [over('60 min', '1 h')], /“h” now stands twice on the bottom.*should be on the top/, true],
+		['a cube upside down', [over('1 in', '2.54 cm', { power: 3 })], /“in” now stands 4 times on the top/, true],
 		['that has nothing to do with the line', [over('1000 mL', '1 L')], /Nothing on the line cancels/, false],
 		['that is not equal', [over('2.45 cm', '1 in')], /not equal/, false],
 	])('%s', (_, factors, text, turn) => {

@@ -299,5 +299,7 @@ describe('what else a problem may ask', () => {
 		const made = check({ ...BASE, ...round } as Exercise, '28600 L');
 		expect(made.ok && made.value.first).toBe('rounded-early');
 		expect(made.ok && made.value.value.why).not.toMatch(/block|line/);
+		const gust = { start: q('2.5711 m/s'), want: { unit: 'm/s' }, rounding: { significant: 2 } };
+		expect(verdict(gust, '2.6e2 m/s')).toMatchObject({ first: 'place-slip' });
 	});
 });

@@ -1,10 +1,18 @@
-import { isStated, listed, type Piece, quoted, sideText, symbolOfPiece } from '@tidy-sum/core';
+import { isStated, listed, type Piece, quoted, sideText, symbolOfPiece, type WorkedChain } from '@tidy-sum/core';
 import type { DeskView } from '../work/desk-view';
 
 type SaysOf = Pick<DeskView, 'worked' | 'exercise' | 'support'>;
 
 /** What a block did to the line, and whether it wants turning over. */
 export type BlockSaid = { readonly text: string; readonly turn: boolean };
+
+/** How often a unit stands on its side of the line: twice, three times. */
+function timesStanding({ pieces }: WorkedChain, { base, side, row }: Piece): string {
+	const count = pieces.filter(
+		(one) => one.pair === null && one.base === base && one.side === side && one.row === row,
+	).length;
+	return count === 2 ? 'twice' : `${count} times`;
+}
 
 /**
  * One sentence on a block, as the support allows: what it cancels, or why it cancels nothing; in close support
@@ -31,7 +39,8 @@ export function sayBlock({ worked, exercise, support }: SaysOf, index: number): 
 					other.side === piece.side,
 			),
 	);
-	const turn = (piece: Piece) => `${quoted(piece.base)} now stands twice on ${sideText(piece.side)}.`;
+	const turn = (piece: Piece) =>
+		`${quoted(piece.base)} now stands ${timesStanding(worked, piece)} on ${sideText(piece.side)}.`;
 	if (gone.length && twice) return { text: `${listed(gone)} cancels, but ${turn(twice)}`, turn: false };
 	if (gone.length) return { text: `${listed(gone)} ${gone.length > 1 ? 'cancel' : 'cancels'}.`, turn: false };
 	if (twice)

@@ -72,12 +72,12 @@ type LinesProps = {
 	readonly onBlock?: (index: number) => void;
 };
 
-/** The four lines of a check, each with its reason and its place. */
+/** The lines of a check that are asked, each with its reason and its place. */
 export function FourLinesShown({ lines, onBlock }: LinesProps) {
 	const styles = useStyles();
 	return (
 		<View aria-live="polite" style={styles.lines}>
-			{VERDICT_LINES.map((name) => (
+			{VERDICT_LINES.filter((name) => lines[name].verdict !== 'not-asked').map((name) => (
 				<Row key={name} name={name} line={lines[name]} onBlock={onBlock} />
 			))}
 		</View>

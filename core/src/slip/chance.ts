@@ -9,7 +9,7 @@ type Share = { readonly near: number; readonly far: number };
 
 /** For one slip by itself, and for two together, which are rarer. */
 export const ALONE: Share = { near: 0.06, far: 0.04 };
-/** Where a line was laid that holds, fewer things can have happened, and any of them is likelier. */
+/** Where a line was laid that holds, or none is to be laid, fewer things can have happened, and any of them is likelier. */
 export const ON_OWN_LINE: Share = { near: 0.2, far: 0.2 };
 export const IN_PAIRS: Share = { near: 0.003, far: 0.028 };
 

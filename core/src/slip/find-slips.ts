@@ -150,8 +150,8 @@ export function findSlips(
 	own: Chain | null = null,
 ): readonly Slip[] {
 	const evidence = evidenceOf(exercise, key, answer, own ?? lineOf(exercise, key));
-	const chance = chanceOf(evidence.truth, answer, own ? ON_OWN_LINE : ALONE);
 	const isRounding = isRoundingOnly(exercise);
+	const chance = chanceOf(evidence.truth, answer, own || isRounding ? ON_OWN_LINE : ALONE);
 	const singles = singlesIn(evidence, isRounding ? IN_ROUNDING : SLIPS, true, chance);
 	if (isRounding) return asNamed(singles, answer.ambiguous);
 	// The line of a key is that of the class: what is seen on it is not looked for on another.
