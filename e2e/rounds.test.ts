@@ -124,7 +124,7 @@ describe('a Round', () => {
 		await browser.sees('no code of a Round');
 		await choose('wrong-block', 2, 5);
 		await browser.press(L.goOn, '1', L.check);
-		await browser.sees('Line: ');
+		await browser.sees('Value: ');
 		await browser.says((page) => /Block 1 is the one|That block holds/.test(page), 'whether block 1 is the one');
 		await choose('counting-figures', 1, 5);
 		await browser.press(L.goOn);

@@ -26,7 +26,7 @@ declare module '../exercise/exercise' {
 
 type Several = Asking<'units'>;
 
-/** What may stand between two answers: a comma only where no digit follows it at once, which would be a decimal. */
+/** What divides two answers: a comma only where no digit follows it at once, since that would be a decimal. */
 const BETWEEN = /\s*(?:;|,(?!\d)|\n|=|≈|&|\s(?:and|or)\s)\s*/iu;
 
 type Piece = { readonly text: string; readonly at: Span };
@@ -47,7 +47,7 @@ function inUnit(exercise: Several, unit: string): UnitExercise {
 	return { ...exercise, want: { unit } };
 }
 
-/** Which piece is meant for each unit: the one that has that unit, else one of those that have none of them, in order. */
+/** The piece for each unit: the one written with that unit, else the next of those written with another. */
 function piecesFor(pieces: readonly Piece[], units: readonly Unit[]): readonly (Piece | null)[] {
 	const left = [...pieces];
 	const take = (at: number) => (at < 0 ? null : (left.splice(at, 1)[0] ?? null));

@@ -53,7 +53,7 @@ export type MeasureFigures = {
 /**
  * How far quantities that are added are good where they are one measure in parts: 5 ft 7 in, 1 h 15 min (contract, "check").
  * All its parts but the last are exact, so that it has the figures it has in its smallest unit.
- * @param said whether it is told outright that they are one measure, or that they are not; else they tell by themselves.
+ * @param said true or false where the exercise says outright whether they are one measure; left out, the quantities decide.
  * @returns two figures for 5 ft 7 in, which is 67 in; null where they are a sum; `exact` where the last part is exact too.
  */
 export function figuresOfMeasure(quantities: readonly ReadQuantity[], said?: boolean): MeasureFigures | 'exact' | null {

@@ -9,11 +9,11 @@ type Share = { readonly near: number; readonly far: number };
 
 /** For one slip by itself, and for two together, which are rarer. */
 export const ALONE: Share = { near: 0.06, far: 0.04 };
-/** Where a line was laid that holds, or none is to be laid, fewer things can have happened, and any of them is likelier. */
+/** With a correct line of the student's own, or in a rounding exercise, fewer slips are possible, so more of them may be named. */
 export const ON_OWN_LINE: Share = { near: 0.2, far: 0.2 };
 export const IN_PAIRS: Share = { near: 0.003, far: 0.028 };
 
-/** Numbers further off lie within so many powers of e of the truth, all sizes alike. */
+/** Wrong numbers further off are taken to spread evenly over this many powers of e. */
 const FAR_SIZES = 6.8;
 
 /** The fewest figures a number is compared by; what fits so few says little, so less is taken. */
@@ -41,8 +41,12 @@ function roundedKey(value: number, figures: number): number {
 }
 
 /**
- * @param truth what the answer should be.
+ * Counts how many different values may still be named as the cause of a wrong answer.
+ * @param truth the exact value of the key.
  * @param answer the number as written: with few figures it fits many values, so few are admitted.
+ * @param share how many values may be explained, as a share of all that the answer could be.
+ * @returns `admits` and `isSpent`; an exact answer, such as 3/4, fits only itself, and everything is admitted.
+ * @example chanceOf(truth, answer).admits(26.4) // true while few other values have been admitted
  */
 export function chanceOf(truth: Rational, { value: written, significant }: Numeral, share: Share = ALONE): Chance {
 	const right = truth.nearly();
@@ -61,7 +65,7 @@ export function chanceOf(truth: Rational, { value: written, significant }: Numer
 		isNear: near,
 		isSpent: () => taken.size + 1 > most,
 		admits: (value) => {
-			// What lies elsewhere cannot be the answer, and costs nothing.
+			// A value in the other range cannot be the answer, so it uses up nothing.
 			if (isNear(value) !== near || !Number.isFinite(value)) return true;
 			const shown = roundedKey(value, figures);
 			if (taken.has(shown)) return true;

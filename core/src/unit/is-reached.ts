@@ -41,7 +41,7 @@ function hasTwoOfOneDimension(parts: readonly UnitPart[]): boolean {
 }
 
 /**
- * Whether a line that ends with one unit has come to what is wanted (contract, "chain"): the wanted units power for power,
+ * Whether a line that ends with one unit has reached the wanted one (contract, "chain"): the wanted units power for power,
  * or their dimension and size with no two different units of one dimension left.
  * @param unit what is left on the line.
  * @returns true for kg·m/s² where N is wanted and for mg/kg where mg/kg is; false for mA²/A where µA is wanted, whose size it has.
