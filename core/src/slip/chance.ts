@@ -8,7 +8,7 @@ const NEAR = 0.15;
 type Share = { readonly near: number; readonly far: number };
 
 /** For one slip by itself, and for two together, which are rarer. */
-export const ALONE: Share = { near: 0.06, far: 0.04 };
+export const ALONE: Share = { near: 0.05, far: 0.04 };
 /** With a correct line of the student's own, or in a rounding exercise, fewer slips are possible, so more of them may be named. */
 export const ON_OWN_LINE: Share = { near: 0.2, far: 0.2 };
 export const IN_PAIRS: Share = { near: 0.003, far: 0.028 };
