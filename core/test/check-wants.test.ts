@@ -271,6 +271,8 @@ describe('what else a problem may ask', () => {
 	it('multiplies a start, and takes money to the cent', () => {
 		const floor = { start: q('12 ft'), times: [q('15 ft')], want: { unit: 'ft²' } };
 		expect(verdict(floor, '180 ft²')).toMatchObject({ right: true });
+		const laid = { start: q('12 ft'), factors: [{ top: q('15 ft'), bottom: q('1') }] };
+		expect(verdict(floor, '180 ft²', laid)).toMatchObject({ right: true });
 		const jars = { start: q('36 jar'), facts: [{ left: q('1 jar'), right: q('0.42 £') }], want: { unit: '£' } };
 		for (const answer of ['15.12 £', '£15.12', '15 £']) expect(verdict(jars, answer)).toMatchObject({ right: true });
 		expect(verdict(jars, '15.1 £')).toMatchObject({ value: 'right', figures: 'wrong' });

@@ -364,4 +364,21 @@ describe('a line that has the size of what is wanted and does not end at it', ()
 			'The line ends at mA²/A; µA is wanted. Look at block 1: the other way up, more of it cancels.',
 		);
 	});
+
+	it('is not told so where the block turned over would lead to another kind', () => {
+		const floor: Exercise = {
+			prompt: '',
+			start: { number: '12', unit: 'ft' },
+			times: [{ number: '15', unit: 'ft' }],
+			facts: [],
+			want: { unit: 'm²' },
+			rounding: 'figures',
+		};
+		const chain = {
+			start: { number: '12', unit: 'ft' },
+			factors: [{ top: { number: '15', unit: 'ft' }, bottom: { number: '1', unit: '' }, given: true }],
+		};
+		const made = check(floor, '17 m²', chain);
+		expect(made.ok && made.value.slips.map(({ code }) => code)).not.toContain('flipped-factor');
+	});
 });

@@ -3,7 +3,6 @@ import type { LucideIconData } from 'lucide-react-native';
 import { __iconData as CheckIcon } from 'lucide-react-native/icons/check';
 import { __iconData as EyeIcon } from 'lucide-react-native/icons/eye';
 import { __iconData as QuestionIcon } from 'lucide-react-native/icons/message-circle-question-mark';
-import { __iconData as MinusIcon } from 'lucide-react-native/icons/minus';
 import { View } from 'react-native';
 import { GAP } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
@@ -15,36 +14,39 @@ import type { NamedSlip } from '../worker/core-jobs';
 
 const NAMES = { line: 'Line', value: 'Value', figures: 'Figures', unit: 'Unit' } as const;
 
-const SAYS: Readonly<Record<Judgement, string>> = {
+/** What is judged of a line that is asked. */
+type Asked = Exclude<Judgement, 'not-asked'>;
+
+const SAYS: Readonly<Record<Asked, string>> = {
 	right: 'right',
 	wrong: 'look again',
 	unclear: 'not clear',
 	absent: 'missing',
-	'not-asked': 'not asked',
 };
 
-const ICONS: Readonly<Record<Judgement, LucideIconData>> = {
+const ICONS: Readonly<Record<Asked, LucideIconData>> = {
 	right: CheckIcon,
 	wrong: EyeIcon,
 	unclear: QuestionIcon,
 	absent: EyeIcon,
-	'not-asked': MinusIcon,
 };
 
 /** One of the four lines: its verdict, its reason and its place. */
 function Row({
 	name,
 	line,
+	verdict,
 	onBlock,
 }: {
 	readonly name: keyof typeof NAMES;
 	readonly line: VerdictLine;
+	readonly verdict: Asked;
 	readonly onBlock: ((index: number) => void) | undefined;
 }) {
 	const styles = useStyles();
 	const palette = usePalette();
-	const icon = ICONS[line.verdict];
-	const fine = line.verdict === 'right' || line.verdict === 'not-asked';
+	const icon = ICONS[verdict];
+	const fine = verdict === 'right';
 	const { factor } = line;
 	return (
 		<View style={styles.row} testID={`verdict-${name}`}>
@@ -53,7 +55,7 @@ function Row({
 			</View>
 			<View style={styles.words}>
 				<Words strong>
-					{NAMES[name]}: {SAYS[line.verdict]}
+					{NAMES[name]}: {SAYS[verdict]}
 				</Words>
 				<Words size="small">{line.why}</Words>
 				{onBlock && factor !== undefined && factor >= 0 ? (
@@ -77,9 +79,12 @@ export function FourLinesShown({ lines, onBlock }: LinesProps) {
 	const styles = useStyles();
 	return (
 		<View aria-live="polite" style={styles.lines}>
-			{VERDICT_LINES.filter((name) => lines[name].verdict !== 'not-asked').map((name) => (
-				<Row key={name} name={name} line={lines[name]} onBlock={onBlock} />
-			))}
+			{VERDICT_LINES.map((name) => {
+				const { verdict } = lines[name];
+				return verdict === 'not-asked' ? null : (
+					<Row key={name} name={name} line={lines[name]} verdict={verdict} onBlock={onBlock} />
+				);
+			})}
 		</View>
 	);
 }

@@ -8,7 +8,7 @@ import type { AnswerKind, Solution } from './answer-kind';
 import { emptyFault } from './quantity/quantity';
 
 const COUNT =
-	/^\s*(?:=|≈|it\s+has|is)?\s*([-+−]?\d+)\s*(?:(?:significant|sig\.?)?\s*(?:figures?|figs?\.?|digits?|s\.?\s?f\.?))?\s*\.?\s*$/iu;
+	/^(?:(?:=|≈|it\s{1,3}has|is)\s{0,3})?([-+−]?\d+)\s{0,3}(?:(?:significant|sig\.?)?\s{0,3}(?:figures?|figs?\.?|digits?|s\.?\s?f\.?))?\s{0,3}\.?$/iu;
 
 declare module '../exercise/exercise' {
 	interface Wants {
@@ -27,7 +27,7 @@ function judgeCount(exercise: Asking<'figures'>, text: string): Outcome<Judged> 
 	if (significant === null || atMost === null)
 		return bad('no-key', 'This number is exact by its form, so its figures are not counted.');
 	const lines = { figures: NOT_ASKED, unit: NOT_ASKED };
-	const match = COUNT.exec(text);
+	const match = COUNT.exec(text.trim());
 	if (!match) {
 		const why = text.trim() === '' ? 'There is no count here yet.' : 'A count is one whole number, such as 3.';
 		return good({ lines: { ...lines, value: { verdict: 'absent', why, at: [0, text.length] } } });

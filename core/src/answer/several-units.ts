@@ -1,11 +1,11 @@
 import type { Asking, UnitExercise } from '../exercise/exercise';
 import { keyOf } from '../key/key';
 import type { OwnLine } from '../key/own-key';
-import type { AnswerLines, Judged, VerdictLine } from '../key/verdict';
+import { type AnswerLines, type Judged, type VerdictLine, worst } from '../key/verdict';
 import { bad, good, type Outcome, type Span, within } from '../numeral/fault';
 import { withPi } from '../numeral/pi';
 import { rationalText } from '../numeral/rational';
-import { readAnswer } from '../read/read-answer';
+import { ANSWER_LIMIT, readAnswer } from '../read/read-answer';
 import { unitTextInSentence } from '../say/in-sentence';
 import { listed } from '../say/listed';
 import { printUnitText } from '../say/say';
@@ -13,7 +13,6 @@ import { likeUnits, sameSize } from '../unit/like-units';
 import type { Unit } from '../unit/unit';
 import type { AnswerKind, Solution } from './answer-kind';
 import { judgeQuantity } from './quantity/judge-quantity';
-import { worst } from './quantity/judge-range';
 import { emptyFault, wantedUnits } from './quantity/quantity';
 import { solveQuantity } from './quantity/solve-quantity';
 
@@ -32,7 +31,8 @@ const BETWEEN = /\s*(?:;|,(?!\d)|\n|=|≈|&|\s(?:and|or)\s)\s*/iu;
 type Piece = { readonly text: string; readonly at: Span };
 
 /** An answer cut into its pieces, each with its place. */
-function piecesOf(text: string): readonly Piece[] {
+function piecesOf(typed: string): readonly Piece[] {
+	const text = typed.slice(0, ANSWER_LIMIT);
 	const pieces: Piece[] = [];
 	let from = 0;
 	for (const piece of text.split(BETWEEN)) {
@@ -80,6 +80,11 @@ function placed(lines: AnswerLines, { at: [from] }: Piece, unit: string): Answer
 
 /** Judges the same quantity in several units, in whatever order they come. */
 function judgeSeveral(exercise: Several, text: string, own?: OwnLine): Outcome<Judged> {
+	if (text.length > ANSWER_LIMIT)
+		return {
+			ok: false,
+			fault: { code: 'too-large', message: `An answer here can have up to ${ANSWER_LIMIT} characters.`, in: 'answer' },
+		};
 	const { units } = exercise.want;
 	const pieces = piecesFor(piecesOf(text), wantedUnits(units));
 	const judged: Judged[] = [];

@@ -21,6 +21,7 @@ import { openLine } from '../slip/open-line';
 import { labelsClash, likeUnits, sameSize } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
 import { symbolOfPart } from '../unit/print-unit';
+import type { Unit } from '../unit/unit';
 import { judgeShifts } from './judge-shifts';
 
 /** A start as one amount: 18.5 mi over 1 h is 18.5 mi/h. */
@@ -83,15 +84,18 @@ function wrongBlocks(worked: WorkedChain, exercise: Exercise): readonly VerdictL
 	});
 }
 
-/** A block whose units would cancel the other way up, where more than that is amiss: its place; null where there is none. */
-function turnedAway(chain: Chain, worked: WorkedChain): number | null {
+/**
+ * The place of a block that cancels more the other way up, and then leads to the kind of unit that is wanted, where more
+ * than that is amiss; null for a line without one.
+ */
+function turnedAway(chain: Chain, worked: WorkedChain, want: Unit): number | null {
 	const left = (of: WorkedChain) => of.pieces.filter(({ pair }) => pair === null).length;
 	const at = chain.factors.findIndex((factor, i) => {
 		const other = workChain({
 			...chain,
 			factors: chain.factors.map((one, k) => (k === i ? turnedFactor(factor) : one)),
 		});
-		return other.ok && left(other.value) < left(worked);
+		return other.ok && left(other.value) < left(worked) && likeUnits(other.value.unit, want);
 	});
 	return at < 0 ? null : at;
 }
@@ -114,7 +118,7 @@ function wrongEnd(chain: Chain, worked: WorkedChain): VerdictLine {
 		const slips = laid.map((one) => ({ ...one, why: `${wanted} Look at block ${one.factor + 1}.` }));
 		return { verdict: 'wrong', factor: first.factor, why: `${wanted} Look at block ${first.factor + 1}.`, slips };
 	}
-	const turned = want ? turnedAway(chain, worked) : null;
+	const turned = want ? turnedAway(chain, worked, want) : null;
 	if (turned !== null) {
 		const why = `${wanted} Look at block ${turned + 1}: the other way up, more of it cancels.`;
 		return { verdict: 'wrong', factor: turned, why, slips: [{ code: 'flipped-factor', factor: turned, why }] };

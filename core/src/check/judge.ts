@@ -3,7 +3,7 @@ import type { Chain } from '../chain/chain';
 import type { Exercise } from '../exercise/exercise';
 import { inPoints, markOf } from '../exercise/in-points';
 import { isRoundingOnly } from '../exercise/is-rounding-only';
-import type { FourLines, Judged, VerdictLine } from '../key/verdict';
+import type { FourLines, Judged, Seen, VerdictLine } from '../key/verdict';
 import { type DecimalMark, otherReading, withPoints } from '../numeral/decimal-mark';
 import { bad, good, type Outcome } from '../numeral/fault';
 import { judgeLine } from './judge-line';
@@ -17,12 +17,13 @@ function lookAt({ follows }: VerdictLine, line: VerdictLine): string {
 		: 'Look at the line again, block by block.';
 }
 
-const ROUND_AGAIN = 'Only the way the number is written changes. Look at the first digit you leave off.';
+const WRITTEN_AGAIN = 'Nothing is converted here: compare it digit by digit with the number of the problem.';
 
-/** A wrong value with where to look: at the blocks, or where they hold at how their numbers were worked. */
-function advised(value: VerdictLine, line: VerdictLine, isQuantity: boolean, exercise: Exercise): VerdictLine {
-	if (value.verdict !== 'wrong' || !isQuantity) return value;
-	if (line.verdict === 'not-asked' && isRoundingOnly(exercise)) return { ...value, why: `${value.why} ${ROUND_AGAIN}` };
+/** A wrong value of a quantity, with where to look: at the digits, at the blocks, or at how the numbers were worked. */
+function advised(value: VerdictLine, line: VerdictLine, seen: readonly Seen[] | undefined): VerdictLine {
+	if (value.verdict !== 'wrong' || !seen) return value;
+	const isWrittenAgain = line.verdict === 'not-asked' && seen.every(({ exercise }) => isRoundingOnly(exercise));
+	if (isWrittenAgain) return { ...value, why: `${value.why} ${WRITTEN_AGAIN}` };
 	return { ...value, why: `${value.why} ${lookAt(value, line)}` };
 }
 
@@ -67,7 +68,7 @@ function judgeRead(exercise: Exercise, answer: string, chain?: Chain): Outcome<J
 	const judged = kind.judge(answer, chain && { chain, holds: line.value.verdict === 'right' });
 	if (!judged.ok) return judged;
 	const { lines: own, ...told } = judged.value;
-	const lines = { line: line.value, ...own, value: advised(own.value, line.value, told.seen !== undefined, exercise) };
+	const lines = { line: line.value, ...own, value: advised(own.value, line.value, told.seen) };
 	const right = Object.values(lines).every(({ verdict }) => verdict === 'right' || verdict === 'not-asked');
 	return good({ lines: { ...lines, right }, ...told });
 }

@@ -5,6 +5,7 @@ import { ONE, type Rational } from '../numeral/rational';
 import { type Quantity, type ReadQuantity, readQuantity } from '../quantity/quantity';
 import { labelsClash, ratioOfUnits, sameSize } from '../unit/like-units';
 import type { Exercise } from './exercise';
+import { timesFacts } from './multiplied';
 
 /** How often one written amount goes into another of a unit of the same size, and the pi that comes in; null where it does not. */
 function timesOf(a: ReadQuantity, b: ReadQuantity): { readonly value: Rational; readonly pi: number } | null {
@@ -37,9 +38,10 @@ function states({ top, bottom }: ReadFactor, above: ReadQuantity, below: ReadQua
 /** A fact of the problem, or a factor of its key's line, with what is said of whether it is exact. */
 type Stated = Pick<Fact, 'left' | 'right' | 'exact'>;
 
-function statedOf({ facts, line = [] }: Pick<Exercise, 'facts' | 'line'>): readonly Stated[] {
+function statedOf({ facts, line = [], ...exercise }: Pick<Exercise, 'facts' | 'line' | 'times'>): readonly Stated[] {
 	return [
 		...facts,
+		...timesFacts(exercise),
 		...line.map(({ top, bottom, exact }: Factor) => ({
 			left: top,
 			right: bottom,
@@ -52,7 +54,7 @@ function statedOf({ facts, line = [] }: Pick<Exercise, 'facts' | 'line'>): reado
  * The fact of an exercise, or of its key's line, that a block states: either way up, with both sides times one number
  * (24 jars for 2 crates), in units of the same size, with the substances named or not.
  */
-export function statedBy(factor: ReadFactor, exercise: Pick<Exercise, 'facts' | 'line'>): Stated | undefined {
+export function statedBy(factor: ReadFactor, exercise: Pick<Exercise, 'facts' | 'line' | 'times'>): Stated | undefined {
 	return statedOf(exercise).find(({ left, right }) => {
 		const sides = readSides(left, right);
 		return sides !== null && (states(factor, sides[0], sides[1]) || states(factor, sides[1], sides[0]));
@@ -60,6 +62,6 @@ export function statedBy(factor: ReadFactor, exercise: Pick<Exercise, 'facts' | 
 }
 
 /** Whether a block is one of the exercise's facts, or of its key's, either way up. */
-export function isStated(factor: ReadFactor, exercise: Pick<Exercise, 'facts' | 'line'>): boolean {
+export function isStated(factor: ReadFactor, exercise: Pick<Exercise, 'facts' | 'line' | 'times'>): boolean {
 	return statedBy(factor, exercise) !== undefined;
 }

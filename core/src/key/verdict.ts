@@ -21,6 +21,14 @@ export type VerdictLine = {
 	readonly slips?: readonly FoundSlip[];
 };
 
+/** The worst judgement comes first. */
+const WORST_FIRST: readonly Judgement[] = ['absent', 'wrong', 'unclear', 'right', 'not-asked'];
+
+/** The worse of two lines; the first where both are judged alike. */
+export function worst(one: VerdictLine, other: VerdictLine): VerdictLine {
+	return WORST_FIRST.indexOf(one.verdict) <= WORST_FIRST.indexOf(other.verdict) ? one : other;
+}
+
 /** A slip that shows by itself; without a code where a block with unequal sides tells which one it was. */
 export type FoundSlip = Omit<Slip, 'code'> & { readonly code: string | null; readonly block?: ReadFactor };
 

@@ -7,10 +7,11 @@ const NEAR = 0.15;
 /** How many numbers beside the truth may be explained, as a share of all that an answer could be: near the truth, and further off. */
 type Share = { readonly near: number; readonly far: number };
 
-/** For one slip by itself, and for two together, which are rarer. */
+/** For one slip by itself. */
 export const ALONE: Share = { near: 0.05, far: 0.04 };
 /** With a correct line of the student's own, or in a rounding exercise, fewer slips are possible, so more of them may be named. */
 export const ON_OWN_LINE: Share = { near: 0.2, far: 0.2 };
+/** For two slips together, which are rarer. */
 export const IN_PAIRS: Share = { near: 0.003, far: 0.028 };
 
 /** Wrong numbers further off are taken to spread evenly over this many powers of e. */

@@ -91,22 +91,22 @@ function halfIn(answer: Answer, exercise: UnitExercise, { key: { ties, ...key },
 	return `It is half-way between two, and here a half goes ${ties === 'even' ? 'to the even digit' : 'away from zero'}.`;
 }
 
-/** Whether a number is what a line comes to, as it is and in whatever unit it is written (contract, "check", follows). */
+/** Whether a number is what a line comes to, unconverted, whatever unit is written beside it (contract, "check", follows). */
 function followsFrom(chain: Chain, { number }: Answer): boolean {
 	const key = keyOfLine(chain);
 	if (!key || !number) return false;
 	return isRightValue(number, key, key);
 }
 
-/** A key whose last place is told in the unit of the answer: to the tens of grams is to the hundredths of kilograms. */
+/** A key with its last place in the unit of the answer: the tens of grams are the hundredths of kilograms. */
 function askedIn(key: Key, unit: Unit | null): Key {
 	const { asked } = key;
 	if (asked?.kind !== 'place' || !unit || !likeUnits(unit, key.unit) || sameSize(unit, key.unit)) return key;
 	const ratio = ratioOfUnits(unit, key.unit);
-	const size = ratio.value.nearly();
-	const tens = Math.round(Math.log10(Math.abs(size)));
-	if (ratio.pi === 0 && isPowerOfTen(ratio.value.abs()))
+	if (ratio.pi === 0 && isPowerOfTen(ratio.value.abs())) {
+		const tens = Math.round(Math.log10(ratio.value.abs().nearly()));
 		return { ...key, asked: { kind: 'place', place: asked.place - tens } };
+	}
 	const { significant } = round(withPi(key.value, key.pi), { place: asked.place });
 	return { ...key, asked: { kind: 'count', from: significant, to: significant } };
 }

@@ -1,6 +1,6 @@
 import type { UnitExercise } from '../../exercise/exercise';
 import type { OwnLine } from '../../key/own-key';
-import type { AnswerLines, Judged, Judgement, VerdictLine } from '../../key/verdict';
+import { type AnswerLines, type Judged, type VerdictLine, worst } from '../../key/verdict';
 import { type Outcome, type Span, within } from '../../numeral/fault';
 import { withPi } from '../../numeral/pi';
 import type { Quantity } from '../../quantity/quantity';
@@ -9,9 +9,6 @@ import { judgeRead, type KeyBy, keyBy } from './judge-quantity';
 
 type RangeExercise = UnitExercise & { readonly until: Quantity };
 
-/** The worse of two judgements of the same line comes first in this list. */
-const WORST: readonly Judgement[] = ['absent', 'wrong', 'unclear', 'right', 'not-asked'];
-
 const ENDS = ['low', 'high'] as const;
 
 const COLDER = 'The smaller end is written first; below zero that is the one with the larger number.';
@@ -19,15 +16,9 @@ const COLDER = 'The smaller end is written first; below zero that is the one wit
 /** The line of the end that fares worse, naming that end; their common one where both fare alike. */
 function worse(low: VerdictLine, high: VerdictLine): VerdictLine {
 	if (low.verdict === high.verdict && low.why === high.why) return low;
-	const first = WORST.indexOf(low.verdict) <= WORST.indexOf(high.verdict);
-	const line = first ? low : high;
+	const line = worst(low, high);
 	if (line.verdict === 'right' || line.verdict === 'not-asked') return line;
-	return { ...line, why: `At the ${ENDS[first ? 0 : 1]} end: ${line.why}` };
-}
-
-/** The worse of two lines, as it is. */
-export function worst(one: VerdictLine, other: VerdictLine): VerdictLine {
-	return WORST.indexOf(one.verdict) <= WORST.indexOf(other.verdict) ? one : other;
+	return { ...line, why: `At the ${ENDS[line === low ? 0 : 1]} end: ${line.why}` };
 }
 
 /** Whether a range is wanted: the start has a second end. */

@@ -83,7 +83,7 @@ function startWithoutDigit(
 
 /** How one asks what a definition makes of a whole number: how many minutes are in 2 weeks? */
 const OF_DEFINITION =
-	/\bhow\s+many\s+[\p{L} ]+?\s+(?:(?:are|is)\s+)?(?:there\s+)?in\s+(?:\d{1,3}|an?|one)\s+[\p{L}]+\s*\?/iu;
+	/\bhow\s{1,3}many(?:\s{1,3}\p{L}{1,30}){1,6}?\s{1,3}in\s{1,3}(?:\d{1,3}|an?|one)\s{1,3}\p{L}{1,30}\s{0,3}\?/iu;
 
 /** Whether it only asks of definitions, so that its whole number is no measurement. */
 function isDefinition(
