@@ -36,7 +36,7 @@ describe('what is to be done next', () => {
 		['one left', worked('wind-gust', GUST.slice(0, 1)), 'Touch a unit that must go: “h”.'],
 		['a closed line', worked('wind-gust', GUST), 'The line closes. Work the numbers, then write the answer.'],
 		['all right', worked('wind-gust', GUST, '27.1 ft/s'), 'Checked: all right.'],
-		['checked', worked('wind-gust', GUST, '2.71 ft/s'), 'Checked. Open Answer to see the four lines.'],
+		['checked', worked('wind-gust', GUST, '2.71 ft/s'), 'Checked. Open Answer to see what was found.'],
 	])('with %s is said in a sentence', (_, view, says) => {
 		expect(hint(view, false)).toBe(says);
 	});

@@ -32,7 +32,7 @@ export function panelFor(chosen: Panel, view: DeskView, wide: boolean): Panel {
 export function hint(view: DeskView, wide: boolean): string {
 	const left = [...new Set(mustGoOf(view.columns).map(({ base }) => base))];
 	if (view.verdict?.right) return 'Checked: all right.';
-	if (view.verdict) return wide ? 'Checked: see the four lines.' : 'Checked. Open Answer to see the four lines.';
+	if (view.verdict) return wide ? 'Checked: see what was found.' : 'Checked. Open Answer to see what was found.';
 	if (!needsLine(view.exercise)) return 'No line is needed here: write the answer, and check.';
 	if (!view.started) return 'First say what the line starts from.';
 	if (!view.wanted) return 'Now say which unit is wanted.';

@@ -40,7 +40,7 @@ function WorkedLine({ view: { exercise } }: { readonly view: DeskView }) {
 	);
 }
 
-/** The check in four lines, each with its reason and its place. */
+/** The check: a line for each thing that is asked, with its reason and its place. */
 export function VerdictPanel({ view, acts }: PanelProps<'verdict'>) {
 	const styles = useStyles();
 	const { verdict } = view;
