@@ -122,10 +122,18 @@ describe('the replay', () => {
 
 	it('covers the numbers until they are asked for', () => {
 		show();
-		expect(screen.queryByTestId('replay-answer')).toBeNull();
+		expect(pageSays()).not.toContain('27.13333');
 		pressNamed('Show the numbers');
 		expect(pageSays()).toContain('27.13333');
+	});
+
+	it('shows what was answered and how the check went, from the check on', () => {
+		show();
 		expect(pageSays()).toContain('Answer: 27.1 ft/s');
+		expect(pageSays()).toMatch(/Checked\. Line: (right|look again)\. Value: right\. Figures: right\. Unit: right\./);
+		pressNamed('Back one step');
+		expect(pageSays()).not.toContain('Checked.');
+		expect(pageSays()).not.toContain('Answer: 27.1 ft/s');
 	});
 
 	it('plays by itself at a pace, from the beginning where it was at its end, and halts', () => {

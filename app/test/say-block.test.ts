@@ -1,4 +1,4 @@
-import { type BookExercise, bookExercise, type Factor, goalOf, workChain } from '@tidy-sum/core';
+import { type BookExercise, bookExercise, type Factor, goalOf, judge, workChain } from '@tidy-sum/core';
 import { sayFigures } from '@tidy-sum/core/help';
 import { sayBlock } from '../src/desk/say-block';
 
@@ -27,22 +27,44 @@ describe('what is said of a block', () => {
 		['that has nothing to do with the line', [over('1000 mL', '1 L')], /Nothing on the line cancels/, false],
 		['that is not equal', [over('2.45 cm', '1 in')], /not equal/, false],
 	])('%s', (_, factors, text, turn) => {
-		const said = sayBlock({ worked: work(factors), exercise: SNOW, support: 'close' }, factors.length - 1);
+		const said = sayBlock(
+			{ worked: work(factors), exercise: SNOW, support: 'close', verdict: null },
+			factors.length - 1,
+		);
 		expect(said.text).toMatch(text);
 		expect(said.turn).toBe(turn);
 	});
 
 	it('is as much as the support allows: light leaves unequal sides to the check, none says nothing', () => {
 		const unequal = work([over('2.45 cm', '1 in')]);
-		expect(sayBlock({ worked: unequal, exercise: SNOW, support: 'light' }, 0).text).toBe('“in” cancels.');
+		expect(sayBlock({ worked: unequal, exercise: SNOW, support: 'light', verdict: null }, 0).text).toBe(
+			'“in” cancels.',
+		);
 		const twice = work([over('1 in', '2.54 cm')]);
-		expect(sayBlock({ worked: twice, exercise: SNOW, support: 'none' }, 0)).toEqual({ text: '', turn: false });
+		expect(sayBlock({ worked: twice, exercise: SNOW, support: 'none', verdict: null }, 0)).toEqual({
+			text: '',
+			turn: false,
+		});
+	});
+
+	it('is what the check found at the block, once it was checked, whatever the support', () => {
+		const factors = [over('1 in', '2.54 cm')];
+		const judged = judge(SNOW, '1.1 mm/min', { start: SNOW.start, factors, want: 'mm/min' });
+		if (!judged.ok) throw new Error(judged.fault.message);
+		const { lines: verdict } = judged.value;
+		for (const support of ['close', 'none'] as const)
+			expect(sayBlock({ worked: work(factors), exercise: SNOW, support, verdict }, 0)).toEqual({
+				text: verdict.line.why,
+				turn: true,
+				checked: true,
+			});
+		expect(verdict.line.why).toMatch(/Look at block 1/);
 	});
 
 	it('takes what the problem states for equal, though its units are alike', () => {
 		const dog = bookExercise('dog-dose') as BookExercise;
 		const worked = work([over('1.5 mg', '1 kg')], dog);
-		expect(sayBlock({ worked, exercise: dog, support: 'close' }, 0).text).not.toContain('not equal');
+		expect(sayBlock({ worked, exercise: dog, support: 'close', verdict: null }, 0).text).not.toContain('not equal');
 	});
 });
 

@@ -100,9 +100,25 @@ describe('the units of a line, as they are shown', () => {
 describe('a result that is taken on', () => {
 	it('is exact, with the figures it may have', () => {
 		expect(takenOn(work([over('2.54 cm', '1 in')]))).toEqual({
-			quantity: { number: '1397/200', unit: 'cm/h' },
+			quantity: { number: '6.985', unit: 'cm/h' },
 			figures: 3,
 		});
+	});
+
+	it('is written in decimals where it does not end, and as the fraction it is where one is asked for, or nothing limits it', () => {
+		const third = (exact: boolean) => {
+			const made = workChain({
+				start: { number: '7.00', unit: 'ft' },
+				exactStart: exact,
+				factors: [over('1 yd', '3 ft')],
+				want: 'yd',
+			});
+			if (!made.ok) throw new Error(made.fault.message);
+			return made.value;
+		};
+		expect(takenOn(third(false))).toEqual({ quantity: { number: '2.33333333333333', unit: 'yd' }, figures: 3 });
+		expect(takenOn(third(false), true)?.quantity.number).toBe('7/3');
+		expect(takenOn(third(true))).toEqual({ quantity: { number: '7/3', unit: 'yd' }, figures: null });
 	});
 
 	it('is none while a number is missing, or where it is so many times pi', () => {

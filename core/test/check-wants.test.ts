@@ -51,6 +51,41 @@ describe('a mixed answer', () => {
 	});
 });
 
+describe('a rate with a measure in parts below', () => {
+	const run = (seconds: string) => ({
+		start: { top: q('5.00 km'), bottom: q('18 min') },
+		terms: [q(seconds)],
+		want: { unit: 'km/h' },
+	});
+
+	it.each([
+		['30 s', '16.2 km/h', true, 'right'],
+		['30.0 s', '16.2 km/h', true, 'right'],
+		['30 s', '16.7 km/h', false, 'right'],
+		['30 s', '16.22 km/h', false, 'wrong'],
+	])('18 min %s: %s is right: %s', (seconds, answer, right, figures) => {
+		expect(verdict(run(seconds), answer)).toMatchObject({ right, figures });
+	});
+
+	it('is started in one unit by a line of the student’s own', () => {
+		const line = (bottom: string) => ({
+			start: { top: q('5.00 km'), bottom: q(bottom) },
+			factors: [
+				{ top: q('3600 s'), bottom: q('1 h') },
+				...(bottom.endsWith('min') ? [{ top: q('1 min'), bottom: q('60 s') }] : []),
+			],
+		});
+		expect(verdict(run('30 s'), '16.2 km/h', line('1110 s'))).toMatchObject({ right: true });
+		expect(verdict(run('30 s'), '16.2 km/h', line('18.5 min'))).toMatchObject({ right: true });
+		expect(verdict(run('30 s'), '16.7 km/h', line('18 min'))).toMatchObject({ right: false });
+	});
+
+	it('may stand above as well', () => {
+		const rope = { start: { top: q('5 ft'), bottom: q('2.0 s') }, terms: [q('7 in')], want: { unit: 'in/s' } };
+		expect(verdict(rope, '34 in/s')).toMatchObject({ right: true });
+	});
+});
+
 describe('a range', () => {
 	const house = { start: q('15 degC'), until: q('25 degC'), want: { unit: 'degF' } };
 

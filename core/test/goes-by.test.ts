@@ -1,4 +1,4 @@
-import { type Exercise, inClass, judge, solutionOf } from '../src';
+import { type Exercise, inClass, judge, sayAsked, solutionOf } from '../src';
 import { check } from '../src/practice';
 
 const LENGTH: Exercise = {
@@ -84,5 +84,63 @@ describe('what a class goes by', () => {
 		const miles: Exercise = { ...LENGTH, start: { number: '3.0', unit: 'km' }, want: { unit: 'ft' } };
 		expect(lineOf(inClass(miles, { tables: ['prefixes'] })).length).toBeGreaterThan(0);
 		expect(lineOf(inClass(miles, { tables: ['metric', 'between', 'customary'] })).at(-1)).toMatch(/^ft\//);
+	});
+
+	it('rounds answers in a unit as the class does, where the exercise asks for no rounding', () => {
+		const dose: Exercise = {
+			prompt: '',
+			start: { number: '250', unit: 'mL' },
+			facts: [{ left: { number: '15', unit: 'gtt' }, right: { number: '1', unit: 'mL' } }],
+			want: { unit: 'gtt' },
+			rounding: 'figures',
+		};
+		const rows = [
+			{ unit: 'drops', place: 0 },
+			{ unit: 'mL', place: -1 },
+		];
+		const drip = inClass({ ...dose, start: { number: '2.43', unit: 'mL' } }, { rounding: rows });
+		expect(answerOf(drip)).toBe('36 drop');
+		expect(sayAsked(drip)).toBe('to the ones');
+		expect([lines(drip, '36 gtt').right, lines(drip, '36.45 gtt').right]).toEqual([true, false]);
+		expect(answerOf({ ...drip, rounding: { significant: 1 } })).toBe('40 drop');
+		expect(answerOf(inClass(dose, { rounding: [{ unit: 'L', place: 0 }] }))).toBe(answerOf(dose));
+	});
+
+	it('takes the numbers of a problem as exact where the class does, a line of the student’s own included', () => {
+		const drip: Exercise = inClass(
+			{
+				prompt: '',
+				start: { number: '2.5', unit: 'mL' },
+				facts: [{ left: { number: '15', unit: 'gtt' }, right: { number: '1', unit: 'mL' } }],
+				want: { unit: 'gtt' },
+				rounding: 'figures',
+			},
+			{ given: 'exact' },
+		);
+		const chain = {
+			start: { number: '2.5', unit: 'mL' },
+			factors: [{ top: { number: '15', unit: 'gtt' }, bottom: { number: '1', unit: 'mL' } }],
+		};
+		for (const line of [undefined, chain]) {
+			const made = check(drip, '37.5 gtt', line);
+			expect(made.ok && [made.value.right, made.value.figures.verdict]).toEqual([true, 'not-asked']);
+			const rounded = check(drip, '38 gtt', line);
+			expect(rounded.ok && rounded.value.right).toBe(false);
+		}
+	});
+
+	it('adds exact parts to an exact sum', () => {
+		const sum: Exercise = {
+			prompt: '',
+			start: { number: '3', unit: 'kg' },
+			terms: [{ number: '250', unit: 'g' }],
+			parts: false,
+			facts: [],
+			want: { unit: 'g' },
+			rounding: 'figures',
+			goesBy: { given: 'exact' },
+		};
+		expect(answerOf(sum)).toBe('3250 g');
+		expect(lines(sum, '3250 g')).toMatchObject({ right: true, figures: { verdict: 'not-asked' } });
 	});
 });

@@ -90,6 +90,16 @@ describe('two lines side by side', () => {
 		expect(compareLines(worked('40 mi/h', ...mine), worked(start, ...factors)).way).toBe(way);
 	});
 
+	it('of which one is not finished yet are not called shorter or another route', () => {
+		const begun = compareLines(worked('40 mi/h', mine[0] as never), worked('40 mi/h', ...mine));
+		expect(begun).toMatchObject({ way: 'begun', differs: null, shorter: null, sameEnd: false });
+		expect(sayCompared(begun, 'the worked line')).toEqual([
+			'Both begin with the same blocks, and one of them goes on.',
+			'Wherever both stand at the same unit, the values agree.',
+		]);
+		expect(compareLines(worked('40 mi/h'), worked('40 mi/h', ...mine))).toMatchObject({ way: 'begun', shorter: null });
+	});
+
 	it('are told in sentences', () => {
 		const longer = [over('5280 ft', '1 mi'), over('1 h', '60 min'), over('1 min', '60 s')];
 		const compared = compareLines(worked('40 mi/h', ...mine), worked('40 mi/h', ...longer));

@@ -146,7 +146,7 @@ describe('whole ones set aside', () => {
 	});
 
 	it('are taken on with what is left, as one', () => {
-		expect(takenOn(worked(BEAM))?.quantity).toEqual({ number: '105/1', unit: 'in' });
+		expect(takenOn(worked(BEAM))?.quantity).toEqual({ number: '105', unit: 'in' });
 		expect(takenOn(worked(line('8.75 ft', 'in', aside(' ft'))))).toBeNull();
 	});
 

@@ -48,8 +48,8 @@ function numberLatex(text: string): string {
 
 function unitLatex(symbol: string, power: number): string {
 	const [, base = symbol, label] = /^(.*?)(?:\{(.*)\})?$/u.exec(symbol) ?? [];
-	const name = `\\mathrm{${base.replace(/%/g, '\\%').replace(/ /g, '\\ ')}}`;
-	return `${name}${label ? `_{\\mathrm{${label}}}` : ''}${power > 1 ? `^{${power}}` : ''}`;
+	const name = unitTextLatex(base);
+	return `${name}${label ? `_{${unitTextLatex(label)}}` : ''}${power > 1 ? `^{${power}}` : ''}`;
 }
 
 /** The units of one side of a block, each struck where it cancels. */
@@ -75,7 +75,12 @@ function unitsLatex(worked: WorkedChain, block: number, side: Side, power: numbe
 function sideLatex(worked: WorkedChain, block: number, side: Side, number: string | null, power = 1): string {
 	const units = unitsLatex(worked, block, side, power);
 	const shown = number === null ? (units ? '' : '1') : numberLatex(number);
-	return [shown, units].filter(Boolean).join('\\,');
+	return [shown, units].filter(Boolean).join('~');
+}
+
+/** One side over the other; over a plain 1 it is the side alone. */
+function overLatex(above: string, below: string): string {
+	return below === '1' ? above : `\\frac{${above}}{${below}}`;
 }
 
 /**
@@ -86,19 +91,22 @@ export function lineLatexPieces(chain: Chain, worked: WorkedChain): readonly str
 	const start = sidesOfStart(chain.start);
 	const above = sideLatex(worked, START, 'top', start.top.number);
 	const below = sideLatex(worked, START, 'bottom', start.bottom?.number ?? null);
-	let pieces = [`\\frac{${above}}{${below}}`];
+	let pieces = [overLatex(above, below)];
 	const before: string[] = [];
 	let added = false;
 	for (const [i, factor] of chain.factors.entries()) {
 		const { top, bottom, power = 1, term } = factor;
 		if (term) {
 			before.push(...pieces);
-			pieces = [`+ \\frac{${sideLatex(worked, i, 'top', term.number)}}{${sideLatex(worked, i, 'bottom', null)}}`];
+			pieces = [`+ ${overLatex(sideLatex(worked, i, 'top', term.number), sideLatex(worked, i, 'bottom', null))}`];
 			added = false;
 			continue;
 		}
 		if (!isBareStep(factor)) {
-			const fraction = `\\frac{${sideLatex(worked, i, 'top', top.number, power)}}{${sideLatex(worked, i, 'bottom', bottom.number, power)}}`;
+			const fraction = overLatex(
+				sideLatex(worked, i, 'top', top.number, power),
+				sideLatex(worked, i, 'bottom', bottom.number, power),
+			);
 			const raised = power > 1 ? `\\left(${fraction}\\right)^{${power}}` : fraction;
 			if (added) pieces = [`\\left(${pieces.join(' ')}\\right)`];
 			pieces.push(`\\times ${raised}`);
@@ -115,8 +123,8 @@ export function lineLatexPieces(chain: Chain, worked: WorkedChain): readonly str
 	const kept = worked.aside.flatMap(({ value, unit }) =>
 		value ? [quantityLatex({ number: printUnrounded(value, KEPT_DIGITS), unit: unit.text })] : [],
 	);
-	const last = [latexOf(number).trim(), unitTextLatex(worked.unit.text)].filter(Boolean).join('\\,');
-	return [...line, `= ${[...kept, last].join('\\;')}`];
+	const last = [latexOf(number).trim(), unitTextLatex(worked.unit.text)].filter(Boolean).join('~');
+	return [...line, `= ${[...kept, last].join('~')}`];
 }
 
 /** How many digits of what is set aside are written out. */
@@ -134,7 +142,7 @@ const STEP_LATEX: { readonly [F in StepField]: (factor: Factor) => string } = {
 
 /** A quantity as LaTeX: 8 ft. */
 function quantityLatex({ number, unit }: Quantity): string {
-	return [numberLatex(number), unitTextLatex(printUnitText(unit))].filter(Boolean).join('\\,');
+	return [numberLatex(number), unitTextLatex(printUnitText(unit))].filter(Boolean).join('~');
 }
 
 /**
@@ -145,8 +153,17 @@ export function lineLatex(chain: Chain, worked: WorkedChain): string {
 	return lineLatexPieces(chain, worked).join(' ');
 }
 
-/** A whole unit as it is printed: "m/s²", "g{honey}"; nothing for a plain number. */
+/** The parts of a unit as it is printed: a label, a power, a word, a space, or another sign. */
+const UNIT_PARTS = /\{[^}]*\}|[⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+|[\p{L}\p{M}°]+|\s+|./gu;
+
+/** A whole unit as it is printed: "m/s²", "fl oz", "g{honey}"; nothing for a plain number. Each word stays whole. */
 function unitTextLatex(text: string): string {
-	if (text === '') return '';
-	return `\\mathrm{${latexOf(text).replace(/ /g, '\\ ')}}`;
+	return (text.match(UNIT_PARTS) ?? [])
+		.map((part) => {
+			if (part.startsWith('{')) return `_{${unitTextLatex(part.slice(1, -1))}}`;
+			if (/^\s/u.test(part)) return '~';
+			if (/^[\p{L}°]/u.test(part)) return `\\mathrm{${part}}`;
+			return part === '·' ? '\\cdot ' : latexOf(part);
+		})
+		.join('');
 }

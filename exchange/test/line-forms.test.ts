@@ -1,4 +1,5 @@
 import { asideStep, type Factor, termStep, workChain } from '@tidy-sum/core';
+import { XMLParser } from 'fast-xml-parser';
 import { LINE_FORMS, lineLatex, lineMathml, lineText } from '../src';
 
 const q = (text: string) => ({ number: text.split(' ')[0] as string, unit: text.split(' ')[1] ?? '' });
@@ -26,7 +27,7 @@ describe('a line to hand in', () => {
 
 	it('is LaTeX with true fractions and struck units', () => {
 		expect(lineLatex(chain, worked('3.20 ft^3', ...factors))).toBe(
-			'\\frac{3.20\\,\\cancel{\\mathrm{ft}^{3}}}{1} \\times \\left(\\frac{12\\,\\cancel{\\mathrm{in}}}{1\\,\\cancel{\\mathrm{ft}}}\\right)^{3} \\times \\frac{1\\,\\mathrm{mL}}{0.061\\,\\cancel{\\mathrm{in}^{3}}} = 90649.18032\\ldots\\,\\mathrm{mL}',
+			'3.20~\\cancel{\\mathrm{ft}^{3}} \\times \\left(\\frac{12~\\cancel{\\mathrm{in}}}{1~\\cancel{\\mathrm{ft}}}\\right)^{3} \\times \\frac{1~\\mathrm{mL}}{0.061~\\cancel{\\mathrm{in}^{3}}} = 90649.18032\\ldots~\\mathrm{mL}',
 		);
 	});
 
@@ -42,7 +43,7 @@ describe('a line to hand in', () => {
 		const line = { start: q('8.75 ft'), factors: steps };
 		expect(lineText(line, worked('8.75 ft', ...steps))).toBe('(8.75 ft − 8 ft) × (12 in / 1 ft) = 8 ft 9 in');
 		expect(lineLatex(line, worked('8.75 ft', ...steps))).toBe(
-			'\\left(\\frac{8.75\\,\\cancel{\\mathrm{ft}}}{1} - 8\\,\\mathrm{ft}\\right) \\times \\frac{12\\,\\mathrm{in}}{1\\,\\cancel{\\mathrm{ft}}} = 8\\,\\mathrm{ft}\\;9\\,\\mathrm{in}',
+			'\\left(8.75~\\cancel{\\mathrm{ft}} - 8~\\mathrm{ft}\\right) \\times \\frac{12~\\mathrm{in}}{1~\\cancel{\\mathrm{ft}}} = 8~\\mathrm{ft}~9~\\mathrm{in}',
 		);
 		expect(lineMathml({ chain: line, worked: worked('8.75 ft', ...steps) })).toContain('<mo>−</mo><mn>8</mn>');
 	});
@@ -52,7 +53,7 @@ describe('a line to hand in', () => {
 		const line = { start: q('5.4 in'), factors: steps };
 		expect(lineText(line, worked('5.4 in', ...steps))).toBe('5.4 in × (1 ft / 12 in) + 7 ft = 7.45 ft');
 		expect(lineLatex(line, worked('5.4 in', ...steps))).toBe(
-			'\\frac{5.4\\,\\cancel{\\mathrm{in}}}{1} \\times \\frac{1\\,\\mathrm{ft}}{12\\,\\cancel{\\mathrm{in}}} + \\frac{7\\,\\mathrm{ft}}{1} = 7.45\\,\\mathrm{ft}',
+			'5.4~\\cancel{\\mathrm{in}} \\times \\frac{1~\\mathrm{ft}}{12~\\cancel{\\mathrm{in}}} + 7~\\mathrm{ft} = 7.45~\\mathrm{ft}',
 		);
 	});
 
@@ -61,7 +62,7 @@ describe('a line to hand in', () => {
 		const made = workChain({ start: q('0.097 gal'), factors: oz });
 		if (!made.ok) throw new Error(made.fault.message);
 		const latex = lineLatex({ start: q('0.097 gal'), factors: oz }, made.value);
-		expect(latex).toMatch(/= 12\.416\\,\\mathrm\{fl\\ oz\}$/);
+		expect(latex).toMatch(/= 12\.416~\\mathrm\{fl\}~\\mathrm\{oz\}$/);
 	});
 
 	it('comes in each form with a name of its own, the words round it where there is room', () => {
@@ -75,5 +76,28 @@ describe('a line to hand in', () => {
 		expect(forms.get('latex')).toBe(lineLatex(chain, made));
 		expect(forms.get('mathml')).toMatch(/^<math.*display="block"[\s\S]*<mfrac>/);
 		expect(lineMathml(paper).match(/<math/g)).toHaveLength(4);
+	});
+
+	it('is one MathML file that other programs open, also for several lines', () => {
+		const made = worked('3.20 ft^3', ...factors);
+		const paper = { title: '', prompt: '', wanted: '', answer: '', chain, worked: made };
+		const mathml = LINE_FORMS.find(({ name }) => name === 'mathml');
+		const files = [
+			mathml?.make(paper) ?? '',
+			mathml?.together(
+				'',
+				[
+					{ label: '1', paper },
+					{ label: '2 (b)', paper },
+				],
+				'',
+			) ?? '',
+		];
+		for (const file of files) {
+			const roots = new XMLParser({ ignoreAttributes: false }).parse(file);
+			expect(Object.keys(roots)).toEqual(['math']);
+			expect(roots.math['@_xmlns']).toBe('http://www.w3.org/1998/Math/MathML');
+		}
+		expect(files[1]).toContain('(b)');
 	});
 });

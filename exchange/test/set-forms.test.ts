@@ -39,9 +39,18 @@ const CLASS = {
 	ties: 'even',
 	support: 'light',
 	numbers: 'covered',
+	decimal: 'point',
+	rounding: [
+		{ unit: 'gtt/min', place: 0 },
+		{ unit: 'kg', significant: 2 },
+	],
+	given: 'exact',
 } as const;
 
-const IN_CLASS = { ...BOOK_SET, goesBy: { ...CLASS, facts: [...CLASS.facts], tables: [...CLASS.tables] } };
+const IN_CLASS = {
+	...BOOK_SET,
+	goesBy: { ...CLASS, facts: [...CLASS.facts], tables: [...CLASS.tables], rounding: [...CLASS.rounding] },
+};
 
 describe('a set in each of its forms', () => {
 	it.each(['json', 'csv', 'qti'] as const)('goes out as %s, comes in, and goes out as the same bytes', (form) => {

@@ -1,4 +1,4 @@
-import type { Exercise, GoesBy, Mark, Rounding, TableName, Wants } from '@tidy-sum/core';
+import type { Exercise, GoesBy, Mark, Rounding, TableName, UnitRounding, Wants } from '@tidy-sum/core';
 import { z } from 'zod';
 import { agreesWith } from './agrees';
 import {
@@ -12,12 +12,21 @@ import {
 	startSchema,
 } from './chain-schema';
 
+const placeSchema = z.number().int().min(-400).max(400);
+
 export const roundingSchema = agreesWith<Rounding>()(
 	z.union([
 		z.literal('figures'),
 		z.literal('none'),
 		z.object({ significant: figuresSchema }),
-		z.object({ place: z.number().int().min(-400).max(400) }),
+		z.object({ place: placeSchema }),
+	]),
+);
+
+const unitRoundingSchema = agreesWith<UnitRounding>()(
+	z.union([
+		z.object({ unit: z.string(), place: placeSchema }),
+		z.object({ unit: z.string(), significant: figuresSchema }),
 	]),
 );
 
@@ -62,6 +71,8 @@ export const goesByFields = {
 	tables: z.array(tableSchema).max(20).optional(),
 	ties: z.enum(['away', 'even']).optional(),
 	decimal: decimalSchema.optional(),
+	rounding: z.array(unitRoundingSchema).max(60).optional(),
+	given: z.literal('exact').optional(),
 	support: z.enum(SUPPORTS).optional(),
 	numbers: z.enum(NUMBERS).optional(),
 };

@@ -1,10 +1,18 @@
 import { isStated, listed, type Piece, quoted, sideText, symbolOfPiece, type WorkedChain } from '@tidy-sum/core';
 import type { DeskView } from '../work/desk-view';
 
-type SaysOf = Pick<DeskView, 'worked' | 'exercise' | 'support'>;
+type SaysOf = Pick<DeskView, 'worked' | 'exercise' | 'support' | 'verdict'>;
 
-/** What a block did to the line, and whether it wants turning over. */
-export type BlockSaid = { readonly text: string; readonly turn: boolean };
+/** What a block did to the line, whether it wants turning over, and whether the check said it. */
+export type BlockSaid = { readonly text: string; readonly turn: boolean; readonly checked?: boolean };
+
+/** What the check says of a block; null where it was not checked, or the block was not named. */
+function saidByCheck({ verdict, worked }: SaysOf, index: number): BlockSaid | null {
+	const line = verdict?.line;
+	if (line?.verdict !== 'wrong' || line.factor !== index) return null;
+	const turn = (line.slips ?? []).some(({ code, factor }) => code === 'flipped-factor' && factor === index);
+	return { text: line.why, turn: turn && worked.factors[index] !== undefined, checked: true };
+}
 
 /** How often a unit stands on its side of the line: twice, three times. */
 function timesStanding({ pieces }: WorkedChain, { base, side, row }: Piece): string {
@@ -16,9 +24,13 @@ function timesStanding({ pieces }: WorkedChain, { base, side, row }: Piece): str
 
 /**
  * One sentence on a block, as the support allows: what it cancels, or why it cancels nothing; in close support
- * whether its sides are equal as well; nothing at all where silence is wanted until the check.
+ * whether its sides are equal as well; nothing at all where silence is wanted until the check. What the check found at
+ * the block comes before all of it.
  */
-export function sayBlock({ worked, exercise, support }: SaysOf, index: number): BlockSaid {
+export function sayBlock(view: SaysOf, index: number): BlockSaid {
+	const checked = saidByCheck(view, index);
+	if (checked) return checked;
+	const { worked, exercise, support } = view;
 	if (support === 'none') return { text: '', turn: false };
 	const judged = worked.factors[index];
 	const read = worked.read.factors[index];

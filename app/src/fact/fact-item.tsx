@@ -23,7 +23,10 @@ export function keyOfFact({ left, right }: Pick<TableFact, 'left' | 'right'>): s
 
 /** The two ways a fact can stand on the line; which one, the student decides. */
 function waysOf({ left, right, exact, tables }: TableFact): readonly Factor[] {
-	const rest = { ...(tables.includes('problem') ? { given: true } : {}), ...(tables.includes('own') ? { exact } : {}) };
+	const rest = {
+		...(tables.includes('problem') ? { given: true, ...(exact ? { exact } : {}) } : {}),
+		...(tables.includes('own') ? { exact } : {}),
+	};
 	return [
 		{ top: right, bottom: left, ...rest },
 		{ top: left, bottom: right, ...rest },

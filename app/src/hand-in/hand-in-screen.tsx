@@ -3,6 +3,8 @@ import { ScrollView } from 'react-native';
 import { WithExercise } from '../store/with-exercise';
 import { useTitle } from '../ui/use-title';
 import type { DeskView } from '../work/desk-view';
+import { answerOf } from '../work/line-of-work';
+import { NameAndDate } from './name-and-date';
 import { PaperOf, paperOf } from './paper-of';
 import { usePaperStyles, Ways } from './ways';
 import { useWhole, WholePaper } from './whole-paper';
@@ -18,9 +20,10 @@ function Paper({ view }: { readonly view: DeskView }) {
 				back={{ label: 'To the Desk', path: `/desk/${name}` }}
 				make={(form) => form.make(paper)}
 				title={title}
-				answered={() => [{ exercise: name, paper }]}
+				answered={() => [{ exercise: name, answer: answerOf(view.exercise, view.work), paper }]}
 				working={`/working/${name}`}
 			/>
+			<NameAndDate />
 			<PaperOf view={view} />
 		</ScrollView>
 	);

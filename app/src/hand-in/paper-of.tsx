@@ -1,8 +1,9 @@
-import { sayWanted, VERDICT_LINES } from '@tidy-sum/core';
+import { askedBy, printWritten, sayWanted, type WorkedChain } from '@tidy-sum/core';
 import { sayLine } from '@tidy-sum/core/help';
 import { type LinePaper, lineMathml } from '@tidy-sum/exchange';
 import { useMemo } from 'react';
 import createElement from 'react-native-web/dist/exports/createElement';
+import { sayVerdict } from '../line/four-lines';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
@@ -10,15 +11,32 @@ import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
 import { answerOf, wantOf } from '../work/line-of-work';
 
+/** The line with its numbers; until it is checked, what is covered on the Desk stays covered. */
+function linedUp({ verdict, worked, shown }: DeskView): WorkedChain {
+	return verdict ? worked : shown;
+}
+
+/** The answer as print has it: "27 ft/s" for 27ft/s; as it is written where it cannot be read. */
+function answerText({ exercise, work }: Pick<DeskView, 'exercise' | 'work'>): string {
+	const { answering } = askedBy(exercise);
+	const typed = answerOf(exercise, work);
+	const read = answering.by === 'typing' && typed.trim() !== '' ? answering.reads?.(typed) : undefined;
+	if (answering.by !== 'typing' || !read?.ok || read.value.some(({ number }) => !number)) return typed;
+	return read.value
+		.map(({ number, unit }) => `${printWritten(number?.text ?? '')} ${unit?.text ?? ''}`.trimEnd())
+		.join(answering.joins);
+}
+
 /** The line as it is handed in, with the problem and the answer. */
-export function paperOf({ exercise, chain, shown, work }: DeskView): LinePaper {
+export function paperOf(view: DeskView): LinePaper {
+	const { exercise, chain, work } = view;
 	return {
 		title: exercise.title,
 		prompt: exercise.prompt,
 		wanted: sayWanted(exercise, wantOf(exercise, work)),
-		answer: answerOf(exercise, work),
+		answer: answerText(view),
 		chain,
-		worked: shown,
+		worked: linedUp(view),
 	};
 }
 
@@ -28,7 +46,7 @@ export function PaperOf({ view, title }: { readonly view: DeskView; readonly tit
 	const { exercise, work, verdict } = view;
 	const paper = useMemo(() => paperOf(view), [view]);
 	const { answer } = paper;
-	const sentences = useMemo(() => sayLine(view.shown), [view]);
+	const sentences = useMemo(() => sayLine(linedUp(view)), [view]);
 	return (
 		<>
 			<Words strong size="title" role="heading" aria-level={title ? 2 : 1} testID="hand-in-title">
@@ -57,7 +75,7 @@ export function PaperOf({ view, title }: { readonly view: DeskView; readonly tit
 			</Words>
 			{verdict ? (
 				<Words size="small" tone="soft" testID="hand-in-check">
-					{`Checked. ${VERDICT_LINES.map((line) => `${line}: ${verdict[line].verdict}`).join(', ')}.${work.shown ? ' The worked line was shown.' : ''}${work.nudged ? ` Nudges: ${work.nudged}.` : ''}${work.uncovered.length ? ` Numbers uncovered: ${work.uncovered.length}.` : ''}`}
+					{`Checked. ${sayVerdict(verdict)}${work.shown ? ' The worked line was shown.' : ''}${work.nudged ? ` Nudges: ${work.nudged}.` : ''}${work.uncovered.length ? ` Numbers uncovered: ${work.uncovered.length}.` : ''}`}
 				</Words>
 			) : null}
 		</>

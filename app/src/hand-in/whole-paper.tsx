@@ -12,7 +12,9 @@ import { useTitle } from '../ui/use-title';
 import { Words } from '../ui/words';
 import { deskIn } from '../work/desk-view';
 import { howFar, workNamed } from '../work/how-far';
+import { answerOf } from '../work/line-of-work';
 import { isSheet, problemName, sheetOf, sheetTitle } from '../work/sheet';
+import { NameAndDate } from './name-and-date';
 import { PaperOf, paperOf } from './paper-of';
 import { usePaperStyles, Ways } from './ways';
 
@@ -76,7 +78,7 @@ function useStates({ exercises }: Whole) {
 			open: states.filter(({ is }) => is === 'not-begun' || is === 'begun').map(({ label }) => label),
 			paper: (name: string) => {
 				const view = deskIn({ works }, name);
-				return view && paperOf(view);
+				return view && { paper: paperOf(view), answer: answerOf(view.exercise, view.work) };
 			},
 		};
 	}, [exercises, works]);
@@ -96,25 +98,20 @@ function Paper({ whole }: { readonly whole: Whole }) {
 	const notDone = open.length
 		? `Not done yet: ${listed(open)} (${open.length} of ${exercises.length}).`
 		: `All ${exercises.length} are done.`;
+	const papers = () =>
+		worked.flatMap(({ name, label }) => {
+			const one = paper(name);
+			return one ? [{ label, ...one }] : [];
+		});
 	return (
 		<ScrollView style={styles.screen} contentContainerStyle={styles.page} role="main">
 			<Ways
 				back={back}
 				title={title}
-				answered={() =>
-					worked.flatMap(({ name, label }) => {
-						const one = paper(name);
-						return one ? [{ exercise: label, paper: one }] : [];
-					})
-				}
-				make={(form) => {
-					const parts = worked.flatMap(({ name, label }) => {
-						const one = paper(name);
-						return one ? [`${label}. ${form.make(one)}`] : [];
-					});
-					return form.name === 'text' ? [title, ...parts, notDone].join('\n\n') : parts.join('\n\n');
-				}}
+				answered={() => papers().map(({ label, ...one }) => ({ exercise: label, ...one }))}
+				make={(form) => form.together(title, papers(), notDone)}
 			/>
+			<NameAndDate />
 			<Words strong size="title" role="heading" aria-level={1} testID="whole-title">
 				{title}
 			</Words>
@@ -127,5 +124,12 @@ function Paper({ whole }: { readonly whole: Whole }) {
 }
 
 const useStyles = makeStyles((palette) => ({
-	part: { gap: GAP.m, paddingTop: GAP.l, borderTopWidth: 1, borderTopColor: palette.rule },
+	part: {
+		gap: GAP.m,
+		paddingTop: GAP.l,
+		borderTopWidth: 1,
+		borderTopColor: palette.rule,
+		// No exercise is cut by the end of a printed page.
+		...({ breakInside: 'avoid' } as object),
+	},
 }));

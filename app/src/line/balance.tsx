@@ -22,7 +22,8 @@ type Props = {
  */
 export function Balance({ view, touched, onUnit, brief = false }: Props) {
 	const styles = useStyles();
-	const { closed } = view;
+	const isSilent = view.support === 'none' && !view.verdict;
+	const closed = view.closed && !isSilent;
 	const empty = !view.started;
 	const columns = useReused(view.columns.map(shownColumn));
 	const ofKind = useReused(KINDS.map((kind) => columns.filter((column) => column.kind === kind)));
@@ -49,7 +50,7 @@ export function Balance({ view, touched, onUnit, brief = false }: Props) {
 				aria-live="polite"
 				testID="balance-says"
 			>
-				{empty ? 'Nothing stands on the line yet.' : sayBalance(view)}
+				{empty ? 'Nothing stands on the line yet.' : isSilent ? '' : sayBalance(view)}
 			</Words>
 		</Box>
 	);

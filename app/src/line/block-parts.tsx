@@ -38,12 +38,12 @@ export function Units({ units, place, touched, onUnit, block }: UnitsProps) {
 }
 
 /** A number longer than this is an unrounded result taken on, and is shown cut. */
-const LONG = 14;
+const LONG = 15;
 
 /** A number as the line shows it: one that is not written yet as an empty place. */
 function shownNumber(text: string): string {
 	if (text.trim() === '') return '?';
-	const read = (text.length > LONG && text.includes('/')) || text.endsWith('/1') ? parseNumeral(text) : null;
+	const read = text.length > LONG || text.endsWith('/1') ? parseNumeral(text) : null;
 	return read?.ok ? printUnrounded(read.value.value, 8) : printWritten(text);
 }
 

@@ -31,6 +31,17 @@ const ICONS: Readonly<Record<Asked, LucideIconData>> = {
 	absent: EyeIcon,
 };
 
+/**
+ * How a check went, in one sentence: the lines that are asked, each with what was found.
+ * @example sayVerdict(lines) // 'Line: right. Value: right. Figures: look again. Unit: right.'
+ */
+export function sayVerdict(lines: FourLines): string {
+	return VERDICT_LINES.flatMap((name) => {
+		const { verdict } = lines[name];
+		return verdict === 'not-asked' ? [] : [`${NAMES[name]}: ${SAYS[verdict]}.`];
+	}).join(' ');
+}
+
 /** One of the four lines: its verdict, its reason and its place. */
 function Row({
 	name,

@@ -9,6 +9,7 @@ import { __iconData as Before } from 'lucide-react-native/icons/skip-back';
 import { __iconData as On } from 'lucide-react-native/icons/skip-forward';
 import { type ChangeEvent, type ReactNode, useCallback, useMemo, useState } from 'react';
 import createElement from 'react-native-web/dist/exports/createElement';
+import { sayVerdict } from '../line/four-lines';
 import { WorkedLine } from '../line/worked-line';
 import { Coming } from '../places/not-here';
 import { useAppSelector } from '../store/store';
@@ -27,6 +28,7 @@ import type { DeskView } from '../work/desk-view';
 import { exerciseOf } from '../work/exercises';
 import { answerOf, chainOf, startOf, wantOf } from '../work/line-of-work';
 import { bodyAfter, sayStep } from '../work/said-steps';
+import { verdictOf } from '../work/sent';
 import { workOf } from '../work/work';
 import { type Pace, usePlaying } from './use-playing';
 import { useReplayKeys } from './use-replay-keys';
@@ -45,6 +47,7 @@ function stateAfter(body: WorkBody, name: string, count: number) {
 	const chain = chainOf(exercise, work);
 	const started = startOf(exercise, work) !== null;
 	const worked = started ? workChain(chain) : null;
+	const verdict = verdictOf(exercise, work, chain);
 	return {
 		exercise,
 		chain,
@@ -52,6 +55,7 @@ function stateAfter(body: WorkBody, name: string, count: number) {
 		wanted: sayWanted(exercise, wantOf(exercise, work)),
 		comesTo: worked?.ok ? unroundedText(worked.value) : '',
 		answer: answerOf(exercise, work),
+		checked: verdict?.ok ? sayVerdict(verdict.value) : '',
 	};
 }
 
@@ -153,7 +157,10 @@ function Replay({ view, id, body, from = body.steps.length, shown, seenAs }: Pro
 					Wanted: {state?.wanted ?? ''}
 				</Words>
 				{numbers && state?.comesTo ? <Words testID="replay-comes">It comes to {state.comesTo}.</Words> : null}
-				{numbers && state?.answer ? <Words testID="replay-answer">Answer: {state.answer}</Words> : null}
+				{state?.answer && (numbers || state.checked) ? (
+					<Words testID="replay-answer">Answer: {state.answer}</Words>
+				) : null}
+				{state?.checked ? <Words testID="replay-checked">Checked. {state.checked}</Words> : null}
 			</Box>
 			<Box style={styles.row}>
 				<Button label="Show the numbers" on={numbers} onPress={() => setNumbers(!numbers)} testID="replay-numbers" />

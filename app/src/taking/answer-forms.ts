@@ -4,8 +4,8 @@ import { lineText } from '@tidy-sum/exchange/line-text';
 import { workOnFiles } from '../worker/form-worker';
 import type { TakeForm } from './take-form';
 
-/** An exercise with what was written to it. */
-export type Answered = { readonly exercise: string; readonly paper: LinePaper };
+/** An exercise with the answer as it was typed, and the line on the paper. */
+export type Answered = { readonly exercise: string; readonly answer: string; readonly paper: LinePaper };
 
 /** One's own answers as a file a class's answers are marked from. */
 export function answerForms(title: string, answered: () => readonly Answered[]): readonly TakeForm[] {
@@ -15,7 +15,7 @@ export function answerForms(title: string, answered: () => readonly Answered[]):
 			label: 'My answers as CSV',
 			says: 'with their lines, to be marked together with those of others',
 			make: async () => {
-				const rows = answered().map(({ exercise, paper: { answer, chain, worked } }) => ({
+				const rows = answered().map(({ exercise, answer, paper: { chain, worked } }) => ({
 					student: '',
 					exercise,
 					answer,

@@ -1,4 +1,4 @@
-import { BOOK, type BookExercise, bookExercise, type Exercise, placeInRound } from '@tidy-sum/core';
+import { asWorked, BOOK, type BookExercise, bookExercise, type Exercise, placeInRound } from '@tidy-sum/core';
 import type { Told } from '@tidy-sum/schema';
 import { NOTHING, roundExercise } from './made-rounds';
 import { readText } from './own-reader';
@@ -53,7 +53,7 @@ export function ownPartsOf(work: Work): OwnParts {
 export function posedExercise(name: string, posed: Exercise | null): BookExercise | undefined {
 	const at = placeInRound(name);
 	return posed && at
-		? { start: NOTHING, ...posed, name, title: `Exercise ${at.place + 1} of its Round`, trains: '' }
+		? asWorked({ start: NOTHING, ...posed, name, title: `Exercise ${at.place + 1} of its Round`, trains: '' })
 		: undefined;
 }
 
@@ -91,7 +91,7 @@ export function ownExercise(name: string, own: OwnParts): BookExercise {
 	const { text, told, placed, stated, start, until, terms, difference, exactStart, want, asked, rounding } = own;
 	const role = (at: readonly [number, number]) =>
 		placed.find((one) => one.at[0] === at[0] && one.at[1] === at[1])?.role ?? 'spare';
-	return {
+	return asWorked({
 		name,
 		title: own.title || 'A problem of my own',
 		trains: '',
@@ -107,7 +107,7 @@ export function ownExercise(name: string, own: OwnParts): BookExercise {
 		rounding: rounding ?? (told ? null : readText(text).rounding) ?? 'figures',
 		...lineTold(own),
 		...(told?.goesBy ? { goesBy: told.goesBy } : {}),
-	};
+	});
 }
 
 /** The exercise of this name, worked as far as it is; undefined where there is none of that name. */

@@ -22,7 +22,9 @@ function isGiven(exercise: BookExercise, { blocks }: Pick<Work, 'blocks'>): bool
 
 /** What the line starts from; null until the student has said. */
 export function startOf(exercise: BookExercise, work: Pick<Work, 'start' | 'turned' | 'blocks'>): Start | null {
-	const start = work.start ?? (isGiven(exercise, work) ? exercise.start : null);
+	// Of a problem of one's own the exercise has what was said, with a measure in parts of a rate in one.
+	const said = work.start && isOwn(exercise.name) ? exercise.start : work.start;
+	const start = said ?? (isGiven(exercise, work) ? exercise.start : null);
 	return start && work.turned ? turnedStart(start) : start;
 }
 

@@ -1,4 +1,4 @@
-import { factTable, type GoesBy, listed } from '@tidy-sum/core';
+import { factTable, type GoesBy, listed, sayRounding } from '@tidy-sum/core';
 import type { Support } from './my-shelf';
 import type { NumbersWay } from './numbers';
 
@@ -35,12 +35,15 @@ function labelOf<T>(choices: readonly Choice<T>[], chosen: T): string {
 }
 
 /** What the class goes by that an exercise came with, in a sentence; '' where it says nothing of what is chosen. */
-export function sayGoesBy({ support, numbers, tables, ties }: GoesBy = {}): string {
+export function sayGoesBy({ support, numbers, tables, ties, decimal, rounding, given }: GoesBy = {}): string {
 	const says = [
 		support && `${labelOf(SUPPORT, support)} support`,
 		numbers && `numbers ${labelOf(NUMBERS, numbers)}`,
 		tables && `the tables of ${listed(tables.map((name) => factTable(name).title))}`,
 		ties && `a half rounded ${ties === 'even' ? 'to the even digit' : 'away from zero'}`,
+		...(rounding ?? []).map((row) => `answers in ${row.unit} rounded ${sayRounding(row)}`),
+		given && 'the numbers of the problem exact',
+		decimal && `a ${decimal} as the decimal mark`,
 	].filter((one) => one !== undefined);
 	return says.length
 		? `This problem came with what its class goes by: ${listed(says)}. That holds here, whatever is chosen.`

@@ -1,5 +1,6 @@
 import type { Chain, Factor } from '../chain/chain';
 import type { WorkedChain } from '../chain/work-chain';
+import { asWorked } from '../exercise/as-worked';
 import type { Asking, Exercise, WantField, Wants } from '../exercise/exercise';
 import type { OwnLine } from '../key/own-key';
 import type { Judged } from '../key/verdict';
@@ -157,5 +158,5 @@ export type Asked = Omit<AskedKind<WantField>, 'kind' | 'exercise'>;
 
 /** A kind with an exercise in hand; null where the exercise asks for another kind of answer. */
 export function askedOf<K extends WantField>(kind: AnswerKind<K>, exercise: Exercise): Asked | null {
-	return isAsking(exercise, kind.field) ? new AskedKind(kind, exercise) : null;
+	return isAsking(exercise, kind.field) ? new AskedKind(kind, asWorked(exercise)) : null;
 }

@@ -1,3 +1,4 @@
+import { asWorked } from '../exercise/as-worked';
 import type { Exercise, Rounding } from '../exercise/exercise';
 import { mustPlace } from '../exercise/must-place';
 import { figuresText, placeText } from '../say/say-figures';
@@ -11,7 +12,7 @@ export function sayRounding(rounding: Rounding): string | null {
 
 /** The form and the rounding that are asked for beside the unit: "in scientific form, to 3 figures"; '' where none is. */
 export function sayAsked(exercise: Exercise): string {
-	return [askedBy(exercise).form, sayRounding(exercise.rounding)].filter(Boolean).join(', ');
+	return [askedBy(exercise).form, sayRounding(asWorked(exercise).rounding)].filter(Boolean).join(', ');
 }
 
 /**

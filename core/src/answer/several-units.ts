@@ -157,7 +157,7 @@ export const severalUnits: AnswerKind<'units'> = {
 		by: 'typing',
 		label: 'Your answer in each unit',
 		placeholder: `in ${want.units.join(' and in ')}`,
-		example: 'For example 27.1 ft/s and 8.26 m/s: one after the other, each with its unit.',
+		example: 'For example 2.5 ft and 0.76 m: one after the other, each with its unit.',
 		units: want.units,
 		keys: [' and '],
 		quantity: false,

@@ -2,16 +2,16 @@ import { type Exact, hasStep, type WorkedChain } from './work-chain';
 
 /**
  * How two lines go: over the same units block by block; the same blocks in another order; one block of the one as several
- * of the other; from another start; or by another route.
+ * of the other; the one is not at its end yet; from another start; or by another route.
  */
-export type WayCompared = 'same' | 'order' | 'split' | 'start' | 'route';
+export type WayCompared = 'same' | 'order' | 'split' | 'begun' | 'start' | 'route';
 
 /** Two lines held against each other; places are numbers of blocks, -1 for the start. */
 export type LinesCompared = {
 	readonly way: WayCompared;
 	/** The first place where both stand at the same unit with another value; null where none is met. */
 	readonly differs: { readonly first: number; readonly second: number } | null;
-	/** Which has fewer blocks; null when they have as many. */
+	/** Which has fewer blocks; null when they have as many, or end at different units. */
 	readonly shorter: 'first' | 'second' | null;
 	/** Whether both end at the same value of the same unit. */
 	readonly sameEnd: boolean;
@@ -53,6 +53,7 @@ function wayOf(first: WorkedChain, second: WorkedChain): WayCompared {
 	if (a.length === b.length && a.every((unit, i) => unit === b[i])) return 'same';
 	if (`${[...sidesOf(first)].sort()}` === `${[...sidesOf(second)].sort()}`) return 'order';
 	const [short, long] = a.length < b.length ? [a, b] : [b, a];
+	if (short.every((unit, i) => unit === long[i])) return 'begun';
 	return short.length > 1 && short.length < long.length && isSplit(short, long) ? 'split' : 'route';
 }
 
@@ -83,7 +84,7 @@ export function compareLines(first: WorkedChain, second: WorkedChain): LinesComp
 	return {
 		way: wayOf(first, second),
 		differs: isFree ? null : differs,
-		shorter: m === n ? null : m < n ? 'first' : 'second',
+		shorter: m === n || a.at(-1) !== b.at(-1) ? null : m < n ? 'first' : 'second',
 		sameEnd,
 	};
 }

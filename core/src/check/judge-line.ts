@@ -13,6 +13,7 @@ import type { VerdictLine } from '../key/verdict';
 import type { Outcome } from '../numeral/fault';
 import { within } from '../numeral/fault';
 import { isSwapOf } from '../numeral/swaps';
+import { valueIn } from '../quantity/convert';
 import type { ReadQuantity } from '../quantity/quantity';
 import { isAlikeAlone, tyingFacts } from '../route/tied-route';
 import { amountInSentence, quantityInSentence, unitInSentence } from '../say/in-sentence';
@@ -42,7 +43,17 @@ function startsRight(chain: Chain, exercise: Exercise): boolean {
 	// A sum may begin with any of its parts.
 	if (exercise.terms?.length && !partsOfLine(exercise, chain).strange.includes(START)) return true;
 	const [mine, asked] = [amountOf(chain.start), amountOf(exercise.start)];
-	return mine !== null && asked !== null && sameAmount(mine, asked);
+	return mine !== null && asked !== null && (sameAmount(mine, asked) || sameRate(chain.start, exercise.start));
+}
+
+/** Whether two rates have the same top, over the same amount in units of one kind: 5.00 km in 18.5 min, or in 1110 s. */
+function sameRate(mine: Start, asked: Start): boolean {
+	const [one, other] = [mine, asked].map((start) => readChain({ start, factors: [] }));
+	if (!one?.ok || !other?.ok) return false;
+	const [{ top, bottom }, { top: above, bottom: below }] = [one.value.start, other.value.start];
+	if (!bottom?.number || !below?.number || !sameAmount(top, above) || !likeUnits(bottom.unit, below.unit)) return false;
+	const { value, pi } = valueIn(bottom.number, bottom.unit, below.unit, true);
+	return pi === below.number.pi && value.equals(below.number.value);
 }
 
 /** What the problem ties, where its key goes by that and the line by none of it. */

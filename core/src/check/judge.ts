@@ -1,5 +1,6 @@
 import { answerKindOf } from '../answer/answer-kinds';
 import type { Chain } from '../chain/chain';
+import { asWorked } from '../exercise/as-worked';
 import type { Exercise } from '../exercise/exercise';
 import { inPoints, markOf } from '../exercise/in-points';
 import { isRoundingOnly } from '../exercise/is-rounding-only';
@@ -38,7 +39,7 @@ export type Judging = Omit<Judged, 'lines'> & { readonly lines: FourLines };
  */
 export function judge(exercise: Exercise, answer: string, chain?: Chain): Outcome<Judging> {
 	const mark = markOf(exercise);
-	const asked = inPoints(exercise, mark);
+	const asked = asWorked(inPoints(exercise, mark));
 	const line = chain && inPoints(chain, mark);
 	const judged = judgeRead(asked, withPoints(answer, mark), line);
 	if (!judged.ok || judged.value.lines.value.verdict !== 'wrong') return judged;

@@ -9,6 +9,9 @@ export type SupportLevel = 'close' | 'light' | 'none';
 /** How much of the numbers of a line is worked for the student. */
 export type NumbersShown = 'worked' | 'laid-out' | 'covered';
 
+/** How a class rounds answers in one unit: drops to the ones, mL to the tenths. */
+export type UnitRounding = { readonly unit: string } & ({ readonly place: number } | { readonly significant: number });
+
 /** What a class goes by, wherever its exercises are worked and marked; what is left out is as it always is. */
 export type GoesBy = {
 	/** Facts of the class's own, beside those of each problem. */
@@ -19,6 +22,10 @@ export type GoesBy = {
 	readonly ties?: Ties;
 	/** What a comma before three digits means: 1,250. */
 	readonly decimal?: DecimalMark;
+	/** How answers in a unit are rounded where an exercise itself asks no rounding. */
+	readonly rounding?: readonly UnitRounding[];
+	/** Whether the numbers of its problems are taken as exact. */
+	readonly given?: 'exact';
 	readonly support?: SupportLevel;
 	readonly numbers?: NumbersShown;
 };

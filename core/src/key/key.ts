@@ -1,5 +1,6 @@
 import { type Chain, type Factor, type Start, sidesOfStart } from '../chain/chain';
 import { workChain } from '../chain/work-chain';
+import { asWorked } from '../exercise/as-worked';
 import type { Exercise, LineExercise, UnitExercise } from '../exercise/exercise';
 import { timesBlocks, unitTimes } from '../exercise/multiplied';
 import { bad, good, type Outcome, within } from '../numeral/fault';
@@ -49,7 +50,8 @@ export function unitOfStart(start: Start): string {
  * which are not equal; by converting the start where that is alike with what is wanted; else by a route over its facts
  * and the built-in tables.
  */
-export function keyOf(exercise: UnitExercise): Outcome<Key> {
+export function keyOf(posed: UnitExercise): Outcome<Key> {
+	const exercise = asWorked(posed);
 	const want = parseUnit(exercise.want.unit, { counted: true });
 	if (!want.ok) return { ok: false, fault: within(want.fault, 'exercise.want.unit') };
 	if (exercise.terms?.length) return byAdding(exercise, exercise.terms, want.value);
@@ -70,7 +72,8 @@ export function keyOf(exercise: UnitExercise): Outcome<Key> {
 }
 
 function convertedOf(exercise: Exercise, quantity: Quantity, field: string, unit: string): Outcome<Converted> {
-	const exact = field === 'exercise.start' && (exercise.exactStart ?? false);
+	const isStart = field === 'exercise.start';
+	const exact = exercise.goesBy?.given === 'exact' || (isStart && (exercise.exactStart ?? false));
 	const made = convert(quantity, unit, { difference: exercise.difference ?? false, exact, counted: true });
 	return made.ok
 		? made
@@ -120,7 +123,7 @@ function byAdding(exercise: UnitExercise, terms: readonly Quantity[], want: Unit
 		want,
 	);
 	const sum: AskedFigures = place === null ? null : { kind: 'place', place };
-	const asked = own === undefined ? sum : own;
+	const asked = own === undefined || place === null ? sum : own;
 	return good({ value, pi: 0, unit: want, ...askedFrom(exercise, asked, value, 0), limitedBy: [], chain: null });
 }
 

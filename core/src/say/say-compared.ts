@@ -4,6 +4,7 @@ const WAYS: Readonly<Record<WayCompared, string>> = {
 	same: 'Both take the same route: the same units stand after each block.',
 	order: 'Both use the same blocks, in another order.',
 	split: 'Both take the same route, and one of them takes a step in several blocks.',
+	begun: 'Both begin with the same blocks, and one of them goes on.',
 	start: 'They start from something else.',
 	route: 'They take different routes.',
 };

@@ -15,11 +15,13 @@ export function standsAfter({ value, pi, unit }: Running): { readonly number: st
 	return { number: digits && pi ? `${digits} π` : digits, unit };
 }
 
-/** The same said aloud: a number that is cut is about so much. */
-export function sayStanding(running: Running): string {
+/** The same said aloud: a number that is cut is about so much; of a range both ends, "18 to 36 degrees Fahrenheit". */
+export function sayStanding(running: Running, high?: Running): string {
 	const { number, unit } = standsAfter(running);
-	const about = number.endsWith('…');
-	return `${about ? 'about ' : ''}${sayQuantity({ number: number.replace(/…$/, ''), unit })}`;
+	const about = number.endsWith('…') ? 'about ' : '';
+	const said = number.replace(/…$/, '');
+	const to = high?.value ? sayStanding(high) : '';
+	return to ? `${about}${printWritten(said)} to ${to}` : `${about}${sayQuantity({ number: said, unit })}`;
 }
 
 /** How a kind of step is written and said; a row for each, and the compiler misses one that is not there. */
@@ -33,7 +35,7 @@ type StepWords = {
 	/** Whether what came before it and it are bracketed for a block that follows. */
 	readonly brackets: boolean;
 	/** The step said aloud, in one or two sentences. */
-	readonly says: (step: ReadStep, written: Factor, before: Running, after: Running) => string;
+	readonly says: (step: ReadStep, written: Factor, before: Running, after: Running, high?: Running) => string;
 };
 
 /** A number with its sign apart: "− 32", "+ 273.15". */
@@ -46,10 +48,10 @@ function areOrIs(said: string, verb: readonly [string, string]): string {
 	return `${said} ${/^(?:minus )?1 \S/.test(said) ? verb[0] : verb[1]}`;
 }
 
-/** What stands now, in a sentence. */
-export function sayNow(after: Running): string {
-	const said = sayStanding(after);
-	return `${after.together ? 'Together' : 'Now'} there ${/^1 \S/.test(said) ? 'is' : 'are'} ${said}.`;
+/** What stands now, in a sentence; of a range both ends. */
+export function sayNow(after: Running, high?: Running): string {
+	const said = sayStanding(after, high);
+	return `${after.together ? 'Together' : 'Now'} there ${/^1 (?!to )\S/.test(said) ? 'is' : 'are'} ${said}.`;
 }
 
 const ARE = ['is', 'are'] as const;
@@ -61,10 +63,10 @@ export const STEP_WORDS: { readonly [F in StepField]: StepWords } = {
 		shows: (_, { shift = '' }, { unit }) => `${signed(shift)}\u00a0${unit}`.trimEnd(),
 		after: (stands) => `= ${stands}`,
 		brackets: true,
-		says: (_, { shift = '' }, __, after) => {
+		says: (_, { shift = '' }, __, after, high) => {
 			const less = /^\s*[-−]/.test(shift);
 			const size = shift.replace(/^\s*[-−+]/, '').trim() || 'a number to come';
-			return `${less ? 'Take away' : 'Add'} ${size}. ${sayNow(after)}`;
+			return `${less ? 'Take away' : 'Add'} ${size}. ${sayNow(after, high)}`;
 		},
 	},
 	aside: {
@@ -130,7 +132,7 @@ export function shownStep(worked: WorkedChain, index: number, high: WorkedChain 
 	return {
 		text: words.shows(factor.step, factor.written, before),
 		after: after.value ? words.after(printStanding(after, high?.running[index + 1])) : '',
-		say: words.says(factor.step, factor.written, before, after),
+		say: words.says(factor.step, factor.written, before, after, high?.running[index + 1]),
 		brackets: words.brackets,
 		part: kind.begins ? (factor.written.term ?? null) : null,
 	};

@@ -6,11 +6,23 @@ function plainUnit(unit: string): string {
 	return unit.replace(/^(?:square|cubic) |\^?[23²³]$/gu, '');
 }
 
+const TIMES = ['not at all', 'once', 'twice', 'three times'];
+
+function timesText(count: number): string {
+	return TIMES[count] ?? `${count} times`;
+}
+
+/** How often a block of an area or a volume was taken, against how often it should be. */
+function takenFewer(power: number, taken: number): string {
+	const what = power === 2 ? 'An area' : power === 3 ? 'A volume' : 'This power';
+	return `${what} takes the factor ${timesText(power)}; here it was taken ${timesText(taken)}.`;
+}
+
 /** An area or a volume converted with the plain factor. */
 export const powerMissed: SlipKind = {
 	code: 'power-missed',
 	title: 'The plain factor for an area or a volume',
-	nudge: 'Draw one square metre: how many centimetres along, and how many rows of them?',
+	nudge: 'Draw one of the larger unit: how many of the smaller lie along an edge, and how many fill all of it?',
 	common: true,
 	laid: true,
 	wholeBlock: true,
@@ -24,7 +36,7 @@ export const powerMissed: SlipKind = {
 				...Array.from({ length: factor.power - 1 }, (_, k) => ({
 					value: truth.div(toPower(plain, k + 1)),
 					factor: i,
-					why: 'An area takes the factor twice and a volume three times; here it was taken fewer times.',
+					why: takenFewer(factor.power, factor.power - k - 1),
 				})),
 				...[times, ONE.div(times)].map((by) => ({
 					value: truth.div(toPower(plain, factor.power - 1)).mul(by),

@@ -59,8 +59,8 @@ export function BlockPanel({ view, panel: { id, writing = false }, acts, wide }:
 			{steps ? <StepPart view={view} index={index} writing={open} onDo={onDo} /> : null}
 			{open && !bare ? <BlockWriting view={view} index={index} onDo={onDo} /> : null}
 			{bare || said.text === '' ? null : (
-				<Words tone={said.turn ? 'look' : 'ink'} role="status" aria-live="polite" testID="block-says">
-					{said.text} {said.turn ? '' : nextOf(view)}
+				<Words tone={said.turn || said.checked ? 'look' : 'ink'} role="status" aria-live="polite" testID="block-says">
+					{said.text} {said.turn || said.checked ? '' : nextOf(view)}
 				</Words>
 			)}
 			<View style={styles.row}>

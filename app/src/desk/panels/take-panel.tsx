@@ -20,7 +20,8 @@ export function TakePanel({ view, acts }: PanelProps<'take'>) {
 	const styles = useStyles();
 	const [thing, setThing] = useState('');
 	const [kept, setKept] = useState('');
-	const taken = takenOn(view.worked);
+	const { want } = view.exercise;
+	const taken = takenOn(view.worked, 'form' in want && want.form === 'fraction');
 	const isHidden = view.shown.value === null;
 	const uncover = () => {
 		if (isHidden) acts.onUncover('result');

@@ -78,8 +78,8 @@ export const quantity: AnswerKind<'unit'> = {
 			label: 'Your answer, a number and a unit',
 			placeholder: 'number and unit',
 			example: range
-				? `For example 59 to 77 ${exercise.want.unit}.`
-				: 'For example 27.1 ft/s, 3.0 × 10^3 s or 1 250 m.',
+				? `For example 12.5 to 13.5 ${printUnitText(exercise.want.unit)}.`
+				: 'For example 4.62 kPa, 7.0 × 10^3 s or 1 250 m.',
 			units: [],
 			keys: range ? [' to '] : [],
 			quantity: !range,
