@@ -206,7 +206,7 @@ describe('the answers of a class, on the screen', () => {
 		);
 		expect(pageSays()).toContain('Too many figures, 1 time');
 		expect(pageSays()).toContain('3 of 3 points');
-		expect(pageSays()).toContain('Row 4: there is no exercise called “flight”');
+		expect(pageSays()).toContain(': there is no exercise called “flight”');
 		await take('marked');
 		await take('report');
 		expect([...saved.keys()]).toEqual(['week-9-marked.csv', 'week-9-marked.html']);

@@ -2,6 +2,7 @@ import { once } from 'node:events';
 import { createReadStream, createWriteStream } from 'node:fs';
 import { rename, rm, stat } from 'node:fs/promises';
 import type { Duplex, Readable, Writable } from 'node:stream';
+import { finished } from 'node:stream/promises';
 import { TextDecoder } from 'node:util';
 import { bad, type Fault, good, type Outcome } from '@tidy-sum/core';
 import {
@@ -126,7 +127,8 @@ async function markRows(input: Readable, size: number, output: Writable, ask: Ma
 /**
  * Marks a file of answers as a stream, row by row, and writes each as it is marked: to a file, which is there whole or as
  * far as it came when it was stopped, or to standard output.
- * @returns what it comes to; `encoding`, `shape`, `empty` where the answers cannot be read, and then nothing is kept.
+ * @returns what it comes to; `encoding`, `shape`, `empty` where the answers cannot be read or the file cannot be written,
+ *   and then nothing is kept.
  */
 export async function markFile(from: string, to: string | undefined, ask: MarkAsk): Promise<Outcome<MarkDone>> {
 	const input = from === '-' ? process.stdin : createReadStream(from);
@@ -140,13 +142,20 @@ export async function markFile(from: string, to: string | undefined, ask: MarkAs
 	const part = `${to}.part`;
 	const output = to === undefined ? process.stdout : createWriteStream(part);
 	try {
-		if (to !== undefined) await put(output, UTF8_MARK);
+		if (to !== undefined) {
+			await once(output, 'open').catch(() => {
+				throw refused('empty', `The file ${to} cannot be written.`);
+			});
+			await put(output, UTF8_MARK);
+		}
 		const done = await markRows(input, size, output, ask);
 		input.destroy();
 		if (to !== undefined) {
 			output.end();
-			await once(output, 'finish');
-			await rename(part, to);
+			await finished(output);
+			await rename(part, to).catch(() => {
+				throw refused('empty', `The file ${to} cannot be written.`);
+			});
 		}
 		return good(done);
 	} catch (error) {
@@ -154,7 +163,7 @@ export async function markFile(from: string, to: string | undefined, ask: MarkAs
 			// What was still to be written is not missed.
 			output.on('error', () => {});
 			output.destroy();
-			await once(output, 'close').catch(() => {});
+			await finished(output).catch(() => {});
 			await rm(part, { force: true });
 		}
 		if (error instanceof MarkFault) return { ok: false, fault: error.fault };

@@ -87,7 +87,7 @@ describe('the answers of a class, on the command line', () => {
 		);
 		expect(status).toBe(1);
 		expect(out).toMatch(
-			/^3 answers: 1 right, 1 value right, not its figures or unit, 1 not read\.\n {2}Too many figures: 1\n {2}row 4 not read: there is no exercise called “flight”/,
+			/^3 answers: 1 right, 1 value right, not its figures or unit, 1 not read\.\n {2}Too many figures: 1\n {2}not read: Row 4, Cy, “[^”]+”: there is no exercise called “flight” in the set\.\n?$/,
 		);
 		expect(table(readFileSync(at('marked.csv'), 'utf8'))).toMatchObject([
 			{ student: 'Ann', right: 'yes', points: '3', of: '3' },
@@ -102,6 +102,18 @@ describe('the answers of a class, on the command line', () => {
 		]);
 		expect(readFileSync(at('report.html'), 'utf8')).toContain('What slipped most');
 		expect(readdirSync(folder).sort()).toEqual(['answers.csv', 'marked.csv', 'report.html']);
+	});
+
+	it.each([
+		['a folder that is not there', 'no/such/marked.csv'],
+		['a folder', '.'],
+	])('that cannot be written to %s end in a sentence, and keep nothing', (_, out) => {
+		writeFileSync(at('answers.csv'), ANSWERS);
+		const before = readdirSync(folder).sort();
+		const { status, said } = run('mark', at('answers.csv'), '--set', 'book', '-o', at(out));
+		expect(status).toBe(2);
+		expect(said).toMatch(/^The file .* cannot be written\.$/);
+		expect(readdirSync(folder).sort()).toEqual(before);
 	});
 
 	it('come from standard input and go to standard output, with nothing else in between', () => {

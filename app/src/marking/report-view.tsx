@@ -1,4 +1,4 @@
-import { type Report, sayCounts, totalOf } from '@tidy-sum/exchange/report';
+import { type Report, sayCounts, sayUnread, totalOf } from '@tidy-sum/exchange/report';
 import { useState } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
@@ -119,11 +119,9 @@ export function ReportView({ report }: { readonly report: Report }) {
 						Not read
 					</Words>
 					<Box role="list" testID="report-unread">
-						{unread.map(({ at, why }) => (
-							<Box key={at} role="listitem">
-								<Words tone="look">
-									Row {at}: {why}.
-								</Words>
+						{unread.map((row) => (
+							<Box key={row.at} role="listitem">
+								<Words tone="look">{sayUnread(row)}</Words>
 							</Box>
 						))}
 					</Box>

@@ -1,4 +1,4 @@
-import { markerOf, type Report, readPoints, reportHtml, sayCounts } from '@tidy-sum/exchange/marking';
+import { markerOf, type Report, readPoints, reportHtml, sayCounts, sayUnread } from '@tidy-sum/exchange/marking';
 import cliProgress from 'cli-progress';
 import { paperNamed, sayRows, setNamed, writeWhole } from '../files';
 import { markFile, type Progress } from '../marking';
@@ -41,7 +41,7 @@ function sayReport({ rows, counts, slips, unread: not }: Report): string {
 	return [
 		`${rows} answers: ${sayCounts(counts)}.`,
 		...slips.slice(0, 5).map(({ title, count }) => `  ${title}: ${count}`),
-		...not.slice(0, 5).map(({ at, why }) => `  row ${at} not read: ${why}`),
+		...not.slice(0, 5).map((row) => `  not read: ${sayUnread(row)}`),
 	].join('\n');
 }
 

@@ -22,6 +22,7 @@ export type MarkedRow = {
 	/** The exercise of the set it belongs to. */
 	readonly exercise: ClassExercise | null;
 	readonly marked: Marked | null;
+	/** Why it is not read, as the end of a sentence without its full stop; '' where it is. */
 	readonly why: string;
 };
 
@@ -88,7 +89,7 @@ export function markerOf(set: ExerciseSet, points: Points | null = null): Marker
 		const sent = sentOf(row);
 		if (typeof sent === 'string') return { marked: null, why: sent };
 		const made = check(exercise, sent.answer, sent.chain);
-		if (!made.ok) return { marked: null, why: made.fault.message };
+		if (!made.ok) return { marked: null, why: made.fault.message.replace(/\.$/u, '') };
 		const slips = made.value.slips.map(({ code, why }) => ({ code, title: slipNamed(code)?.title ?? code, why }));
 		const lines = made.value;
 		const look = lookAt(lines, slips, sent.failing);

@@ -1,6 +1,6 @@
 import { type Bars, spreadOf, stackedBars } from '../charts';
 import { type Html, html, htmlPage, type Paper, type Written } from '../html';
-import { type AnswerWent, type Counts, countsOf, type Report, SHOWN, sayCounts, totalOf, WENT } from './report';
+import { type AnswerWent, type Counts, countsOf, type Report, SHOWN, sayCounts, sayUnread, totalOf, WENT } from './report';
 
 /** The colour of each way an answer went, on paper. */
 const COLOURS: { readonly [W in AnswerWent]: string } = {
@@ -133,7 +133,7 @@ ${table(
 }
 ${
 	unread.length
-		? html`<h2>Not read</h2><ul>${unread.map(({ at, why }) => html`<li>Row ${at}: ${why}.</li>`)}</ul>${more(counts.unread, unread.length, 'rows')}`
+		? html`<h2>Not read</h2><ul>${unread.map((row) => html`<li>${sayUnread(row)}</li>`)}</ul>${more(counts.unread, unread.length, 'rows')}`
 		: html``
 }`;
 	return htmlPage(title || 'Answers of a class', paper, STYLE, body);

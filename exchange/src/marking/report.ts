@@ -74,8 +74,28 @@ export type Report = {
 	/** What slipped most first. */
 	readonly slips: readonly SlipCount[];
 	/** The first rows that could not be read, with why. */
-	readonly unread: readonly { readonly at: number; readonly why: string }[];
+	readonly unread: readonly UnreadRow[];
 };
+
+/** A row that could not be read: who wrote what, and why. */
+export type UnreadRow = {
+	readonly at: number;
+	readonly student: string;
+	readonly written: string;
+	readonly why: string;
+};
+
+/** How much of what was written is shown. */
+const WRITTEN = 60;
+
+/**
+ * A row that could not be read, in a sentence.
+ * @example sayUnread(row) // 'Row 4, Bo, “3 m”: there is no exercise called “nope” in the set.'
+ */
+export function sayUnread({ at, student, written, why }: UnreadRow): string {
+	const shown = written.length > WRITTEN ? `${written.slice(0, WRITTEN)}…` : written;
+	return `${[`Row ${at}`, student, shown && `“${shown}”`].filter(Boolean).join(', ')}: ${why}.`;
+}
 
 /** How many lines are shown for a slip, and how many rows that could not be read. */
 const EXAMPLES = 4;
@@ -115,7 +135,7 @@ export class Counted {
 	private readonly exercises: Map<string, ExerciseSoFar>;
 	private readonly students = new Map<string, StudentSoFar>();
 	private readonly slips = new Map<string, SlipSoFar>();
-	private readonly unread: { at: number; why: string }[] = [];
+	private readonly unread: UnreadRow[] = [];
 
 	constructor(
 		private readonly title: string,
@@ -132,7 +152,10 @@ export class Counted {
 		const { row, marked, exercise } = one;
 		this.rows += 1;
 		this.counts[went] += 1;
-		if (!marked && this.unread.length < UNREAD) this.unread.push({ at: row.at, why: one.why });
+		if (!marked && this.unread.length < UNREAD) {
+			const { at, student, answer, working } = row;
+			this.unread.push({ at, student, written: answer || working, why: one.why });
+		}
 		const of = exercise ? this.exercises.get(exercise.name) : undefined;
 		if (of) of.counts[went] += 1;
 		if (row.student !== '') this.addStudent(row.student, exercise?.name, went, marked?.points ?? null);
