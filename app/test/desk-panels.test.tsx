@@ -366,7 +366,7 @@ describe('a result taken on', () => {
 		const onFact = jest.fn();
 		showPanel('wind-gust', TakePanel, { kind: 'take' }, { store, acts: { onTakeStart: onStart, onKeep: onFact } });
 		pressNamed('As the next start');
-		expect(onStart).toHaveBeenCalledWith({ quantity: { number: '97680/1', unit: 'ft/h' }, figures: 3 });
+		expect(onStart).toHaveBeenCalledWith({ quantity: { number: '97680', unit: 'ft/h' }, figures: 3 });
 		writeInto('Or as a fact: so much for one…', 'a run');
 		pressNamed('As a fact');
 		expect(onFact).toHaveBeenCalledWith(expect.objectContaining({ right: { number: '1', unit: 'run' } }));
@@ -400,6 +400,22 @@ describe('a problem of one’s own', () => {
 		expect(view().exercise.facts).toMatchObject([{ left: q('1 lap') }]);
 		pressNamed('Remove 1 lap');
 		expect(view().exercise.facts).toEqual([]);
+	});
+
+	it('has each told number exact or measured in one touch, and the figures of the line follow', () => {
+		const { view, store } = own();
+		writeInto('Start from', '2.500 mL');
+		writeInto('Wanted, a unit, or units of a measure in parts', 'g');
+		writeInto('A fact the problem states', '1.25 g = 1 mL');
+		pressNamed('Add the fact');
+		place(store, 'own-b', '1.25 g', '1 mL');
+		expect(view().worked.significant).toBe(3);
+		pressNamed('measured 1.25 g: take it as exact');
+		expect(view().worked.significant).toBe(4);
+		pressNamed('measured 2.500 mL: take it as exact');
+		expect(view().worked.significant).toBeNull();
+		pressNamed('exact 2.500 mL: take it as measured');
+		expect(view().worked.significant).toBe(4);
 	});
 
 	it.each([

@@ -2,6 +2,7 @@
 export * from './answer/wants-posed';
 export * from './chain/calculate';
 export * from './chain/compare-lines';
+export * from './chain/is-exact-fact';
 export * from './chain/keys';
 export * from './chain/place-in';
 export * from './chain/readings';

@@ -19,6 +19,7 @@ export { inPoints, markOf } from './exercise/in-points';
 export { isStated } from './exercise/is-stated';
 export { mustPlace } from './exercise/must-place';
 export { partsOfLine } from './exercise/parts-of-line';
+export { withStatedFigures } from './exercise/with-stated-figures';
 export * from './fact/fact';
 export * from './fact/fact-figures';
 export * from './fact/fact-tables';

@@ -82,6 +82,8 @@ const singleStepSchema = z.discriminatedUnion('do', [
 	}),
 	/** Whether a temperature of a problem of one's own is a difference, which has no zero. */
 	z.object({ do: z.literal('difference'), difference: z.boolean() }),
+	/** Whether the number that a problem of one's own starts from is exact: a count, or so by definition. */
+	z.object({ do: z.literal('exactStart'), exact: z.boolean() }),
 	/** The start is taken back; nothing stands until another is given. */
 	z.object({ do: z.literal('unstart') }),
 	z.object({ do: z.literal('turnStart') }),

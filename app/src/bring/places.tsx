@@ -2,6 +2,7 @@ import type { Role } from '@tidy-sum/core';
 import { readFactText } from '@tidy-sum/core/help';
 import type { SingleStep } from '@tidy-sum/schema';
 import { useState } from 'react';
+import { Exactness } from '../problem/exactness';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
@@ -131,6 +132,13 @@ export function Chooser({ work, tokens, chosen, onChoose, onDo }: Props & { read
 						)}
 					</>
 				)}
+				{chosen.place === 'start' && isNumber ? (
+					<Exactness
+						exact={work.exactStart}
+						about={chosen.text}
+						onChange={(exact) => onDo({ do: 'exactStart', exact })}
+					/>
+				) : null}
 				<Button label="Close" onPress={() => onChoose(null)} testID="chooser-close" />
 			</Box>
 			{pairing ? (

@@ -64,9 +64,7 @@ export const ProblemDraft = memo(function ProblemDraft({ name, work, tokens, cho
 				<OpenQuestion key={question} question={question} work={work} tokens={tokens} onDo={onDo} />
 			) : null}
 			{isRead ? <Beginning name={name} work={work} /> : null}
-			{work.stated.length && !filling ? (
-				<FactsStated facts={work.stated} onRemove={(fact) => onDo({ do: 'unstate', fact })} />
-			) : null}
+			{work.stated.length && !filling ? <FactsStated facts={work.stated} onDo={onDo} /> : null}
 			<Places tokens={tokens} chosen={chosen} onChoose={onChoose} />
 			<Box style={styles.row}>
 				<Button

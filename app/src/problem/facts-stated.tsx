@@ -1,14 +1,17 @@
 import { type Fact, printQuantity, writtenQuantity } from '@tidy-sum/core';
+import { isExactFact } from '@tidy-sum/core/help';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Words } from '../ui/words';
+import { Exactness } from './exactness';
+import type { FieldProps } from './field-props';
 
-type Props = { readonly facts: readonly Fact[]; readonly onRemove: (fact: Fact) => void };
+type Props = { readonly facts: readonly Fact[] } & Pick<FieldProps, 'onDo'>;
 
-/** The facts a problem states, as equations, each with a way to take it out. */
-export function FactsStated({ facts, onRemove }: Props) {
+/** The facts a problem states, as equations, each with whether it is exact, and a way to take it out. */
+export function FactsStated({ facts, onDo }: Props) {
 	const styles = useStyles();
 	return (
 		<Box role="list" aria-label="Facts of the problem" style={styles.facts} testID="facts-stated">
@@ -17,10 +20,15 @@ export function FactsStated({ facts, onRemove }: Props) {
 					<Words style={styles.words}>
 						{printQuantity(one.left)} = {printQuantity(one.right)}
 					</Words>
+					<Exactness
+						exact={isExactFact(one)}
+						about={writtenQuantity(one.left)}
+						onChange={(exact) => onDo({ do: 'state', fact: { ...one, exact } })}
+					/>
 					<Button
 						label="Remove"
 						say={writtenQuantity(one.left)}
-						onPress={() => onRemove(one)}
+						onPress={() => onDo({ do: 'unstate', fact: one })}
 						testID={`unstate-${one.left.unit}`}
 					/>
 				</Box>

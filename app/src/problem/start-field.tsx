@@ -1,7 +1,12 @@
 import { readStarting, startingText } from '@tidy-sum/core/help';
 import { useState } from 'react';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
 import { PadField } from '../ui/pad-field';
+import { Words } from '../ui/words';
 import type { OwnParts } from '../work/exercises';
+import { Exactness } from './exactness';
 import type { FieldProps } from './field-props';
 import { sayStarting, startingOf, startStep } from './starting';
 
@@ -13,6 +18,7 @@ function startText(own: OwnParts): string {
 
 /** What the line starts from: a quantity, one over another, a range, a measure in parts, a sum. */
 export function StartField({ own, onDo, pad, units, onEnter }: FieldProps) {
+	const styles = useStyles();
 	const [typed, setTyped] = useState<string | null>(null);
 	const told = startText(own);
 	const text = typed ?? told;
@@ -24,19 +30,31 @@ export function StartField({ own, onDo, pad, units, onEnter }: FieldProps) {
 		onDo(made.ok ? startStep(made.value) : { do: 'unstart' });
 	};
 	return (
-		<PadField
-			label="Start from"
-			named
-			value={text}
-			onChange={type}
-			onEnter={onEnter}
-			placeholder="2.75 in/h, 150 km in 2.5 h, 50 to 68 °F, 7 ft 5 in"
-			fault={read && !read.ok ? read.fault : null}
-			reads={read?.ok ? `Reads as ${sayStarting(read.value)}` : ''}
-			pad={pad}
-			units={units}
-			more={[' in ', ' to ', ' + ']}
-			testID="own-start"
-		/>
+		<>
+			<PadField
+				label="Start from"
+				named
+				value={text}
+				onChange={type}
+				onEnter={onEnter}
+				placeholder="2.75 in/h, 150 km in 2.5 h, 50 to 68 °F, 7 ft 5 in"
+				fault={read && !read.ok ? read.fault : null}
+				reads={read?.ok ? `Reads as ${sayStarting(read.value)}` : ''}
+				pad={pad}
+				units={units}
+				more={[' in ', ' to ', ' + ']}
+				testID="own-start"
+			/>
+			{own.start ? (
+				<Box style={styles.row}>
+					<Words size="small" tone="soft">
+						Its number is
+					</Words>
+					<Exactness exact={own.exactStart} about={told} onChange={(exact) => onDo({ do: 'exactStart', exact })} />
+				</Box>
+			) : null}
+		</>
 	);
 }
+
+const useStyles = makeStyles(() => ({ row: { flexDirection: 'row', alignItems: 'center', gap: GAP.s } }));

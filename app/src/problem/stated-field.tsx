@@ -37,7 +37,7 @@ export function StatedField({ own, onDo, pad, units, onEnter, half }: FieldProps
 			<Box style={styles.row}>
 				<Button label="Add the fact" disabled={!read?.ok} onPress={add} testID="own-add" />
 			</Box>
-			<FactsStated facts={own.stated} onRemove={(one) => onDo({ do: 'unstate', fact: one })} />
+			<FactsStated facts={own.stated} onDo={onDo} />
 		</>
 	);
 }

@@ -7,6 +7,7 @@ import {
 	parseUnit,
 	type Start,
 	turnedStart,
+	withStatedFigures,
 } from '@tidy-sum/core';
 import { isOwn } from './exercises';
 import { legibleFactor } from './legible-factor';
@@ -40,7 +41,7 @@ export function chainOf(exercise: BookExercise, work: LineParts): Chain {
 	const want = wantOf(exercise, work);
 	const isTold = work.start === null || isOwn(exercise.name);
 	const exact = exercise.exactStart !== undefined && isTold ? { exactStart: exercise.exactStart } : {};
-	return {
+	const chain = {
 		start: start ?? { number: '', unit: '' },
 		...exact,
 		...(exercise.parts === undefined ? {} : { parts: exercise.parts }),
@@ -48,6 +49,7 @@ export function chainOf(exercise: BookExercise, work: LineParts): Chain {
 		factors: work.blocks.map(({ factor }) => legibleFactor(factor)),
 		...(want !== null && parseUnit(want, { counted: true }).ok ? { want } : {}),
 	};
+	return withStatedFigures(chain, exercise);
 }
 
 /** Whether an exercise is worked on a line at all. */

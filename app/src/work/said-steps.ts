@@ -81,6 +81,7 @@ const SENTENCES: Sentences = {
 	start: ({ start }) => `The line starts from ${startText(start)}.`,
 	difference: ({ difference }) =>
 		difference ? 'The temperature is a difference, which has no zero.' : 'The temperature is a reading.',
+	exactStart: ({ exact }) => `The number of the start is taken as ${exact ? 'exact' : 'measured'}.`,
 	unstart: () => 'The start is taken back.',
 	turnStart: () => 'The start is turned over.',
 	state: ({ fact }) => `A fact is noted: ${quantity(fact.left)} = ${quantity(fact.right)}.`,

@@ -2,14 +2,13 @@ import { askedBy, type BookExercise, type Chain, type FourLines, goalOf, judge, 
 import { answerOf } from './line-of-work';
 import type { Work } from './work';
 
-/** What goes to the check: the exercise, the answer, and the line where there is one or should be. */
+/** What goes to the check: the exercise, the answer, and the line where a block was laid. */
 export type Sent = { readonly exercise: BookExercise; readonly answer: string; readonly line: Chain | undefined };
 
 /** What goes to the check of an exercise as it is worked. */
 export function sentOf(exercise: BookExercise, work: Work, chain: Chain): Sent {
 	const want = goalOf(exercise);
-	const need = askedBy(exercise).line;
-	const comes = need === 'needed' || (need === 'may-lack' && chain.factors.length > 0);
+	const comes = askedBy(exercise).line === 'may-lack' && chain.factors.length > 0;
 	const line = { ...chain, ...(want === null ? {} : { want }) };
 	return { exercise, answer: answerOf(exercise, work), line: comes ? line : undefined };
 }

@@ -7,6 +7,7 @@ export type ByHand = {
 	readonly want: boolean;
 	readonly rounding: boolean;
 	readonly difference: boolean;
+	readonly exactStart: boolean;
 	/** Facts added, facts taken out of those that were read, and places given. */
 	readonly facts: readonly Fact[];
 	readonly dropped: readonly Fact[];

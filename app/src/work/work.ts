@@ -91,6 +91,12 @@ const DOES: { readonly [K in Step['do']]?: (work: Work, step: Extract<Step, { do
 		difference,
 		byHand: { ...work.byHand, difference: true },
 	}),
+	exactStart: (work, { exact }) => ({
+		...work,
+		checked: false,
+		exactStart: exact,
+		byHand: { ...work.byHand, exactStart: true },
+	}),
 	turnStart: (work) => ({ ...work, checked: false, turned: !work.turned }),
 	state: (work, { fact }) => ({
 		...work,

@@ -10,8 +10,8 @@ import type { Answer } from '../read/read-answer';
 /** How an exercise may be worked: the line (null where none is worked), and a whole answer that the check finds right. */
 export type Solution = { readonly chain: Chain | null; readonly answer: string };
 
-/** Whether a line of factors belongs to an answer: the check wants one, it may be left out, or there is none. */
-export type LineNeed = 'needed' | 'may-lack' | 'none';
+/** Whether a line of factors belongs to an answer: it may be left out, or there is none. */
+export type LineNeed = 'may-lack' | 'none';
 
 /** What steps that add are there for on its line: a temperature or a sum, wholes set aside, or nothing at all. */
 export type Adding = 'as-the-key' | 'wholes-aside' | 'nothing';

@@ -102,7 +102,7 @@ export const oneFactor: AnswerKind<'factor'> = {
 	goal: ({ factor }) => factor,
 	units: ({ factor }) => [factor],
 	countedIn: () => [],
-	line: ({ line }) => (line === undefined ? 'may-lack' : 'needed'),
+	line: () => 'may-lack',
 	adding: 'nothing',
 	lacks: () => null,
 	says: ({ want }) => `the one factor that leads to ${printUnitText(want.factor)}`,

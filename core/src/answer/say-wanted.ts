@@ -31,7 +31,17 @@ export function sayWantedAtFirst(exercise: Exercise): string {
 	return underProblem(exercise, mustPlace(exercise) ? null : goalOf(exercise));
 }
 
-/** What is wanted, as it stands under the problem, with the unit as far as it is said. */
+/** Whether a line is asked for: '' where the answer itself is a block. */
+function sayLineAsked(exercise: Exercise): string {
+	const { line, answering } = askedBy(exercise);
+	if (line === 'none') return 'No line is needed.';
+	return answering.by === 'placing' ? '' : 'A line is optional.';
+}
+
+/**
+ * What is wanted, as it stands under the problem, with the unit as far as it is said, and whether a line is asked for.
+ * @example underProblem(exercise, 'mm/min') // 'Wanted: mm/min. A line is optional.'
+ */
 export function underProblem(exercise: Exercise, unit: string | null): string {
-	return `Wanted: ${sayWanted(exercise, unit)}`;
+	return [`Wanted: ${sayWanted(exercise, unit)}.`, sayLineAsked(exercise)].filter(Boolean).join(' ');
 }

@@ -1,6 +1,16 @@
 import { type Bars, spreadOf, stackedBars } from '../charts';
 import { type Html, html, htmlPage, type Paper, type Written } from '../html';
-import { type AnswerWent, type Counts, countsOf, type Report, SHOWN, sayCounts, sayUnread, totalOf, WENT } from './report';
+import {
+	type AnswerWent,
+	type Counts,
+	countsOf,
+	type Report,
+	SHOWN,
+	sayCounts,
+	sayUnread,
+	totalOf,
+	WENT,
+} from './report';
 
 /** The colour of each way an answer went, on paper. */
 const COLOURS: { readonly [W in AnswerWent]: string } = {

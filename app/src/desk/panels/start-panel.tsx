@@ -1,5 +1,6 @@
 import { mustPlace, sayQuantity, sidesOfStart } from '@tidy-sum/core';
 import { __iconData as TurnOver } from 'lucide-react-native/icons/arrow-up-down';
+import { Exactness } from '../../problem/exactness';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
@@ -34,11 +35,23 @@ export function StartPanel({ view, acts }: PanelProps<'start'>) {
 				<Button label="Turn over" icon={TurnOver} onPress={() => acts.onDo({ do: 'turnStart' })} testID="turn-start" />
 				{places ? <Button label="Start from another" onPress={() => acts.show(places)} testID="other-start" /> : null}
 			</Box>
+			{isOwn(exercise.name) ? (
+				<Box style={styles.row}>
+					<Words size="small" tone="soft">
+						Its number is
+					</Words>
+					<Exactness
+						exact={view.work.exactStart}
+						about={sayQuantity(top)}
+						onChange={(exact) => acts.onDo({ do: 'exactStart', exact })}
+					/>
+				</Box>
+			) : null}
 			{unclear === null ? null : <Zeros text={unclear} figures={view.work.startFigures} onChoose={acts.onZeros} />}
 		</PanelFrame>
 	);
 }
 
 const useStyles = makeStyles(() => ({
-	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+	row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: GAP.s },
 }));

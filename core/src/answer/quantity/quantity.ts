@@ -59,7 +59,7 @@ export const quantity: AnswerKind<'unit'> = {
 	goal: ({ unit }) => unit,
 	units: ({ unit }) => [unit],
 	countedIn: (text, { unit }) => countedInParts(text, [unit]),
-	line: ({ terms, line }) => (terms !== undefined || line === undefined ? 'may-lack' : 'needed'),
+	line: () => 'may-lack',
 	adding: 'as-the-key',
 	lacks: lacksOfQuantity,
 	says: (_, unit) => (unit === null ? 'not said yet' : printUnitText(unit) || 'a plain number'),
