@@ -408,7 +408,7 @@ describe('a problem of one’s own', () => {
 		writeInto('Wanted, a unit, or units of a measure in parts', 'g');
 		writeInto('A fact the problem states', '1.25 g = 1 mL');
 		pressNamed('Add the fact');
-		place(store, 'own-b', '1.25 g', '1 mL');
+		act(() => place(store, 'own-b', '1.25 g', '1 mL'));
 		expect(view().worked.significant).toBe(3);
 		pressNamed('measured 1.25 g: take it as exact');
 		expect(view().worked.significant).toBe(4);
