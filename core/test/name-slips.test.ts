@@ -200,6 +200,25 @@ describe('two slips on one line', () => {
 		expect(asked).toBeGreaterThan(40);
 		expect(both / asked).toBeGreaterThan(0.5);
 	});
+
+	it('are told as two, and neither as the whole cause', () => {
+		let told = 0;
+		for (const line of LINES)
+			for (const [i, [, lay]] of LAID.entries())
+				for (const [, layOther] of LAID.slice(i + 1)) {
+					const start = { number: '7.31', unit: line.from };
+					const laid = layOther(lay(line.factors, line.factors.length - 1), 0);
+					const made = check(exerciseOf(line, '7.31'), `${three(lineValue({ start, factors: laid }))} ${line.to}`);
+					const slips = made.ok ? made.value.slips : [];
+					if (!slips.some(({ also }) => also !== undefined)) continue;
+					told += 1;
+					for (const { why, also } of slips) {
+						expect(also).toBeDefined();
+						expect(why).toMatch(/^No single slip gives this number; two at once do: /);
+					}
+				}
+		expect(told).toBeGreaterThan(3);
+	});
 });
 
 describe('a wrong number', () => {

@@ -113,12 +113,12 @@ export function SlipShown({ slip, other, isTold }: SlipProps) {
 	const styles = useStyles();
 	return (
 		<View style={styles.slip} testID="slip" aria-live="polite">
-			<Words strong>What may have happened: {slip.title.toLowerCase()}</Words>
+			<Words strong>What may have happened: {slip.also ? 'two slips at once' : slip.title.toLowerCase()}</Words>
 			{isTold ? null : <Words>{slip.why}</Words>}
 			<Words size="small" tone="soft">
 				{slip.nudge}
 			</Words>
-			{other ? <Words size="small">Or else: {other.title.toLowerCase()}.</Words> : null}
+			{other && other.code !== slip.also ? <Words size="small">Or else: {other.title.toLowerCase()}.</Words> : null}
 		</View>
 	);
 }

@@ -4,9 +4,9 @@ import type { Sent } from './sent';
 
 let last: { readonly key: string; readonly naming: Promise<Naming> } | null = null;
 
-/** Names in the worker what is behind a check that is not right; the same asked twice is one search. */
+/** Names in the worker what is behind a check that is not right; the same asked twice, with the same rules, is one search. */
 export function nameSent({ exercise, answer, line }: Sent): Promise<Naming> {
-	const key = JSON.stringify([exercise.name, exercise.prompt, answer, line]);
+	const key = JSON.stringify([exercise, answer, line]);
 	if (last?.key !== key) {
 		const naming = work((jobs) => jobs.slips(exercise, answer, line));
 		last = { key, naming };

@@ -32,8 +32,8 @@ export function worst(one: VerdictLine, other: VerdictLine): VerdictLine {
 /** A slip that shows by itself; without a code where a block with unequal sides tells which one it was. */
 export type FoundSlip = Omit<Slip, 'code'> & { readonly code: string | null; readonly block?: ReadFactor };
 
-/** A recognised mistake, by the codes of the brief. */
-export type Slip = { readonly code: string; readonly factor?: number; readonly why: string };
+/** A recognised mistake, by the codes of the brief; `also` is the other of two that give the number only together. */
+export type Slip = { readonly code: string; readonly factor?: number; readonly why: string; readonly also?: string };
 
 /** Slips each once, where they come first. */
 export function eachOnce(slips: readonly Slip[]): readonly Slip[] {

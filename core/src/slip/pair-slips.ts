@@ -6,6 +6,7 @@ import type { Evidence, SlipKind, Suspect } from './slip-kind';
 /** A single slip as what it multiplies the true value by. */
 type Single = {
 	readonly code: string;
+	readonly title: string;
 	/** How many likelier ones there are: kinds before its own, and ways of its own kind on the same block. */
 	readonly order: number;
 	readonly rank: number;
@@ -22,14 +23,14 @@ const RARER = 0.8;
 
 function singlesOf(evidence: Evidence, kinds: readonly SlipKind[]): readonly Single[] {
 	const truth = evidence.truth.nearly();
-	return kinds.flatMap(({ code, suspects }, order) => {
+	return kinds.flatMap(({ code, title, suspects }, order) => {
 		const seen = new Map<number | undefined, number>();
 		return (suspects?.(evidence) ?? [])
 			.filter(({ value }) => value.sign === evidence.truth.sign)
 			.map((suspect): Single => {
 				const before = seen.get(suspect.factor) ?? 0;
 				seen.set(suspect.factor, before + 1);
-				return { code, order, rank: order + before, suspect, ratio: suspect.value.nearly() / truth };
+				return { code, title, order, rank: order + before, suspect, ratio: suspect.value.nearly() / truth };
 			});
 	});
 }
@@ -48,13 +49,17 @@ function grouped(singles: readonly Single[]): readonly (readonly Single[])[] {
 	return groups;
 }
 
-function named({ code, suspect: { factor, why } }: Single): Slip {
-	return { code, ...(factor === undefined ? {} : { factor }), why };
+/** One of two slips, told as one of two: neither alone would have given the number. */
+function named({ code, title, suspect: { factor } }: Single, other: Single): Slip {
+	const [one, two] = [title, other.title].map((each) => each.toLowerCase());
+	const both = one === two ? `twice the same: ${one}` : `${one}, and ${two}`;
+	const why = `No single slip gives this number; two at once do: ${both}. Mend one, and look again.`;
+	return { code, ...(factor === undefined ? {} : { factor }), why, also: other.code };
 }
 
 /**
- * The slips that would have given an answer two at a time, to be asked only where no single one does; each once,
- * those first that stand in the likeliest pairs.
+ * The slips that would have given an answer two at a time, to be asked only where no single one does; each once, with
+ * the other of its likeliest pair, those first that stand in the likeliest pairs.
  * @param fits whether a value is the answer as far as that is written.
  * @param chance how many values may be explained.
  */
@@ -81,12 +86,17 @@ export function pairSlips(
 					if (!together(a, b) || !chance.admits(right * ratio) || Math.abs(ratio / asked - 1) > NEAR) continue;
 					if (fits(a.suspect.value.mul(b.suspect.value).div(truth))) pairs.push({ a, b, weight: RARER ** rank });
 				}
-	const weights = new Map<string, { weight: number; readonly first: Single }>();
+	const weights = new Map<string, { weight: number; readonly first: Single; readonly other: Single }>();
 	for (const { a, b, weight } of pairs)
-		for (const one of a.code === b.code ? [a] : [a, b]) {
+		for (const [one, other] of a.code === b.code
+			? [[a, b] as const]
+			: ([
+					[a, b],
+					[b, a],
+				] as const)) {
 			const seen = weights.get(one.code);
 			if (seen) seen.weight += weight;
-			else weights.set(one.code, { weight, first: one });
+			else weights.set(one.code, { weight, first: one, other });
 		}
-	return [...weights.values()].sort((x, y) => y.weight - x.weight).map(({ first }) => named(first));
+	return [...weights.values()].sort((x, y) => y.weight - x.weight).map(({ first, other }) => named(first, other));
 }
