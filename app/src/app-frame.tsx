@@ -1,12 +1,14 @@
 import { Slot } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { type ReactNode, useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { Provider } from 'react-redux';
 import { applySettings } from './device/settings';
+import { useHydrated } from './device/use-hydrated';
 import { NewVersion } from './new-version';
 import { WithPlaces } from './places/with-places';
 import { makeStore, useAppSelector } from './store/store';
 import { makeStyles } from './theme/use-styles';
+import { DecimalContext } from './ui/decimal';
 import { later } from './ui/later';
 
 /** The page follows its settings as they change; before it is first painted its own script has set it. */
@@ -14,6 +16,13 @@ function FollowsSettings() {
 	const settings = useAppSelector((state) => state.settings);
 	useEffect(() => applySettings(settings, globalThis.document.documentElement), [settings]);
 	return null;
+}
+
+/** Numbers in the decimal mark this device is set to; a page that was drawn ahead has points until it is taken over. */
+function InMark({ children }: { readonly children: ReactNode }) {
+	const decimal = useAppSelector((state) => state.settings.decimal);
+	const isHydrated = useHydrated();
+	return <DecimalContext value={isHydrated ? decimal : 'point'}>{children}</DecimalContext>;
 }
 
 /** Opening the desk begins before anything is drawn: what lies on the device is looked for meanwhile. */
@@ -41,13 +50,15 @@ export function AppFrame() {
 	return (
 		<Provider store={store}>
 			<FollowsSettings />
-			<View style={styles.frame}>
-				<NewVersion />
-				<SaysOfDesk />
-				<WithPlaces>
-					<Slot />
-				</WithPlaces>
-			</View>
+			<InMark>
+				<View style={styles.frame}>
+					<NewVersion />
+					<SaysOfDesk />
+					<WithPlaces>
+						<Slot />
+					</WithPlaces>
+				</View>
+			</InMark>
 		</Provider>
 	);
 }

@@ -24,6 +24,7 @@ describe('what a device is set to', () => {
 		pressNamed('dark');
 		pressNamed('150 %');
 		pressId('motion-none');
+		pressNamed('comma');
 		pressId('letter-keys-off');
 		expect(pageSays()).toContain('Letters alone do nothing');
 		expect(makeStore().getState().settings).toEqual({
@@ -31,6 +32,7 @@ describe('what a device is set to', () => {
 			text: 150,
 			motion: 'none',
 			letterKeys: false,
+			decimal: 'comma',
 			guide: 'never',
 		});
 	});
@@ -45,7 +47,14 @@ describe('what a device is set to', () => {
 
 	it('is what the page follows: its theme, its size, and whether anything moves', () => {
 		const page = document.createElement('html');
-		const settings = { theme: 'dark', text: 200, motion: 'none', letterKeys: true, guide: 'never' } as const;
+		const settings = {
+			theme: 'dark',
+			text: 200,
+			motion: 'none',
+			letterKeys: true,
+			guide: 'never',
+			decimal: 'point',
+		} as const;
 		applySettings(settings, page);
 		expect(page.dataset).toMatchObject({ theme: 'dark', motion: 'none' });
 		expect(page.style.getPropertyValue('--size')).toBe('2');

@@ -44,6 +44,7 @@ export * from './quantity/quantity';
 export { type Answer, readAnswer } from './read/read-answer';
 export { readQuantityText } from './read/read-quantity-text';
 export * from './route/route';
+export * from './say/in-mark';
 export * from './say/listed';
 export * from './say/say';
 export * from './say/say-figures';

@@ -1,4 +1,4 @@
-import type { Chain, WorkedChain } from '@tidy-sum/core';
+import { type Chain, type DecimalMark, inMark, type WorkedChain } from '@tidy-sum/core';
 import temml from 'temml';
 import { lineLatex, lineLatexPieces } from './line-latex';
 import { lineText } from './line-text';
@@ -80,9 +80,19 @@ export const LINE_FORMS: readonly LineForm[] = [
 	},
 ];
 
-/** The line as MathML for a page, piece by piece, so that it breaks where it is wider than the paper. */
-export function lineMathml({ chain, worked }: Pick<LinePaper, 'chain' | 'worked'>): string {
+/** A number in MathML. */
+const NUMBER = /(?<=<mn>)[^<]+(?=<\/mn>)/gu;
+
+/**
+ * The line as MathML for a page, piece by piece, so that it breaks where it is wider than the paper.
+ * @param mark the decimal mark of its numbers.
+ */
+export function lineMathml(
+	{ chain, worked }: Pick<LinePaper, 'chain' | 'worked'>,
+	mark: DecimalMark = 'point',
+): string {
 	return lineLatexPieces(chain, worked)
 		.map((piece) => temml.renderToString(`\\displaystyle ${piece}`))
-		.join(' ');
+		.join(' ')
+		.replace(NUMBER, (number) => inMark(number, mark));
 }

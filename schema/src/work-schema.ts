@@ -51,6 +51,23 @@ export type KeptProblem = z.infer<typeof sheetProblemSchema>;
 /** The name of a piece of work or of a problem in a list that is put in order. */
 const listedSchema = z.string().regex(/^[a-z0-9-]{1,60}$/);
 
+const judgedSchema = z.object({
+	verdict: z.enum(['right', 'wrong', 'unclear', 'absent', 'not-asked']),
+	why: z.string().max(2000),
+});
+
+/** An answer that the student thinks is right: everything the check went by, and what it said. */
+export const queriedSchema = z.object({
+	title: z.string().max(200),
+	exercise: exerciseSchema,
+	answer: textSchema,
+	start: startSchema.nullable(),
+	factors: z.array(factorSchema).max(60),
+	said: z.object({ line: judgedSchema, value: judgedSchema, figures: judgedSchema, unit: judgedSchema }),
+});
+
+export type Queried = z.infer<typeof queriedSchema>;
+
 /** One thing done by itself. */
 const singleStepSchema = z.discriminatedUnion('do', [
 	/** The text of a problem of one's own, and what was read of it, once it was. */
@@ -136,6 +153,9 @@ const singleStepSchema = z.discriminatedUnion('do', [
 	z.object({ do: z.literal('allow'), table: z.string().max(40), allowed: z.boolean() }),
 	z.object({ do: z.literal('support'), level: z.enum(SUPPORTS) }),
 	z.object({ do: z.literal('numbers'), way: z.enum(NUMBERS) }),
+	/** An answer is kept as one the student thinks is right, or no more. */
+	z.object({ do: z.literal('query'), id: blockIdSchema, queried: queriedSchema }),
+	z.object({ do: z.literal('unquery'), id: blockIdSchema }),
 ]);
 
 /**

@@ -11,6 +11,8 @@ const MAY_BE = {
 	motion: ['device', 'none'],
 	/** Whether single letters are keys of the Desk (WCAG 2.1.4). */
 	letterKeys: [true, false],
+	/** The decimal mark in which numbers are shown and typed, where no class or problem says another. */
+	decimal: ['point', 'comma'],
 	guide: GUIDE,
 } as const;
 

@@ -1,12 +1,13 @@
 import { askedBy, printWritten, sayWanted, type WorkedChain } from '@tidy-sum/core';
 import { sayLine } from '@tidy-sum/core/help';
 import { type LinePaper, lineMathml } from '@tidy-sum/exchange';
-import { useMemo } from 'react';
+import { useContext, useMemo } from 'react';
 import createElement from 'react-native-web/dist/exports/createElement';
 import { sayVerdict } from '../line/four-lines';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
+import { DecimalContext } from '../ui/decimal';
 import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
 import { answerOf, wantOf } from '../work/line-of-work';
@@ -46,6 +47,7 @@ export function PaperOf({ view, title }: { readonly view: DeskView; readonly tit
 	const { exercise, work, verdict } = view;
 	const paper = useMemo(() => paperOf(view), [view]);
 	const { answer } = paper;
+	const mark = useContext(DecimalContext);
 	const sentences = useMemo(() => sayLine(linedUp(view)), [view]);
 	return (
 		<>
@@ -60,7 +62,7 @@ export function PaperOf({ view, title }: { readonly view: DeskView; readonly tit
 				{createElement('div', {
 					style: styles.formula,
 					'data-testid': 'hand-in-line',
-					dangerouslySetInnerHTML: { __html: lineMathml(paper) },
+					dangerouslySetInnerHTML: { __html: lineMathml(paper, mark) },
 				})}
 			</Box>
 			<Box style={styles.said} role="list" testID="hand-in-said">

@@ -18,6 +18,7 @@ import { SHELF } from '../work/list-names';
 import { chosenNumbers } from '../work/numbers';
 import { NUMBERS, SUPPORT } from '../work/said-choices';
 import { did } from '../work/works-reducer';
+import { QueriesPart } from './queries-part';
 import { YourData } from './your-data';
 
 const THEMES = [
@@ -42,6 +43,15 @@ const LETTERS = [
 		label: 'off',
 		says: 'Letters alone do nothing. The arrows, Esc, Delete and what goes with Ctrl or Cmd still work.',
 	},
+] as const;
+
+const DECIMALS = [
+	{
+		value: 'point',
+		label: 'point',
+		says: 'Numbers are written as 2.54. A comma before three digits groups them: 1,250.',
+	},
+	{ value: 'comma', label: 'comma', says: 'Numbers are written as 2,54, and 1,250 is a little more than one.' },
 ] as const;
 
 const SIZES = TEXT_SIZES.map((size) => ({ value: `${size}`, label: `${size} %` }));
@@ -71,6 +81,22 @@ function Explained<T extends string>({ choices, chosen, always = '', saysID, ...
 	);
 }
 
+/** The decimal mark; a class or a problem may say another, which holds for its exercises. */
+function DecimalChoice() {
+	const [{ decimal }, change] = useSettings();
+	return (
+		<Explained
+			label="Decimal mark"
+			choices={DECIMALS}
+			chosen={decimal}
+			onChoose={(next) => change({ decimal: next })}
+			always="What your class or a problem says comes first."
+			testID="decimal"
+			saysID="decimal-says"
+		/>
+	);
+}
+
 /** How one works: how much is said, how numbers are shown, which tables count. It goes with the desk to other devices. */
 function Working() {
 	const dispatch = useAppDispatch();
@@ -94,6 +120,7 @@ function Working() {
 				testID="numbers-way"
 				saysID="numbers-say"
 			/>
+			<DecimalChoice />
 			<TablesInUse allowed={shelf.allowed} onShelf={(step) => dispatch(did(SHELF, step))} />
 		</Part>
 	);
@@ -146,7 +173,12 @@ export function SettingsScreen() {
 		<Page
 			title="Settings"
 			testID="settings"
-			beside={<YourData />}
+			beside={
+				<>
+					<YourData />
+					<QueriesPart />
+				</>
+			}
 			tools={<Button label="Today" icon={Back} onPress={() => router.navigate('/')} testID="to-today" />}
 		>
 			<Working />

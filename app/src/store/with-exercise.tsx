@@ -1,5 +1,6 @@
-import type { ReactNode } from 'react';
+import { type ReactNode, useContext } from 'react';
 import { Coming, NotHere } from '../places/not-here';
+import { DecimalContext } from '../ui/decimal';
 import type { DeskView } from '../work/desk-view';
 import { isOwn } from '../work/exercises';
 import { useDesk } from './use-desk';
@@ -7,10 +8,13 @@ import { useExercise } from './use-exercise';
 
 type Props = { readonly name: string; readonly children: (view: DeskView) => ReactNode };
 
-/** The Desk of an exercise that lies ready. */
+/** The Desk of an exercise that lies ready, in the decimal mark that it or its class goes by. */
 function Ready({ name, children }: Props) {
 	const view = useDesk(name);
-	return view && children(view);
+	const mark = useContext(DecimalContext);
+	if (!view) return null;
+	const { decimal, goesBy } = view.exercise;
+	return <DecimalContext value={decimal ?? goesBy?.decimal ?? mark}>{children(view)}</DecimalContext>;
 }
 
 /** What is shown of an exercise by its name, once it lies ready; and why there is none of that name. */

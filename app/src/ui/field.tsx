@@ -4,6 +4,7 @@ import { TextInput, View } from 'react-native';
 import { FONT, GAP, SIZE, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
+import { useMarked } from './decimal';
 import { Words } from './words';
 
 type Props = {
@@ -32,8 +33,8 @@ type Props = {
 /** A field to type into. What cannot be read is said in a sentence, and marked at its place; nothing is lost. */
 export function Field({
 	label,
-	value,
-	onChange,
+	value: kept,
+	onChange: onKept,
 	testID,
 	onSubmit,
 	onSelect,
@@ -48,6 +49,7 @@ export function Field({
 }: Props) {
 	const styles = useStyles();
 	const palette = usePalette();
+	const { value, onChange } = useMarked(kept, onKept);
 	const id = useId();
 	const [from, to] = fault?.at ?? [0, 0];
 	const marked = fault && to > from;

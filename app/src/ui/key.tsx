@@ -1,6 +1,8 @@
+import { useContext } from 'react';
 import { TARGET } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Touch } from './box';
+import { DecimalContext } from './decimal';
 import { Said } from './said';
 import { Words } from './words';
 
@@ -14,9 +16,12 @@ type Props = {
 	readonly testID: string;
 };
 
-/** One key of our own keypads. */
-export function Key({ shows, onPress, say, word = false, testID }: Props) {
+/** One key of our own keypads; the one of the decimal mark shows the mark that is in force. */
+export function Key({ shows: plain, onPress, say: said, word = false, testID }: Props) {
 	const styles = useKeyStyles();
+	const isComma = useContext(DecimalContext) === 'comma' && plain === '.';
+	const shows = isComma ? ',' : plain;
+	const say = isComma ? 'comma' : said;
 	return (
 		<Touch onTouch={onPress} testID={testID} style={[styles.key, word && styles.word]}>
 			<Words size={word ? 'body' : 'figure'}>{shows}</Words>

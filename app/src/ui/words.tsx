@@ -1,8 +1,10 @@
+import { type DecimalMark, inMark } from '@tidy-sum/core';
 import { Children, createContext, type ReactNode, useContext } from 'react';
 import { type Role, type StyleProp, StyleSheet, type TextStyle } from 'react-native';
 import createElement from 'react-native-web/dist/exports/createElement';
 import { FONT, SIZE } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
+import { DecimalContext } from './decimal';
 
 type Tone = 'ink' | 'soft' | 'pine' | 'onPine' | 'onApricot' | 'look';
 
@@ -58,6 +60,12 @@ function raised(children: ReactNode, size: keyof typeof SIZE): ReactNode {
 	});
 }
 
+/** The same with numbers in the decimal mark that is in force. */
+function marked(children: ReactNode, mark: DecimalMark): ReactNode {
+	if (mark === 'point') return children;
+	return Children.map(children, (child) => (typeof child === 'string' ? inMark(child, mark) : child));
+}
+
 /** Whether words stand inside other words, and so run on in their line. */
 const Inside = createContext(false);
 
@@ -68,6 +76,7 @@ const Inside = createContext(false);
 export function Words({ children, size = 'body', tone = 'ink', strong, mono, style, ...rest }: Props) {
 	const tones = useTones();
 	const inside = useContext(Inside);
+	const mark = useContext(DecimalContext);
 	const element = createElement(inside ? 'span' : 'div', {
 		...rest,
 		style: [
@@ -77,7 +86,7 @@ export function Words({ children, size = 'body', tone = 'ink', strong, mono, sty
 			mono ? plain.mono : strong ? plain.strong : plain.regular,
 			style,
 		],
-		children: raised(children, size),
+		children: raised(marked(children, mark), size),
 	});
 	const nests = !inside && Children.toArray(children).some((child) => typeof child === 'object');
 	return nests ? <Inside value={true}>{element}</Inside> : element;

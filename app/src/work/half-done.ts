@@ -1,7 +1,8 @@
 import { exerciseOf } from './exercises';
 import { historyOf } from './history';
 import { type HowFar, howFarNamed, isBegun, workNamed } from './how-far';
-import { BROUGHT, DRAFT, SHELF } from './list-names';
+import { DRAFT, QUERIES, SHELF } from './list-names';
+import { isList } from './merged-body';
 import { isSheet, placeInSheet, sheetTitle } from './sheet';
 import type { WorksState } from './works-reducer';
 
@@ -40,7 +41,7 @@ function onSheet(works: WorksState, name: string): string | null {
 /** What was left half done, the one touched last first; each leads to the very block one was at. */
 export function halfDone(works: WorksState, most: number): readonly HalfDone[] {
 	const names = Object.keys(works.open)
-		.filter((name) => name !== SHELF && name !== BROUGHT && !isSheet(name))
+		.filter((name) => !isList(name) && !isSheet(name))
 		.map((name) => ({ name, touched: works.byId[works.open[name] ?? '']?.touched ?? 0 }))
 		.sort((a, b) => (b.name === works.last ? 1 : 0) - (a.name === works.last ? 1 : 0) || b.touched - a.touched)
 		.slice(0, LOOKED_AT);
@@ -71,5 +72,5 @@ export function isFirstDay(works: WorksState): boolean {
 		if (entry?.away) return entry.away.here !== 'not-begun';
 		return entry?.body.tries?.length || isSheet(name) || isBegun(name, workNamed(works, name));
 	};
-	return !Object.entries(works.open).some(([name, id]) => name !== SHELF && isWorked(name, id));
+	return !Object.entries(works.open).some(([name, id]) => name !== SHELF && name !== QUERIES && isWorked(name, id));
 }

@@ -4,6 +4,9 @@ export const SHELF = 'my-shelf';
 /** The name the list of what was brought is kept under, beside the pieces of work. */
 export const BROUGHT = 'brought';
 
+/** The name the list of answers that the student thinks are right is kept under, beside the pieces of work. */
+export const QUERIES = 'queries';
+
 /** The name of what is being brought, until it is worked or kept. */
 export const DRAFT = 'own-draft';
 

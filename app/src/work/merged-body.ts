@@ -2,7 +2,7 @@ import type { Step, WorkBody } from '@tidy-sum/schema';
 import { TRIES_LIMIT } from '@tidy-sum/schema/limits';
 import { dequal } from 'dequal';
 import { continues } from './history';
-import { BROUGHT, DRAFT, SHELF } from './list-names';
+import { BROUGHT, DRAFT, QUERIES, SHELF } from './list-names';
 import { signOf } from './sign-of';
 
 /** The tries of both, each once, in the order they were made. */
@@ -14,9 +14,11 @@ function triesOf(mine: WorkBody, theirs: WorkBody): Pick<WorkBody, 'tries'> {
 	return tries.length ? { tries } : {};
 }
 
-/** Names under which lists lie that go on for ever: one's own Shelf and what was brought. Steps of both make one list. */
+const LISTS: ReadonlySet<string> = new Set([SHELF, BROUGHT, QUERIES]);
+
+/** Whether lists that go on for ever have this name, as the Shelf and what was brought. Steps of both make one list. */
 export function isList(name: string): boolean {
-	return name === SHELF || name === BROUGHT;
+	return LISTS.has(name);
 }
 
 /** How many steps two histories have in common at their beginning. */

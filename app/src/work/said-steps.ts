@@ -128,6 +128,8 @@ const SENTENCES: Sentences = {
 	drop: () => 'A fact of one’s own is taken out.',
 	allow: ({ table, allowed }) => `The table “${table}” ${allowed ? 'is' : 'is not'} in use.`,
 	support: ({ level }) => `The support is ${level}.`,
+	query: ({ queried }) => `The answer ${queried.answer} is kept as one you think is right.`,
+	unquery: () => 'An answer is no longer kept as one you think is right.',
 	numbers: ({ way }) => `The numbers are ${way.replace('-', ' ')}.`,
 };
 

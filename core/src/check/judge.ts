@@ -39,7 +39,7 @@ export type Judging = Omit<Judged, 'lines'> & { readonly lines: FourLines };
  */
 export function judge(exercise: Exercise, answer: string, chain?: Chain): Outcome<Judging> {
 	const mark = markOf(exercise);
-	const asked = asWorked(inPoints(exercise, mark));
+	const asked = asWorked(exercise);
 	const line = chain && inPoints(chain, mark);
 	const judged = judgeRead(asked, withPoints(answer, mark), line);
 	if (!judged.ok || judged.value.lines.value.verdict !== 'wrong') return judged;

@@ -1,4 +1,14 @@
-import { type Exercise, goalOf, plainCode, sayWanted, shownCode, solutionOf, workChain } from '@tidy-sum/core';
+import {
+	type Exercise,
+	goalOf,
+	inMark,
+	markOf,
+	plainCode,
+	sayWanted,
+	shownCode,
+	solutionOf,
+	workChain,
+} from '@tidy-sum/core';
 import { sayFigures } from '@tidy-sum/core/help';
 import qrcode from 'qrcode-generator';
 import { handedLink } from '../handed-link';
@@ -46,7 +56,7 @@ function opensAt(set: ExerciseSet, url: string | undefined): Html {
 }
 
 function problem(exercise: Exercise, i: number): Html {
-	const wanted = sayWanted(exercise, goalOf(exercise));
+	const wanted = inMark(sayWanted(exercise, goalOf(exercise)), markOf(exercise));
 	return html`<section class="problem whole">
 <h2>${i + 1}.</h2>
 <div>${textOfExercise(exercise)
@@ -63,10 +73,13 @@ function keyTo(exercise: Exercise, i: number): Html {
 	const solved = solutionOf(exercise);
 	if (!solved.ok)
 		return html`<section class="whole"><h2>${i + 1}.</h2><p>No key: ${solved.fault.message}</p></section>`;
-	const { chain, answer } = solved.value;
+	const mark = markOf(exercise);
+	const { chain } = solved.value;
+	const answer = inMark(solved.value.answer, mark);
 	const worked = chain ? workChain(chain) : null;
-	const line = chain && worked?.ok ? html`<p>${new Html(lineMathml({ chain, worked: worked.value }))}</p>` : html``;
-	const why = chain && worked?.ok ? sayFigures(worked.value, chain.start) : '';
+	const line =
+		chain && worked?.ok ? html`<p>${new Html(lineMathml({ chain, worked: worked.value }, mark))}</p>` : html``;
+	const why = chain && worked?.ok ? inMark(sayFigures(worked.value, chain.start), mark) : '';
 	return html`<section class="whole">
 <h2>${i + 1}. ${answer}</h2>
 ${line}

@@ -11,6 +11,7 @@ import type { DeskView } from '../../work/desk-view';
 import { Guided } from '../guide';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
+import { ThinkRight } from '../think-right';
 import { useNaming } from '../use-naming';
 
 declare module '../../work/panel-slice' {
@@ -84,6 +85,7 @@ export function VerdictPanel({ view, acts }: PanelProps<'verdict'>) {
 				<Button label="Side by side" onPress={() => acts.show({ kind: 'beside' })} testID="open-beside" />
 				<Button label="Take the result on" onPress={() => acts.show({ kind: 'take' })} testID="open-take" />
 				<Button label="Hand in" onPress={acts.onHandIn} testID="open-hand-in" />
+				{verdict.right ? null : <ThinkRight view={view} verdict={verdict} />}
 			</View>
 			{view.work.shown ? <WorkedLine view={view} /> : null}
 		</PanelFrame>

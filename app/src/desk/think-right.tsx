@@ -1,0 +1,41 @@
+import { nanoid } from '@reduxjs/toolkit';
+import type { FourLines } from '@tidy-sum/core';
+import { useAppDispatch, useAppSelector } from '../store/store';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Button } from '../ui/button';
+import { Words } from '../ui/words';
+import type { DeskView } from '../work/desk-view';
+import { QUERIES } from '../work/list-names';
+import { queriedOf, queriesIn, queryFor } from '../work/queries';
+import { sentOf } from '../work/sent';
+import { did } from '../work/works-reducer';
+
+type Props = { readonly view: DeskView; readonly verdict: FourLines };
+
+/** Keeps an answer that the check did not find right, for one who thinks it is; and takes that back. */
+export function ThinkRight({ view, verdict }: Props) {
+	const styles = useStyles();
+	const dispatch = useAppDispatch();
+	const queries = useAppSelector(({ works }) => queriesIn(works));
+	const queried = queriedOf(sentOf(view.exercise, view.work, view.chain), verdict);
+	const id = queryFor(queries, queried);
+	if (id === undefined)
+		return (
+			<Button
+				label="I think this is right"
+				onPress={() => dispatch(did(QUERIES, { do: 'query', id: nanoid(8), queried }))}
+			/>
+		);
+	return (
+		<Box style={styles.kept} role="status">
+			<Words size="small">
+				Kept, with your line and what the check said. You find all such answers in Settings, as a file for your teacher.
+			</Words>
+			<Button label="Take it back" onPress={() => dispatch(did(QUERIES, { do: 'unquery', id }))} />
+		</Box>
+	);
+}
+
+const useStyles = makeStyles(() => ({ kept: { gap: GAP.s, alignItems: 'flex-start' } }));
