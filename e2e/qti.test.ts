@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { BOOK } from '@tidy-sum/core';
 import { strFromU8, unzipSync } from 'fflate';
 import Papa from 'papaparse';
 import { Browser, DESKTOP } from './src/browser';
@@ -15,7 +16,7 @@ const BIN = join(__dirname, '..', 'cli', 'bin', 'tidy-sum.mjs');
 /** The reader no one here wrote: a general-purpose player of QTI items, for this test alone. */
 const READER = join(dirname(require.resolve('@citolab/qti-components/package.json')), 'cdn', 'index.global.js');
 
-/** How many fresh exercises are held to it beside the 40 of the book. */
+/** How many fresh exercises are held to it beside those of the book. */
 const FRESH = 60;
 
 let folder: string;
@@ -227,7 +228,7 @@ function markedBy(
 
 describe('items of QTI 3.0, in a reader no one here wrote', () => {
 	it.each([
-		['the 40 of the book', () => 'book', 40],
+		['those of the book', () => 'book', BOOK.length],
 		['60 fresh ones', freshFile, FRESH],
 	])('%s are told as we tell them: right, wrong, and right with too many figures', async (_, setOf, count) => {
 		const set = setOf();

@@ -306,7 +306,8 @@ describe('the book', () => {
 			const { chain, answer } = solved.value;
 			const made = check(exercise, answer, chain);
 			expect(made.ok && made.value).toMatchObject({ line: { verdict: 'right' }, right: true, slips: [] });
-			for (const { at } of exercise.marks ?? []) expect(exercise.prompt.slice(...at)).toMatch(/^-?[\d.]+ /);
+			for (const { at } of exercise.marks ?? [])
+				expect(exercise.prompt.slice(...at)).toMatch(/^(?:-?[\d.]+ |\$[\d.]+$)/);
 		},
 	);
 

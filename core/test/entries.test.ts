@@ -100,7 +100,9 @@ describe('an answer taken apart', () => {
 					return entry.by === 'text' ? entry.written[0] : `factor ${entry.right + 1}`;
 				})
 				.join(' ');
-			const judged = judge(exercise, answer.replace(/^(\S+)\s+(\S+)\s+(°C)$/u, '$1 to $2 $3'));
+			// The two ends of a range stand in one unit.
+			const isRange = exercise.until !== undefined;
+			const judged = judge(exercise, isRange ? answer.replace(/^(\S+)\s+(\S+)\s+(°C)$/u, '$1 to $2 $3') : answer);
 			return !judged.ok || !judged.value.lines.right;
 		});
 		expect(wrong.map(({ name }) => name)).toEqual([]);

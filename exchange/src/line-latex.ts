@@ -23,6 +23,7 @@ const SIGNS: Readonly<Record<string, string>> = {
 	'−': '-',
 	'…': '\\ldots ',
 	'%': '\\%',
+	$: '\\$',
 	'{': '\\{',
 	'}': '\\}',
 	π: '\\pi ',
@@ -32,7 +33,7 @@ const SIGNS: Readonly<Record<string, string>> = {
 /** A printed text as LaTeX: signs by name, superscripts as powers. */
 function latexOf(text: string): string {
 	return text
-		.replace(/[×−…%{}π\u202f]/gu, (sign) => SIGNS[sign] ?? sign)
+		.replace(/[×−…%${}π\u202f]/gu, (sign) => SIGNS[sign] ?? sign)
 		.replace(/[⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+/gu, (raised) => `^{${fromSuperscript(raised)}}`);
 }
 

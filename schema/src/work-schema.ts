@@ -1,7 +1,15 @@
 import type { Try } from '@tidy-sum/core';
 import { z } from 'zod';
 import { agreesWith } from './agrees';
-import { factorSchema, factSchema, figuresSchema, quantitySchema, spanSchema, startSchema } from './chain-schema';
+import {
+	decimalSchema,
+	factorSchema,
+	factSchema,
+	figuresSchema,
+	quantitySchema,
+	spanSchema,
+	startSchema,
+} from './chain-schema';
 import { ID } from './desk-names';
 import { exerciseSchema, goesBySchema, NUMBERS, roundingSchema, SUPPORTS, wantSchema } from './exercise-schema';
 import { SHEET_PROBLEMS_LIMIT, STEPS_LIMIT, TEXT_LIMIT, TRIES_LIMIT } from './limits';
@@ -24,6 +32,10 @@ export const toldSchema = z.object({
 	start: startSchema.nullable(),
 	until: quantitySchema.optional(),
 	terms: z.array(quantitySchema).max(60).optional(),
+	/** What the start is multiplied by; whether start and terms are one measure in parts; the decimal mark of its numbers. */
+	times: z.array(quantitySchema).max(6).optional(),
+	parts: z.boolean().optional(),
+	decimal: decimalSchema.optional(),
 	difference: z.boolean().optional(),
 	exactStart: z.boolean().optional(),
 	facts: z.array(factSchema).max(60),

@@ -10,8 +10,8 @@ export function hasPicture({ exercise, worked }: DeskView): boolean {
 	return !exercise.difference && (worked.read.start.top.unit.offset || (goal.ok && goal.value.offset));
 }
 
-/** Whether steps that are no factors may lie on the line: of a temperature, a sum, or a measure in parts. */
+/** Whether steps beside the facts may lie on the line: of a temperature, a sum, a product, or a measure in parts. */
 export function mayAdd(view: DeskView): boolean {
 	const { exercise } = view;
-	return hasPicture(view) || Boolean(exercise.terms ?? exercise.difference) || isOwn(exercise.name);
+	return hasPicture(view) || Boolean(exercise.terms ?? exercise.difference ?? exercise.times) || isOwn(exercise.name);
 }

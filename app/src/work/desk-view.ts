@@ -7,7 +7,9 @@ import {
 	type Fact,
 	type FactsFrom,
 	type FourLines,
+	goalOf,
 	type LaneColumn,
+	largerUnits,
 	mustPlace,
 	partsOfLine,
 	type Quantity,
@@ -140,8 +142,7 @@ const highIn = select([exerciseIn, lineIn], (exercise, line) => {
 
 const columnsIn = select([exerciseIn, lineIn], (exercise, line) => {
 	if (!exercise || !line) return [];
-	const { goal, units } = askedBy(exercise);
-	const larger = line.want === goal ? units.slice(0, -1) : [];
+	const larger = line.want === goalOf(exercise) ? largerUnits(exercise) : [];
 	return balanceOf(line.worked, line.want ?? '', larger);
 });
 

@@ -86,6 +86,13 @@ export function lineTold({ told, start, asked }: Pick<OwnParts, 'told' | 'start'
 	return told?.line && start === told.start && asked === told.want ? { line: told.line } : {};
 }
 
+/** What else was told of the start, as long as that is the one told: what multiplies it, and whether it is in parts. */
+export function startTold({ told, start }: Pick<OwnParts, 'told' | 'start'>): Pick<Told, 'times' | 'parts'> {
+	if (!told || start !== told.start) return {};
+	const { times, parts } = told;
+	return { ...(times?.length ? { times } : {}), ...(parts === undefined ? {} : { parts }) };
+}
+
 /** A problem of one's own as an exercise: what its text tells, and what the student has said. */
 export function ownExercise(name: string, own: OwnParts): BookExercise {
 	const { text, told, placed, stated, start, until, terms, difference, exactStart, want, asked, rounding } = own;
@@ -106,6 +113,8 @@ export function ownExercise(name: string, own: OwnParts): BookExercise {
 		want: asked ?? { unit: want ?? '' },
 		rounding: rounding ?? (told ? null : readText(text).rounding) ?? 'figures',
 		...lineTold(own),
+		...startTold(own),
+		...(told?.decimal ? { decimal: told.decimal } : {}),
 		...(told?.goesBy ? { goesBy: told.goesBy } : {}),
 	});
 }

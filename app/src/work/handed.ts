@@ -2,7 +2,7 @@ import type { SheetProblem } from '@tidy-sum/core/problem';
 import type { KeptProblem, SingleStep, Step, Told } from '@tidy-sum/schema';
 import type { Handed } from '@tidy-sum/schema/handed';
 import { HANDED_STEPS_LIMIT } from '@tidy-sum/schema/limits';
-import { lineTold, titleOf } from './exercises';
+import { lineTold, startTold, titleOf } from './exercises';
 import { workNamed } from './how-far';
 import { isSheet, problemName, sheetOf } from './sheet';
 import type { Work } from './work';
@@ -24,6 +24,8 @@ export function toldIn(work: Work): Told {
 		want: asked,
 		rounding,
 		...lineTold(work),
+		...startTold(work),
+		...(told?.decimal ? { decimal: told.decimal } : {}),
 		...(told?.goesBy ? { goesBy: told.goesBy } : {}),
 		says: told?.says ?? { want: null, rounding: null },
 	};

@@ -64,3 +64,9 @@ export function goalOf(exercise: Exercise): string | null {
 export function solutionOf(exercise: Exercise): Outcome<Solution> {
 	return askedBy(exercise).solve();
 }
+
+/** The units of a measure that is wanted in parts, but for the smallest: ft of ft and in; none of any other answer. */
+export function largerUnits(exercise: Exercise): readonly string[] {
+	const { adding, units } = askedBy(exercise);
+	return adding === 'wholes-aside' ? units.slice(0, -1) : [];
+}

@@ -25,8 +25,11 @@ declare module '../exercise/exercise' {
 
 type Several = Asking<'units'>;
 
-/** What divides two answers: a comma only where no digit follows it at once, since that would be a decimal. */
-const BETWEEN = /\s*(?:;|,(?!\d)|\n|=|≈|&|\s(?:and|or)\s)\s*/iu;
+/**
+ * What divides two answers: a comma only where no digit follows it at once, since that would be a decimal; a space only
+ * behind a unit, since × may be written x.
+ */
+const BETWEEN = /\s*(?:;|,(?!\d)|\n|=|≈|&|\s(?:and|or)\s)\s*|(?<!\sx)(?<=\p{L})\s+(?=[-−]?\d)/iu;
 
 type Piece = { readonly text: string; readonly at: Span };
 
@@ -151,7 +154,10 @@ export const severalUnits: AnswerKind<'units'> = {
 	says: ({ want }) => `in ${listed(want.units.map(printUnitText))}`,
 	form: () => null,
 	nudges: null,
-	nudgesAtEnd: null,
+	nudgesAtEnd: [
+		'This is the quantity in the first of the units.',
+		'Convert it into each of the others as well, and write all of them, each with its unit.',
+	],
 	nudgesOnForm: () => null,
 	answering: ({ want }) => ({
 		by: 'typing',

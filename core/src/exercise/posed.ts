@@ -2,6 +2,7 @@ import type { Factor, Start } from '../chain/chain';
 import type { Fact } from '../fact/fact';
 import { quantityOfRow } from '../quantity/quantity';
 import type { Exercise, Rounding, Want } from './exercise';
+import type { GoesBy } from './goes-by';
 import { markedText } from './marked-text';
 
 /** A problem as a person would write it down. */
@@ -20,10 +21,14 @@ export type Posed = {
 	/** The other end of a range; quantities to add to the start. */
 	readonly until?: string;
 	readonly terms?: readonly string[];
+	/** Quantities to multiply the start by. */
+	readonly times?: readonly string[];
 	/** Whether start and terms are one measure in parts; where it is left out, they tell. */
 	readonly parts?: boolean;
 	readonly difference?: boolean;
 	readonly rounding?: Rounding;
+	/** What the class it is for goes by. */
+	readonly goesBy?: GoesBy;
 };
 
 function startOf(text: string): Start {
@@ -52,6 +57,7 @@ export function posed({
 	line,
 	until,
 	terms,
+	times,
 	rounding = 'figures',
 	...rest
 }: Posed): Exercise {
@@ -61,6 +67,7 @@ export function posed({
 		...(start === undefined ? {} : { start: startOf(start) }),
 		...(until ? { until: quantityOfRow(until) } : {}),
 		...(terms ? { terms: terms.map(quantityOfRow) } : {}),
+		...(times ? { times: times.map(quantityOfRow) } : {}),
 		facts: facts.map(factOf),
 		want: typeof want === 'string' ? { unit: want } : want,
 		rounding,

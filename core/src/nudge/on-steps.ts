@@ -1,4 +1,4 @@
-import { askedBy } from '../answer/answer-kinds';
+import { askedBy, largerUnits } from '../answer/answer-kinds';
 import { wantedUnits } from '../answer/quantity/quantity';
 import type { Chain } from '../chain/chain';
 import { exactText } from '../chain/exact-text';
@@ -8,6 +8,7 @@ import type { StepField } from '../chain/steps/step-kind';
 import type { WorkedChain } from '../chain/work-chain';
 import type { Exercise } from '../exercise/exercise';
 import { partsOfLine } from '../exercise/parts-of-line';
+import { timesMissing } from '../exercise/times-of-line';
 import { mixedNumberText } from '../numeral/mixed-number-text';
 import { endingPlaces } from '../numeral/print';
 import { rational } from '../numeral/rational';
@@ -95,11 +96,22 @@ const onTerm: OnStep = (chain, worked, exercise) => {
 	];
 };
 
+/** Where the start is still to be multiplied by what the problem tells beside it. */
+const onTimes: OnStep = (_, worked, exercise) => {
+	const [next] = timesMissing(exercise, worked);
+	if (!next) return null;
+	return [
+		'What is wanted is a product: read once more what is multiplied by what.',
+		`The next step multiplies by a quantity of the problem. Touch ${quoted(worked.unit.text)}: it is offered there.`,
+		`The step: multiply by ${quantityInSentence(next.top)}.`,
+	];
+};
+
 const ON_STEPS: { readonly [F in StepField]: OnStep } = { shift: onShift, aside: onAside, term: onTerm };
 
 /** Nudges where what leads on is no factor, or a step that is none went wrong; null where a factor leads on. */
 export function onSteps(chain: Chain, worked: WorkedChain, exercise: Exercise): Nudges | null {
-	for (const on of Object.values(ON_STEPS)) {
+	for (const on of [onTimes, ...Object.values(ON_STEPS)]) {
 		const nudges = on(chain, worked, exercise);
 		if (nudges) return nudges;
 	}
@@ -113,7 +125,8 @@ function standing(worked: WorkedChain) {
 
 /** The unit the next factor leads to; null where every part of the line has come to what is wanted. */
 export function nextUnit(worked: WorkedChain, exercise: Exercise): string | null {
-	const units = wantedUnits(askedBy(exercise).units);
+	const larger = largerUnits(exercise);
+	const units = wantedUnits(larger.length ? askedBy(exercise).units : []);
 	const kept = (text: string) => worked.aside.some(({ unit }) => unit.text === text);
 	// Of a measure in parts the next smaller one, so that its whole ones can be set aside on the way.
 	const next = units.find(({ text }) => !kept(text) && text !== worked.unit.text && !isLarger(worked, text, units));

@@ -1,4 +1,4 @@
-import { askedBy } from '../answer/answer-kinds';
+import { largerUnits } from '../answer/answer-kinds';
 import { wantedUnits } from '../answer/quantity/quantity';
 import { asideStep, type Wholes } from '../chain/chain';
 import { isUnderOne } from '../chain/fits-after';
@@ -59,8 +59,7 @@ function offerOf({ holds, unit, from }: Source, part: Unit, fills: boolean): Off
 
 /** Of a measure that is wanted in parts: the whole ones of a larger part, set aside or by division with a remainder. */
 export const asideOffers: Offers = ({ exercise, worked, fills }) => {
-	const units = wantedUnits(askedBy(exercise).units);
-	const larger = units.slice(0, -1);
+	const larger = wantedUnits(largerUnits(exercise));
 	const last = worked.running.at(-1);
 	const stands = parseUnit(last?.unit ?? '', { counted: true });
 	if (!larger.length || !last || !stands.ok) return [];

@@ -52,7 +52,7 @@ function grouped(singles: readonly Single[]): readonly (readonly Single[])[] {
 /** One of two slips, told as one of two: neither alone would have given the number. */
 function named({ code, title, suspect: { factor } }: Single, other: Single): Slip {
 	const [one, two] = [title, other.title].map((each) => each.toLowerCase());
-	const both = one === two ? `twice the same: ${one}` : `${one}, and ${two}`;
+	const both = one === two ? `${one}, twice` : `${one}, and ${two}`;
 	const why = `No single slip gives this number; two at once do: ${both}. Mend one, and look again.`;
 	return { code, ...(factor === undefined ? {} : { factor }), why, also: other.code };
 }

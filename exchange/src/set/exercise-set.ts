@@ -161,16 +161,10 @@ export function setOfHanded({ title, problems }: Handed): ReadSet {
 	const exercises: SetExercise[] = [];
 	for (const [i, { label, text, told }] of problems.entries()) {
 		const name = label ?? placeName(i);
-		const { until, terms, difference, exactStart, start, want, rounding, line, goesBy, facts, marks } = told ?? {};
+		const { start, want, rounding, marks, says: _, ...rest } = told ?? {};
 		const made = fromText(text, {
+			...rest,
 			start: start ?? undefined,
-			until,
-			terms,
-			difference,
-			exactStart,
-			facts,
-			line,
-			goesBy,
 			want: want ?? undefined,
 			rounding: rounding ?? undefined,
 			marks: marks?.flatMap(({ at, role }) => (role ? [{ at, role }] : [])),
@@ -207,12 +201,16 @@ function labelOf({ name, title }: SetExercise): string {
 
 /** What is told of a problem by an exercise that says it all. */
 export function toldOfExercise(exercise: Exercise): Told {
-	const { start, until, terms, difference, exactStart, facts, marks = [], want, rounding, line, goesBy } = exercise;
+	const { start, until, terms, times, parts, decimal, difference, exactStart, facts } = exercise;
+	const { marks = [], want, rounding, line, goesBy } = exercise;
 	return {
 		marks: marks.map(({ at, role }) => ({ at: [...at], role })),
 		start: start ?? null,
 		...(until ? { until } : {}),
 		...(terms?.length ? { terms: [...terms] } : {}),
+		...(times?.length ? { times: [...times] } : {}),
+		...(parts === undefined ? {} : { parts }),
+		...(decimal ? { decimal } : {}),
 		...(difference ? { difference } : {}),
 		...(exactStart ? { exactStart } : {}),
 		facts: [...facts],

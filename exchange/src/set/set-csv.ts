@@ -77,6 +77,29 @@ const COLUMNS: readonly Column[] = [
 		},
 	},
 	{
+		name: 'times',
+		write: ({ times }) => (times ? cell.termsCell(times) : ''),
+		read: (text, said) => {
+			said.times = cell.readTermsCell(text);
+		},
+	},
+	{
+		name: 'parts',
+		write: ({ parts }) => (parts === undefined ? '' : parts ? 'yes' : 'no'),
+		read: (text, said) => {
+			said.parts = yes(text) ?? false;
+		},
+	},
+	{
+		name: 'decimal',
+		write: ({ decimal }) => decimal ?? '',
+		read: (text, said) => {
+			const mark = (['point', 'comma'] as const).find((one) => one === text.toLowerCase());
+			if (!mark) throw new CellFault(`“${text}” is neither point nor comma`);
+			said.decimal = mark;
+		},
+	},
+	{
 		name: 'difference',
 		write: ({ difference }) => (difference ? 'yes' : ''),
 		read: (text, said) => {

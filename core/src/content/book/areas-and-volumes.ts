@@ -43,4 +43,14 @@ export const AREAS_AND_VOLUMES: readonly BookExercise[] = [
 		want: 'g/cm³',
 		line: ['1000 g / 1 kg', '(1 m / 100 cm) ^ 3'],
 	}),
+	asked({
+		name: 'herb-bed',
+		skill: 'areas',
+		title: 'The herb bed',
+		trains: 'an area made of two lengths',
+		text: 'The herb bed is {12.0 ft|start} long and {15.5 ft|fact} wide. Compost is ordered by area. What is its area in m²?',
+		start: '12.0 ft',
+		times: ['15.5 ft'],
+		want: 'm²',
+	}),
 ];

@@ -41,4 +41,14 @@ export const MIXED_MEASURES: readonly BookExercise[] = [
 		want: 'ft',
 		rounding: { place: -2 },
 	}),
+	asked({
+		name: 'gate-height',
+		skill: 'out-of-parts',
+		title: 'The height of the gate',
+		trains: 'feet and inches, whose feet are exact',
+		text: 'The garden gate is 5 ft {7 in|start} high. How many centimetres is that?',
+		start: '7 in',
+		terms: ['5 ft'],
+		want: 'cm',
+	}),
 ];

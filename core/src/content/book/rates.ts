@@ -53,4 +53,14 @@ export const RATES: readonly BookExercise[] = [
 		want: 'm/s',
 		line: ['1000 m / 1 km', '1 min / 60 s'],
 	}),
+	asked({
+		name: 'ridge-run',
+		skill: 'rate-both-ends',
+		title: 'The run along the ridge',
+		trains: 'a time in minutes and seconds below a rate',
+		text: 'The post runner covers {5.00 km in 18 min 30 s|start}. What speed is that in km/h?',
+		start: '5.00 km in 18 min',
+		terms: ['30 s'],
+		want: 'km/h',
+	}),
 ];

@@ -52,4 +52,13 @@ export const TEMPERATURES: readonly BookExercise[] = [
 		difference: true,
 		line: ['9 °F / 5 °C'],
 	}),
+	asked({
+		name: 'seed-chamber',
+		skill: 'temperatures',
+		title: 'Two logs for the seed chamber',
+		trains: 'one temperature in two units',
+		text: 'The seed chamber is at {23 °C|start}. One log is kept in kelvins, the other in °F. What is written in each?',
+		start: '23 °C',
+		want: { units: ['K', '°F'] },
+	}),
 ];
