@@ -40,6 +40,7 @@ export default {
 			rootDir: 'app',
 			preset: 'jest-expo/web',
 			testMatch: ['**/*.test.ts', '**/*.test.tsx'],
+			testPathIgnorePatterns: ['/node_modules/', SLOW],
 			setupFiles: ['<rootDir>/test/reader-here.ts'],
 			transform: { '\\.mjs$': 'babel-jest' },
 			transformIgnorePatterns: [
@@ -49,7 +50,7 @@ export default {
 		{
 			displayName: 'slow',
 			testEnvironment: 'node',
-			testMatch: ['<rootDir>/{core,cli,exchange,server,tools}/test/**/*.slow.test.ts'],
+			testMatch: ['<rootDir>/{app,core,cli,exchange,server,tools}/test/**/*.slow.test.ts'],
 			transform,
 			transformIgnorePatterns,
 		},

@@ -235,6 +235,6 @@ describe('steps that are not factors', () => {
 		await browser.sees('(46.375 lb − 46 lb) × (16 oz / 1 lb) = 46 lb 6 oz');
 		await browser.sees('Set aside 46 pounds; 0.375 pounds are left.');
 		await browser.press(L.copyLatex);
-		await browser.sees('- 46\\,\\mathrm{lb}');
+		await browser.sees('- 46~\\mathrm{lb}');
 	});
 });

@@ -8,6 +8,7 @@ import { workNamed } from '../src/work/how-far';
 import { GUIDED } from '../src/work/list-names';
 import { did } from '../src/work/works-reducer';
 import { atRest } from './at-rest';
+import { pageSays } from './found';
 
 const mockRouter = { navigate: jest.fn() };
 jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
@@ -90,6 +91,34 @@ describe('the first line, together', () => {
 		expect(says()[0]).toMatch(/^“g” stands where nothing cancels it yet\. Turn the block over/);
 		await press('turn');
 		expect(says()[0]).toMatch(/^4 of 5/);
+	});
+
+	it('objects to a fact that leads elsewhere, before it is taken and after', async () => {
+		await show(begun());
+		await press('unit--1-top-g');
+		await press('fact-1lb=453.59237g');
+		expect(says()).toEqual([expect.stringMatching(/^This fact leads from “g” to “lb”, and “kg” is wanted/)]);
+		await press('place-g-below');
+		expect(says()[0]).toMatch(/^That block cancels, and now there is “lb” where “kg” is wanted\. Remove it/);
+		expect(pageSays()).not.toContain('The line closes');
+	});
+
+	it('says of a block that has nothing to do with the line that it goes, and not to turn it', async () => {
+		const store = begun();
+		await show(store);
+		const factor = { top: { number: '1000', unit: 'mL' }, bottom: { number: '1', unit: 'L' } };
+		await act(async () => void store.dispatch(did(GUIDED, { do: 'place', block: 'b', factor })));
+		expect(says()[0]).toMatch(/^Nothing on the line cancels with that block, whichever way up\./);
+	});
+
+	it('goes on where the facts were opened by a key, without a touch on the line', async () => {
+		await show(begun());
+		await act(async () => void fireEvent.keyDown(document.body, { key: 'f' }));
+		await atRest();
+		expect(says()).toEqual([expect.stringMatching(/^2 of 5/)]);
+		await act(async () => void fireEvent.keyDown(document.body, { key: '/' }));
+		await atRest();
+		expect(says()).toEqual([]);
 	});
 
 	it('begins again from the settings, on a fresh line beside the one before', async () => {

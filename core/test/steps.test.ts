@@ -36,6 +36,7 @@ import {
 	unroundedText,
 } from '../src/help';
 import { check, fresh } from '../src/practice';
+import { nudgedStep } from './nudged-step';
 
 const q = (text: string) => ({
 	number: text.split(' ')[0] as string,
@@ -444,32 +445,6 @@ describe('a nudge on a line with steps', () => {
 });
 
 describe('nudges followed to the end', () => {
-	/** The step a nudge tells, taken from where it says it is offered; null where it tells none. */
-	function told(chain: Chain, exercise: Exercise): Factor | null {
-		const last = nudgesFor(chain, exercise).at(-1) ?? '';
-		const line = worked(chain);
-		const plain = (text: string) => text.toLowerCase().replace(/\u00a0|\u202f/g, ' ');
-		const step = /^The step: (.*?)\.$/.exec(last)?.[1];
-		const ways = offersFor({
-			exercise,
-			chain,
-			worked: line,
-			unit: line.running.at(-1)?.unit ?? '',
-			fills: true,
-		}).flatMap(({ text, ways }) => ways.map((way) => ({ ...way, title: text })));
-		if (step) {
-			// "take away 32" is "Take away 32 degrees Fahrenheit" among what is offered.
-			const named = (text: string) => plain(text) === plain(step) || plain(text).startsWith(`${plain(step)} `);
-			return ways.find(({ say, title }) => named(say) || named(title))?.factor ?? null;
-		}
-		const block =
-			/ on the (?:top|bottom): (.+?) (\S+) over (.+?) (\S+?)\.(?: Raise the whole block to the power (\d))?/.exec(last);
-		if (!block) return null;
-		const [, a = '', b = '', c = '', d = ''] = block;
-		const number = (text: string) => text.replaceAll('\u202f', '');
-		return { top: { number: number(a), unit: b }, bottom: { number: number(c), unit: d } };
-	}
-
 	const fresh24 = ['temperatures', 'temperature-ranges', 'into-parts', 'out-of-parts', 'figures-added'].flatMap(
 		(skill) =>
 			[1, 2, 3].flatMap((level) => {
@@ -487,7 +462,7 @@ describe('nudges followed to the end', () => {
 		for (let i = 0; i < 12; i++) {
 			const line = worked(chain);
 			if (line.reached && askedBy(exercise).lacks(chain, line) === null) break;
-			const step = told(chain, exercise);
+			const step = nudgedStep(chain, exercise);
 			if (!step) throw new Error(nudgesFor(chain, exercise).join(' '));
 			const at = step.term ? chain.factors.length : placeIn(line, step);
 			chain = { ...chain, factors: [...chain.factors.slice(0, at), step, ...chain.factors.slice(at)] };

@@ -39,6 +39,16 @@ describe('a fact that ties amounts of one kind which are not equal', () => {
 		expect(isRight(asked('72.0 kg', 'mL', DOSE, '50.0 mg = 1 mL'), '3.60 mL')).toBe(true);
 	});
 
+	it('is not passed by another fact of the problem, whose amount is of one side of it', () => {
+		for (const [start, answer] of [
+			['1189 g', '0.79 mL'],
+			['1.189 kg', '0.79 mL'],
+			['2.621 lb', '0.79 mL'],
+		] as const)
+			expect(isRight(asked(start, 'mL', '8.0 mg = 1 kg', '12 mg = 1 mL'), answer)).toBe(true);
+		expect(isRight(asked('1189 g', 'mL', '8.0 mg = 1 kg', '12 mg = 1 mL'), '99000 mL')).toBe(false);
+	});
+
 	it('is not gone by where the tables are sooner there', () => {
 		expect(isRight(asked('165 lb', 'kg', DOSE), '74.8 kg')).toBe(true);
 		expect(isRight(asked('5 ft', 'in', MAP), '60 in')).toBe(true);

@@ -16,7 +16,7 @@ import { isOwn } from '../work/exercises';
 import { needsLine, wantOf } from '../work/line-of-work';
 import type { Panel } from '../work/panel-slice';
 import { firstUnit } from './first-unit';
-import { GuideContext, Guided } from './guide';
+import { AT_BLOCK, GuideContext, Guided } from './guide';
 import { laterPanels } from './later-panels';
 import { hasPicture } from './may-add';
 import { PANELS } from './panels';
@@ -140,7 +140,7 @@ export function DeskPage(props: Props) {
 	const guide = useContext(GuideContext);
 	const help = guide ? (
 		// On a wide screen a panel stands beside the line, and says there what is done in it.
-		<Guided at={wide ? ['touch', 'turn', 'cancel'] : ['touch', 'turn', 'cancel', 'done']} />
+		<Guided at={['touch', ...AT_BLOCK, ...(wide ? [] : (['done'] as const))]} />
 	) : (
 		<HelpRow view={view} acts={acts} wide={wide} />
 	);

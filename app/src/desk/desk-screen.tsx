@@ -31,7 +31,7 @@ function Desk({ view, block }: { readonly view: DeskView; readonly block: string
 		keepsNumbers || (room.short && isOpen) ? 'end' : 'line',
 		`${panel.kind}${view.blocks.length}`,
 	);
-	const guide = useGuide(view, room.wide ? chosen.kind : panel.kind);
+	const guide = useGuide(view, room.wide ? chosen.kind : panel.kind, room.wide && panel.kind === 'facts');
 	useTitle(useFollowing(name).title ?? view.exercise.title);
 	useEffect(() => {
 		dispatch(opened(name));

@@ -1,3 +1,4 @@
+import type { Fact } from '@tidy-sum/core';
 import { createContext, useContext, useEffect, useMemo, useState } from 'react';
 import { useSettings } from '../store/use-settings';
 import { GAP } from '../theme/tokens';
@@ -6,11 +7,17 @@ import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
-import { type GuideAt, type GuideSays, guideAt, guideSays } from '../work/guided';
+import { type GuideAt, type GuideSays, guideAt, guideSays, guideSaysOfFact } from '../work/guided';
 import { GUIDED } from '../work/list-names';
 import type { PanelKind } from '../work/panel-slice';
 
-type Guide = { readonly at: GuideAt; readonly says: GuideSays; readonly leave: () => void };
+type Guide = {
+	readonly at: GuideAt;
+	readonly says: GuideSays;
+	/** What is said of a fact that is open. */
+	readonly saysOf: (fact: Fact) => string;
+	readonly leave: () => void;
+};
 
 /** The line that is worked together, where one is on it; null where it is not asked for. */
 export const GuideContext = createContext<Guide | null>(null);
@@ -18,8 +25,9 @@ export const GuideContext = createContext<Guide | null>(null);
 /**
  * The guide of the Desk, where the line that is worked together lies on it and was not left.
  * @param open the panel that was opened; none where the Desk opened one by itself.
+ * @param beside whether the facts stand beside the line, unasked.
  */
-export function useGuide(view: DeskView, open: PanelKind): Guide | null {
+export function useGuide(view: DeskView, open: PanelKind, beside: boolean): Guide | null {
 	const [{ guide }, change] = useSettings();
 	const isHere = view.exercise.name === GUIDED;
 	const at = guideAt(view, open);
@@ -36,33 +44,40 @@ export function useGuide(view: DeskView, open: PanelKind): Guide | null {
 			isOn
 				? {
 						at,
-						says: guideSays(view),
+						says: guideSays(view, beside),
+						saysOf: (fact) => guideSaysOfFact(view, fact),
 						leave: () => {
 							setOver(false);
 							change({ guide: at === 'done' ? 'done' : 'left' });
 						},
 					}
 				: null,
-		[isOn, at, view, change],
+		[isOn, at, view, beside, change],
 	);
 }
 
-type Props = {
-	/** The places of the line it stands at. */
-	readonly at: readonly GuideAt[];
-	/** Whether the fact that is to be taken stands open, so that its way up is to be chosen. */
-	readonly way?: boolean;
-};
+/** The places at which a block is looked at: it may be turned, removed, or is right. */
+export const AT_BLOCK: readonly GuideAt[] = ['turn', 'away', 'stray', 'cancel'];
 
-/** What is to be touched next on the line that is worked together, said where that is; and the way to leave it. */
-export function Guided({ at, way = false }: Props) {
-	const styles = useStyles();
+/** What is to be touched next on the line that is worked together, said where that is. */
+export function Guided({ at }: { readonly at: readonly GuideAt[] }) {
 	const guide = useContext(GuideContext);
-	if (!guide || !at.includes(guide.at)) return null;
+	return guide && at.includes(guide.at) ? <Saying guide={guide} says={guide.says[guide.at]} /> : null;
+}
+
+/** The same over the ways of a fact that is open, before a block is laid. */
+export function GuidedWay({ fact }: { readonly fact: Fact }) {
+	const guide = useContext(GuideContext);
+	return guide && ['touch', 'take'].includes(guide.at) ? <Saying guide={guide} says={guide.saysOf(fact)} /> : null;
+}
+
+/** A sentence of the guide, and the way to leave it. */
+function Saying({ guide, says }: { readonly guide: Guide; readonly says: string }) {
+	const styles = useStyles();
 	return (
 		<Box style={styles.guide} role="group" aria-label="The first line, together">
 			<Words strong role="status" aria-live="polite" testID="guide-says">
-				{way ? guide.says.way : guide.says[guide.at]}
+				{says}
 			</Words>
 			<Box style={styles.row}>
 				<Button

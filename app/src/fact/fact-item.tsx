@@ -7,13 +7,14 @@ import {
 	sayFactor,
 	type TableFact,
 } from '@tidy-sum/core';
-import type { ReactNode } from 'react';
+import { type ReactNode, useContext } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from '../ui/box';
 import { Fraction } from '../ui/fraction';
 import { Said } from '../ui/said';
 import { Words } from '../ui/words';
+import { WayHintContext } from './way-hint';
 import { Way, Ways } from './ways';
 
 /** A name for a fact, by what it says. */
@@ -37,8 +38,9 @@ type WaysProps = { readonly fact: TableFact; readonly onPlace: (factor: Factor) 
 
 function WaysOfFact({ fact, onPlace }: WaysProps) {
 	const styles = useStyles();
+	const hint = useContext(WayHintContext);
 	return (
-		<Ways question="Which goes on the bottom?">
+		<Ways question="Which goes on the bottom?" hint={hint(fact)}>
 			{waysOf(fact).map((factor) => (
 				<Way
 					key={sayFactor(factor)}

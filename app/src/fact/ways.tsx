@@ -1,16 +1,16 @@
-import { type ReactNode, useContext } from 'react';
+import type { ReactNode } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from '../ui/box';
 import { IntoView } from '../ui/into-view';
 import { Said } from '../ui/said';
 import { Words } from '../ui/words';
-import { WayHintContext } from './way-hint';
+
+type WaysProps = { readonly question: string; readonly hint?: ReactNode; readonly children: ReactNode };
 
 /** The ways something can lie on the line, under a question: which one, the student decides. */
-export function Ways({ question, children }: { readonly question: string; readonly children: ReactNode }) {
+export function Ways({ question, hint, children }: WaysProps) {
 	const styles = useStyles();
-	const hint = useContext(WayHintContext);
 	return (
 		<IntoView style={styles.ways}>
 			{hint}

@@ -81,6 +81,7 @@ const POSES: ReadonlySet<Step['do']> = new Set([
 	'pose',
 	'mark',
 	'start',
+	'exactStart',
 	'unstart',
 	'difference',
 	'state',

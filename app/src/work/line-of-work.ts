@@ -9,6 +9,7 @@ import {
 	turnedStart,
 	withStatedFigures,
 } from '@tidy-sum/core';
+import { dequal } from 'dequal';
 import { isOwn } from './exercises';
 import { legibleFactor } from './legible-factor';
 import type { Work } from './work';
@@ -39,7 +40,8 @@ export function wantOf(exercise: BookExercise, work: Pick<Work, 'want' | 'blocks
 export function chainOf(exercise: BookExercise, work: LineParts): Chain {
 	const start = startOf(exercise, work);
 	const want = wantOf(exercise, work);
-	const isTold = work.start === null || isOwn(exercise.name);
+	// A start that was given its place is the one the exercise tells, unless it is another quantity.
+	const isTold = work.start === null || isOwn(exercise.name) || dequal(work.start, exercise.start);
 	const exact = exercise.exactStart !== undefined && isTold ? { exactStart: exercise.exactStart } : {};
 	const chain = {
 		start: start ?? { number: '', unit: '' },

@@ -7,6 +7,7 @@ import { type WorkedChain, workChain } from '../chain/work-chain';
 import type { Exercise } from '../exercise/exercise';
 import { isStated } from '../exercise/is-stated';
 import type { Fact } from '../fact/fact';
+import { isOfOne } from '../fact/fact-tables';
 import type { FactsFrom } from '../fact/facts-holding';
 import { SCALE_ROWS } from '../fact/tables';
 import { route } from '../route/route';
@@ -115,7 +116,8 @@ function betweenScales(worked: WorkedChain, want: string): Factor | undefined {
 
 function onTheWay(chain: Chain, worked: WorkedChain, want: string, exercise: Exercise, from: FactsFrom): Nudges {
 	const facts = [...exercise.facts, ...(from.own ?? [])];
-	const tables = from.allowed ?? true;
+	// What holds for one substance only is not told of its own accord: its mass is seldom that of water.
+	const tables = from.allowed?.filter((name) => !isOfOne([name])) ?? true;
 	const stands = unitInSentence(worked.unit);
 	const differs = `What stands is ${stands}; wanted is ${unitTextInSentence(want)}.${sayParts(worked, want)}`;
 	const found = nextOf(worked, want, facts, tables) ?? nextOfKey(chain, worked, exercise);

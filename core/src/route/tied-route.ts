@@ -1,6 +1,7 @@
 import type { Factor } from '../chain/chain';
 import { workChain } from '../chain/work-chain';
 import type { Fact } from '../fact/fact';
+import type { Quantity } from '../quantity/quantity';
 import { labelsClash, likeUnits } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
 import { printUnit } from '../unit/print-unit';
@@ -67,6 +68,17 @@ function markedUnit(unit: Unit, side: UnitPart, mark: string): Unit {
 	return { ...unit, parts, text: printUnit(parts) };
 }
 
+function markedQuantity(quantity: Quantity, side: UnitPart, mark: string): Quantity | null {
+	const unit = parseUnit(quantity.unit, { counted: true });
+	return unit.ok ? { ...quantity, unit: markedUnit(unit.value, side, mark).text } : null;
+}
+
+/** Whether a factor of a way is a tie, either way up. */
+function isTie({ top, bottom }: Factor, { left, right }: Fact): boolean {
+	const is = (a: Quantity, b: Quantity) => a.number === left.number && b.number === right.number;
+	return is(top, bottom) || is(bottom, top);
+}
+
 function sideText(part: UnitPart, mark: string): string {
 	return printUnit([marked(part, mark)]);
 }
@@ -105,19 +117,35 @@ export function routeByTies(from: Unit, to: Unit, facts: readonly Fact[]): reado
 			right: { ...fact.right, unit: sideText(tie.right, `tie${i}r`) },
 		};
 	});
+	/** The facts, those beside a tie taken to be of one side of it: 12 mg in 1 mL are of the dose, and not of the body. */
+	const onSide = (tie: Tie, side: UnitPart, mark: string) =>
+		apart.map((fact, at) => {
+			if (ties.some((one) => one.fact === facts[at])) return fact;
+			const [left, right] = [fact.left, fact.right].map((quantity) => markedQuantity(quantity, side, mark));
+			return left && right && tie.fact !== fact ? { ...fact, left, right } : fact;
+		});
 	const plain = route(from.text, to.text, { tables: true });
 	const alone = plain.ok ? plain.value.factors.length : Number.POSITIVE_INFINITY;
 	let best: readonly Factor[] | null = null;
-	for (const [i, { left, right }] of ties.entries())
+	for (const [i, tie] of ties.entries())
 		for (const [begin, end] of [
 			['r', 'l'],
 			['l', 'r'],
 		] as const) {
-			const [side, other] = begin === 'r' ? [right, left] : [left, right];
+			const [side, other] = begin === 'r' ? [tie.right, tie.left] : [tie.left, tie.right];
 			const [start, goal] = [markedUnit(from, side, `tie${i}${begin}`), markedUnit(to, other, `tie${i}${end}`)];
 			const way = exactRoute(start.text, goal.text, apart);
-			if (!way.ok || !leadsThrough(way.value.factors, alone, to)) continue;
-			if (best === null || way.value.factors.length < best.length) best = way.value.factors;
+			const isBy = way.ok && way.value.factors.some((factor) => isTie(factor, tie.fact));
+			if (isBy && leadsThrough(way.value.factors, alone, to)) {
+				if (best === null || way.value.factors.length < best.length) best = way.value.factors;
+				continue;
+			}
+			for (const [part, mark] of [[other, end] as const, [side, begin] as const]) {
+				const among = exactRoute(start.text, goal.text, onSide(tie, part, `tie${i}${mark}`));
+				if (!among.ok || !among.value.factors.some((factor) => isTie(factor, tie.fact))) continue;
+				if (!leadsThrough(among.value.factors, alone, to)) continue;
+				if (best === null || among.value.factors.length < best.length) best = among.value.factors;
+			}
 		}
 	return best?.map(unmarked) ?? null;
 }

@@ -12,7 +12,7 @@ import { Button } from '../../ui/button';
 import { later } from '../../ui/later';
 import { Words } from '../../ui/words';
 import type { DeskView } from '../../work/desk-view';
-import { Guided } from '../guide';
+import { AT_BLOCK, Guided } from '../guide';
 import { laterPanels } from '../later-panels';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
@@ -55,7 +55,7 @@ export function BlockPanel({ view, panel: { id, writing = false }, acts, wide }:
 	};
 	return (
 		<PanelFrame title={steps ? `Step ${index + 1}` : `Block ${index + 1}`}>
-			{wide ? null : <Guided at={['turn', 'cancel']} />}
+			{wide ? null : <Guided at={AT_BLOCK} />}
 			{steps ? <StepPart view={view} index={index} writing={open} onDo={onDo} /> : null}
 			{open && !bare ? <BlockWriting view={view} index={index} onDo={onDo} /> : null}
 			{bare || said.text === '' ? null : (

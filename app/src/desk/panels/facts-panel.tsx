@@ -1,4 +1,5 @@
 import {
+	type Fact,
 	type Factor,
 	type FactsFrom,
 	factsHolding,
@@ -17,7 +18,7 @@ import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { later } from '../../ui/later';
 import { Words } from '../../ui/words';
-import { Guided } from '../guide';
+import { Guided, GuidedWay } from '../guide';
 import { laterPanels } from '../later-panels';
 import { mayAdd } from '../may-add';
 import { PanelFrame } from '../panel-frame';
@@ -35,6 +36,8 @@ declare module '../../work/panel-slice' {
 		readonly facts: { readonly unit: string; readonly all?: boolean };
 	}
 }
+
+const guidedWay = (fact: Fact) => <GuidedWay fact={fact} />;
 
 const NO_FACTS: readonly TableFact[] = [];
 
@@ -65,9 +68,9 @@ const Facts = memo(function Facts({ from, unit, all, adds, leads, acts, onPlace,
 	const searching = search.trim() !== '';
 	const facts = searching ? NO_FACTS : factsHolding(unit, from).slice(0, LISTED);
 	return (
-		<WayHintContext value={<Guided at={['take']} way />}>
+		<WayHintContext value={guidedWay}>
 			<PanelFrame {...(all ? {} : { title: `Facts that hold ${quoted(printUnitText(unit))}` })}>
-				{open === null ? <Guided at={['take']} /> : null}
+				{open === null && unit !== '' ? <Guided at={['take']} /> : null}
 				{all ? (
 					<Field
 						label="Search by name or symbol"

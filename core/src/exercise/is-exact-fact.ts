@@ -1,6 +1,6 @@
+import { judgeFactor } from '../chain/judge-factor';
+import { readChain } from '../chain/read-chain';
 import type { Fact } from '../fact/fact';
-import { judgeFactor } from './judge-factor';
-import { readChain } from './read-chain';
 
 /**
  * Whether a fact that a problem states limits no figures: it says so, or its sides do, as 12 jars for 1 crate.
