@@ -289,7 +289,7 @@ describe('the rest of the Desk', () => {
 		await browser.press(L.besideSwap, L.toolLine, L.lineHandIn);
 		await browser.seesLine('Answer: 27.1 ft/s');
 		await browser.press(L.copyLatex);
-		await browser.sees('\\frac{18.5\\,\\cancel{\\mathrm{mi}}}');
+		await browser.sees('\\frac{18.5~\\cancel{\\mathrm{mi}}}');
 		await browser.press(L.copyMathml);
 		await browser.sees('<mfrac>');
 		await browser.press(L.toTheDesk);

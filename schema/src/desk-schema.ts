@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { NUMBER_LIMIT } from './limits';
 import { idSchema, trySchema, workBodySchema } from './work-schema';
 
 /** A secret key of a device, as its bytes are written for a header: 16 to 64 bytes in base64url. */
@@ -92,6 +93,7 @@ export const placeSchema = z
 	.string()
 	.regex(/^\d{1,15}$/)
 	.transform(Number)
+	.pipe(z.number().max(NUMBER_LIMIT))
 	.default(0);
 
 /**

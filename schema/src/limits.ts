@@ -14,3 +14,6 @@ export const STEPS_LIMIT = 10_000;
 
 /** The most steps of a problem that are handed on with it. */
 export const HANDED_STEPS_LIMIT = 2000;
+
+/** The largest version of a piece of work, and place among the changes of a desk: both databases hold it. */
+export const NUMBER_LIMIT = 2_147_483_647;

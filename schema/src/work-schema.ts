@@ -12,7 +12,7 @@ import {
 } from './chain-schema';
 import { ID } from './desk-names';
 import { exerciseSchema, goesBySchema, NUMBERS, roundingSchema, SUPPORTS, wantSchema } from './exercise-schema';
-import { SHEET_PROBLEMS_LIMIT, STEPS_LIMIT, TEXT_LIMIT, TRIES_LIMIT } from './limits';
+import { NUMBER_LIMIT, SHEET_PROBLEMS_LIMIT, STEPS_LIMIT, TEXT_LIMIT, TRIES_LIMIT } from './limits';
 
 export const idSchema = z.string().regex(ID);
 
@@ -244,7 +244,14 @@ export const workSchema = z.object({
 export type StoredWork = z.infer<typeof workSchema>;
 
 /** A request to keep a version: it follows `base`, the version it was made from (0: the first). */
-export const keepWorkSchema = z.object({ base: z.number().int().min(0), body: workBodySchema });
+export const keepWorkSchema = z.object({
+	base: z
+		.number()
+		.int()
+		.min(0)
+		.max(NUMBER_LIMIT - 1),
+	body: workBodySchema,
+});
 
 export type KeepWork = z.infer<typeof keepWorkSchema>;
 
@@ -272,6 +279,7 @@ export const API_CODES = {
 	shape: [422, 'The body or the address is not of the right shape.'],
 	'too-many': [429, 'Too many requests; `Retry-After` says when to come again.'],
 	'server-fault': [500, 'Something that was not foreseen.'],
+	away: [503, 'The database does not answer; `Retry-After` says when to come again.'],
 	full: [507, 'The disk of the server is full; nothing was changed.'],
 } as const;
 

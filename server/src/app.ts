@@ -12,6 +12,7 @@ import { createLimits } from './limits';
 import { pageFiles } from './pages/page-files';
 import { requestLog } from './request-log';
 import { serveApp } from './serve-app';
+import { createTurns } from './turns';
 
 export type AppParts = {
 	readonly db: Database;
@@ -35,6 +36,9 @@ export type Served = { readonly app: Koa; readonly endStreams: () => void };
 /** How long a browser goes on coming by https alone, in seconds: half a year. */
 const HSTS_SECONDS = 15_552_000;
 
+/** What of a device the pages may use: nothing but sharing and the full screen. */
+const PERMISSIONS = 'camera=(), microphone=(), geolocation=(), payment=(), usb=(), browsing-topics=()';
+
 /**
  * Everything the app needs comes from this server; styles are written into the page by the app itself, and of the scripts that
  * stand in its pages the policy knows each by its hash.
@@ -48,6 +52,8 @@ const policy = (scripts: readonly string[]) => ({
 	connectSrc: ["'self'"],
 	workerSrc: ["'self'", 'blob:'],
 	objectSrc: ["'none'"],
+	baseUri: ["'none'"],
+	formAction: ["'self'"],
 	frameAncestors: ["'none'"],
 	upgradeInsecureRequests: null,
 });
@@ -77,6 +83,7 @@ export function createApp({
 		streams,
 		keeping: createKeeping(db, events),
 		admission: createAdmission({ db, limits, now }),
+		turns: createTurns(),
 	});
 	app.silent = true;
 	app.on('error', (error) => log.debug({ code: error.code }, 'connection'));
@@ -87,6 +94,10 @@ export function createApp({
 			strictTransportSecurity: secure ? { maxAge: HSTS_SECONDS } : false,
 		}),
 	);
+	app.use(async (ctx, next) => {
+		ctx.set('Permissions-Policy', PERMISSIONS);
+		await next();
+	});
 	// What comes bit by bit is not held back until there is enough to compress.
 	app.use(
 		compress({

@@ -23,6 +23,25 @@ type Thrown = { status?: unknown; expose?: unknown; code?: unknown };
 /** What SQLite, PostgreSQL and the file system call a full disk. */
 const DISK_FULL: readonly unknown[] = ['SQLITE_FULL', '53100', 'ENOSPC'];
 
+/** How soon to come again where the database does not answer, in seconds. */
+export const AGAIN_SECONDS = '5';
+
+/**
+ * Whether an error says that the database cannot be reached, hangs, is locked, shuts down or is damaged. Its codes: those
+ * of a connection, SQLSTATE classes 08, 53, 57, 58 and XX of PostgreSQL, and those of SQLite.
+ */
+export function isDatabaseAway(error: unknown): boolean {
+	const { name, code, message = '' } = error as { name?: unknown; code?: unknown; message?: string };
+	if (name === 'KnexTimeoutError' || /Connection terminated|timeout exceeded|connection is closed/iu.test(message))
+		return true;
+	if (typeof code !== 'string') return false;
+	if (/^(?:ECONNREFUSED|ECONNRESET|ETIMEDOUT|EPIPE|ENOTFOUND|EHOSTUNREACH)$/u.test(code)) return true;
+	return (
+		/^(?:08|53|57|58|XX)\w{3}$/u.test(code) ||
+		/^SQLITE_(?:BUSY|LOCKED|IOERR|CANTOPEN|CORRUPT|NOTADB|READONLY|PROTOCOL)/u.test(code)
+	);
+}
+
 /** An error as it is logged: what the database says of it may hold what was sent, so only its kind and where it was. */
 function told(error: unknown): Record<string, unknown> {
 	const { name, code, stack = '' } = error as Error & { code?: unknown };
@@ -50,6 +69,16 @@ export function errors(log: Logger): Middleware {
 			}
 			if (typeof status === 'number' && status >= 400 && status < 500)
 				return reply(ctx, status, 'bad-request', expose ? (error as Error).message : 'This request cannot be taken.');
+			if (isDatabaseAway(error)) {
+				log.error({ err: told(error) }, 'the database does not answer');
+				ctx.set('Retry-After', AGAIN_SECONDS);
+				return reply(
+					ctx,
+					503,
+					'away',
+					'The server cannot reach what it keeps just now. Your work is kept on your device, and is sent again later.',
+				);
+			}
 			log.error({ err: told(error), path: ctx.path }, 'request failed');
 			reply(ctx, 500, 'server-fault', 'Something went wrong on the server. Nothing on your device is lost.');
 		}

@@ -6,12 +6,14 @@ import { type Database, isPostgres } from './keeping/database';
 /**
  * The limits, a row each: how many in how many seconds, and what is said past them. A desk's requests count for the desk. An
  * address is counted only for requests without a key that fits, for wrong codes, and for desks made: a school of 1 000 devices
- * behind one address opens in ten minutes and is not held up.
+ * behind one address opens in ten minutes and is not held up. Wrong codes count for the device that sends them first, by the
+ * hash of its key, and a right code is taken whatever others sent.
  */
 export const LIMITS = {
 	desk: { points: 1200, seconds: 60, says: 'This desk sends more than a server for many can take.' },
 	stranger: { points: 1500, seconds: 600, says: 'Too many requests without a key that fits came from this address.' },
-	code: { points: 40, seconds: 600, says: 'Too many codes that do not hold came from this address.' },
+	codeFrom: { points: 12, seconds: 600, says: 'Too many codes that do not hold came from this device.' },
+	code: { points: 400, seconds: 600, says: 'Too many codes that do not hold came from this address.' },
 	newDesk: { points: 1500, seconds: 600, says: 'Too many new desks came from this address.' },
 } as const;
 

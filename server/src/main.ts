@@ -10,10 +10,19 @@ import { layDemo } from './demo';
 import { openDatabase } from './keeping/database';
 import { clearEmpty } from './keeping/desks';
 import { eventsHere, eventsOfPostgres } from './keeping/events';
+import { holdFolder } from './keeping/hold-folder';
 import { listen } from './listen';
 
 /** How long a stop waits for requests under way. */
-const STOP_WITHIN_MS = 5000;
+const STOP_WITHIN_MS = 800;
+
+/** How long a connection may take: heads and bodies that never end are cut, and so is one on which nothing comes. */
+const PATIENCE = {
+	headersTimeout: 15_000,
+	requestTimeout: 15_000,
+	keepAliveTimeout: 75_000,
+	connectionsCheckingInterval: 5000,
+};
 
 /** How often empty desks are cleared away. */
 const CLEAR_EVERY_MS = 86_400_000;
@@ -25,7 +34,11 @@ async function start(): Promise<void> {
 	const { version } = JSON.parse(readFileSync(join(root, 'package.json'), 'utf8'));
 	if (!existsSync(join(config.appFolder, 'index.html')))
 		throw new StartFault('The app is not built yet. Run npm start in the folder of the project, which builds it.');
-	const db = await openDatabase(config);
+	const letGo = config.databaseUrl ? async () => {} : await holdFolder(config.dataFolder);
+	const db = await openDatabase(config).catch(async (fault) => {
+		await letGo();
+		throw fault;
+	});
 	if (config.demo) await layDemo(db, new Date());
 	const events = config.databaseUrl ? await eventsOfPostgres(config.databaseUrl, log) : eventsHere();
 	const { app, endStreams } = createApp({
@@ -38,10 +51,11 @@ async function start(): Promise<void> {
 		secure: config.publicUrl?.startsWith('https:') ?? false,
 		limitFactor: config.limitFactor,
 	});
-	const server = createServer(app.callback());
+	const server = createServer(PATIENCE, app.callback());
 	const close = async () => {
 		await events.close();
 		await db.destroy();
+		await letGo();
 	};
 	const port = await listen(server, config.port, config.host).catch(async (fault) => {
 		await close();

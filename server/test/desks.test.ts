@@ -152,6 +152,38 @@ describe.each(KINDS)('desks and their keys on $name', (kind) => {
 		expect((await mine.get(`/desks/${desk}/looks`)).body.looks).toEqual([]);
 	});
 
+	it('shows the exercises of a Round in their order, whatever was kept first', async () => {
+		for (const i of ['10', '02', '01'])
+			await mine.keep(desk, `work-r${i}-1`, 0, { ...BODY, exercise: `round-910kh26fgh-${i}` });
+		const id = `look-in-order-${desk.slice(-8)}`;
+		const visitor = another();
+		const shows = { is: 'round', code: '910kh26fgh' };
+		await mine.ask('POST', `/desks/${desk}/looks`, { id, hash: visitor.hash, shows });
+		const seen = await visitor.get(`/looks/${id}`);
+		expect(seen.body.works.map((one: Answered) => one.id)).toEqual(['work-r01-1', 'work-r02-1', 'work-r10-1']);
+	});
+
+	it('lists its links though one of them cannot be read', async () => {
+		const id = `look-whole-${desk.slice(-8)}`;
+		const shows = { is: 'work', id: 'work-0001' };
+		await mine.ask('POST', `/desks/${desk}/looks`, { id, hash: another().hash, shows });
+		await served.db('look').insert({ id: `broken-${desk}`, hash: 'x', desk, shows: '{', made: '2026-01-01' });
+		const { looks } = (await mine.get(`/desks/${desk}/looks`)).body;
+		expect(looks.map((one: Answered) => one.id)).toEqual([id]);
+		expect((await mine.get(`/looks/broken-${desk}`)).status).toBe(404);
+	});
+
+	it('stays at forty keys, though several come at once', async () => {
+		const made = await Promise.all(
+			Array.from({ length: 60 }, () => {
+				const { hash } = another();
+				return mine.ask('POST', `/desks/${desk}/keys`, { hash, kind: 'device', says: '' });
+			}),
+		);
+		expect(made.filter(({ status }) => status === 413)).toHaveLength(21);
+		expect((await mine.get(`/desks/${desk}/keys`)).body.devices).toHaveLength(40);
+	});
+
 	it('erases a desk: its devices are told, strangers are not, and nothing comes back', async () => {
 		const other = await joined();
 		expect((await mine.ask('DELETE', `/desks/${desk}`)).status).toBe(200);

@@ -63,15 +63,19 @@ describe.each(KINDS)('limits on $name', (kind) => {
 		expect((await first?.asker.works(first.desk))?.length).toBe(1);
 	});
 
-	it('hold for codes: past the limit a right one is not told from a wrong one', async () => {
+	it('hold for codes by the device that sends them, and keep nobody else of its address out', async () => {
 		const desk = newDesk();
 		const { asker, ask } = from('10.0.0.5');
 		await ask('PUT', `/desks/${desk}/works/work-0001`, { base: 0, body: BODY });
 		const { code } = (await ask('POST', `/desks/${desk}/codes`)).body;
-		const joins = (address: string, tried: string) =>
-			from(address).ask('POST', '/joining', { code: tried, hash: asker.hash, says: '' });
-		expect((await joins('10.0.0.6', 'AAAAAAAA')).status).toBe(404);
-		expect((await joins('10.0.0.6', code)).status).toBe(429);
-		expect((await joins('10.0.0.7', code)).status).toBe(200);
+		const hashOfDevice = (i: number) => asker.hash.slice(0, -2) + `${10 + i}`;
+		const joins = (device: number, tried: string) =>
+			from('10.0.0.6').ask('POST', '/joining', { code: tried, hash: hashOfDevice(device), says: '' });
+		// A hundredth of the limits: one wrong code of a device, four of an address.
+		expect((await joins(1, 'AAAAAAAA')).status).toBe(404);
+		expect((await joins(1, code)).status).toBe(429);
+		for (const device of [2, 3, 4]) expect((await joins(device, 'AAAAAAAA')).status).toBe(404);
+		expect((await joins(5, 'AAAAAAAA')).status).toBe(429);
+		expect((await joins(6, code)).status).toBe(200);
 	});
 });

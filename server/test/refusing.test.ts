@@ -1,8 +1,8 @@
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { errorSchema } from '@tidy-sum/schema';
 import pino from 'pino';
 import { createApp } from '../src/app';
+import { isDatabaseAway } from '../src/errors';
 import { type Database, openSqlite } from '../src/keeping/database';
 import { makeFolder } from './running';
 import { Asker, newDesk, type ServedHere, serveOn } from './served';
@@ -42,6 +42,16 @@ describe('what it cannot take', () => {
 		['a body of the wrong shape', path, { base: -1, body: BODY }, undefined, 422, 'shape'],
 		['a step it does not know', path, { base: 0, body: { ...BODY, steps: [{ do: 'fly' }] } }, undefined, 422, 'shape'],
 		['a count of steps past the last', path, { base: 0, body: { ...BODY, at: 4 } }, undefined, 422, 'shape'],
+		['a version no database holds', path, { base: 2 ** 53 - 1, body: BODY }, undefined, 422, 'shape'],
+		['a version past what both databases hold', path, { base: 2 ** 31 - 1, body: BODY }, undefined, 422, 'shape'],
+		[
+			'a text with a sign that PostgreSQL does not hold',
+			path,
+			{ base: 0, body: { ...BODY, steps: [{ do: 'answer', text: 'a\u0000b' }] } },
+			undefined,
+			422,
+			'shape',
+		],
 		['an id it cannot be', '/desks/desk-0001/works/a.b', { base: 0, body: BODY }, undefined, 422, 'shape'],
 		['a desk it cannot be', '/desks/x/works/work-0001', { base: 0, body: BODY }, undefined, 422, 'shape'],
 	])('%s gets a code', async (_, where, body, headers, status, code) => {
@@ -109,8 +119,36 @@ describe('what it cannot take', () => {
 			version: '0',
 		});
 		const fallen = createServer(app.callback()).listen(0);
-		const response = await fetch(`http://127.0.0.1:${(fallen.address() as AddressInfo).port}/api/health`);
-		expect([response.status, errorSchema.parse(await response.json()).error.code]).toEqual([500, 'server-fault']);
+		const ask = async (path: string) => {
+			const response = await fetch(`http://127.0.0.1:${(fallen.address() as AddressInfo).port}/api${path}`);
+			const json = (await response.json()) as { readonly error?: { readonly code: string } };
+			return [response.status, response.headers.get('retry-after'), json.error?.code];
+		};
+		const [ready, live, health] = [await ask('/health/ready'), await ask('/health/live'), await ask('/health')];
+		fallen.closeAllConnections();
 		await new Promise((resolve) => fallen.close(resolve));
+		expect(ready).toEqual([503, '5', 'away']);
+		expect(health).toEqual([503, '5', 'away']);
+		expect(live).toEqual([200, null, undefined]);
+	});
+
+	it.each([
+		['SQLite is locked by another program', { code: 'SQLITE_BUSY' }, true],
+		['its file is damaged', { code: 'SQLITE_CORRUPT' }, true],
+		['PostgreSQL shuts down', { code: '57P01' }, true],
+		['a statement was given up', { code: '57014' }, true],
+		['the connection is refused', { code: 'ECONNREFUSED' }, true],
+		['no connection came in time', { name: 'KnexTimeoutError' }, true],
+		['a value is not of its type', { code: '22P02' }, false],
+		['a row is there already', { code: 'SQLITE_CONSTRAINT_UNIQUE' }, false],
+		['a mistake of ours', new TypeError('x is not a function'), false],
+	])('tells a database that is away from other errors: %s', (_, error, away) => {
+		expect(isDatabaseAway(error)).toBe(away);
+	});
+
+	it('sends headers that leave no way to load, frame or send what is not ours', async () => {
+		const { headers } = await fetch(served.url);
+		expect(headers.get('content-security-policy')).toMatch(/base-uri 'none'.*form-action 'self'/);
+		expect(headers.get('permissions-policy')).toContain('camera=()');
 	});
 });

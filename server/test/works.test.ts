@@ -135,6 +135,40 @@ describe.each(KINDS)('work on $name', (kind) => {
 		expect(await served.db('work').where({ desk, id: 'work-0003' }).first()).toMatchObject({ body: 'no JSON at all' });
 	});
 
+	it('gives tries page by page by their bytes, though hundreds would fit by their number', async () => {
+		const large = { ...MADE, answer: 'x'.repeat(200) };
+		const body = JSON.stringify({
+			...BODY,
+			tries: Array.from({ length: 100 }, () => large),
+			title: 'y'.repeat(900_000),
+		});
+		await asker.keep(desk, 'work-0000', 0, { ...BODY, tries: [MADE] });
+		const kept = await served.db('work').where({ desk, id: 'work-0000' }).first();
+		const more = Array.from({ length: 12 }, (_, i) => ({
+			...kept,
+			id: `work-large-${10 + i}`,
+			seq: i + 2,
+			body,
+			bytes: Buffer.byteLength(body),
+			tries: 100,
+		}));
+		await served.db.batchInsert('work', more, 4);
+		await served.db('desk').where({ id: desk }).update({ seq: 13, pieces: 13 });
+		const ids: string[] = [];
+		const sizes: number[] = [];
+		for (let from: number | null = 0; from !== null; ) {
+			const page: { tries: { id: string }[]; next: number | null } = (
+				await asker.get(`/desks/${desk}/tries?from=${from}`)
+			).body;
+			ids.push(...page.tries.map(({ id }) => id));
+			sizes.push(page.tries.length);
+			from = page.next;
+		}
+		expect(new Set(ids).size).toBe(13);
+		expect(ids).toHaveLength(13);
+		expect(Math.max(...sizes)).toBeLessThan(6);
+	});
+
 	it('tells what changed after a place, page by page, without what is in it', async () => {
 		await asker.keep(desk, 'work-0000', 0, { ...BODY, tries: [MADE, MADE] });
 		const kept = await served.db('work').where({ desk, id: 'work-0000' }).first();

@@ -1,4 +1,4 @@
-import { copyFileSync, existsSync, renameSync, rmSync } from 'node:fs';
+import { chmodSync, copyFileSync, existsSync, renameSync, rmSync } from 'node:fs';
 import Sqlite from 'better-sqlite3';
 
 /** Something about a backup cannot be done; the message is for the person who asked. */
@@ -46,6 +46,7 @@ export async function copyWhileOpen(file: string, to: string): Promise<void> {
 	try {
 		// In one go: work that is kept meanwhile would make it begin anew.
 		await db.backup(part, { progress: () => 2 ** 31 - 1 });
+		chmodSync(part, 0o600);
 		renameSync(part, to);
 	} finally {
 		db.close();
@@ -62,7 +63,9 @@ export async function backUp(file: string, to: string): Promise<void> {
 	if (existsSync(to)) throw new BackupFault(`There is a file ${to} already. Name another; nothing was overwritten.`);
 	await copyWhileOpen(file, to);
 	const fault = noBackup(to);
-	if (fault) throw new BackupFault(`The backup ${to} is not as it should be: ${fault}.`);
+	if (!fault) return;
+	rmSync(to, { force: true });
+	throw new BackupFault(`The backup ${to} is not as it should be: ${fault}. It was taken away.`);
 }
 
 /** Whether another program has the database open. */

@@ -74,9 +74,10 @@ type Counts = { seq: number; pieces: number; bytes: number };
 function rowOf(change: Change, before: WorkRow | undefined, counts: Counts): NewRow | null {
 	const { desk, id, keep, when } = change;
 	const body = keep ? JSON.stringify(keep.body) : '';
+	const size = Buffer.byteLength(body);
 	const was = before && !before.gone ? before : undefined;
 	const pieces = counts.pieces + (keep ? 1 : 0) - (was ? 1 : 0);
-	const bytes = counts.bytes + body.length - (was?.bytes ?? 0);
+	const bytes = counts.bytes + size - (was?.bytes ?? 0);
 	if (keep && (pieces > PIECES_LIMIT || bytes > BYTES_LIMIT)) return null;
 	counts.seq += 1;
 	counts.pieces = pieces;
@@ -88,7 +89,7 @@ function rowOf(change: Change, before: WorkRow | undefined, counts: Counts): New
 		body,
 		kept: when,
 		seq: counts.seq,
-		bytes: body.length,
+		bytes: size,
 		exercise: keep?.body.exercise ?? '',
 		steps: keep?.body.steps.length ?? 0,
 		tries: keep?.body.tries?.length ?? 0,

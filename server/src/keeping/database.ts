@@ -1,4 +1,4 @@
-import { accessSync, constants, existsSync, mkdirSync } from 'node:fs';
+import { accessSync, chmodSync, constants, existsSync, mkdirSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import knex, { type Knex } from 'knex';
@@ -26,6 +26,13 @@ export function databaseFile(env: Readonly<Record<string, string | undefined>>):
 		throw new StartFault('DATABASE_URL names PostgreSQL. Use pg_dump and pg_restore, as docs/deploy.md says.');
 	return join(dataFolder, FILE_NAME);
 }
+
+/** A database that hangs is given up after so long. */
+const GIVE_UP_MS = 5000;
+
+/** The rights of the folder and of the files in it: nobody else on the machine reads them. */
+const OWN_FOLDER = 0o700;
+const OWN_FILE = 0o600;
 
 /** The most connections to PostgreSQL that one process holds. */
 const CONNECTIONS = 10;
@@ -71,7 +78,7 @@ async function lacking(db: Database): Promise<string | null> {
  */
 export async function openSqlite(folder: string): Promise<Database> {
 	try {
-		mkdirSync(folder, { recursive: true });
+		mkdirSync(folder, { recursive: true, mode: OWN_FOLDER });
 		accessSync(folder, constants.W_OK);
 	} catch {
 		throw new StartFault(`The data folder ${folder} cannot be written. Make it writable, or name another in DATA_DIR.`);
@@ -87,6 +94,8 @@ export async function openSqlite(folder: string): Promise<Database> {
 		const next = await lacking(db);
 		if (next) await copyWhileOpen(file, join(folder, `tidy-sum.before-${next}.sqlite`));
 		await migrate(db);
+		// What lies beside it, as it is written, takes the rights of the file.
+		chmodSync(file, OWN_FILE);
 	} catch (error) {
 		await db.destroy();
 		throw new StartFault(`The database in ${folder} cannot be opened: ${(error as Error).message}`);
@@ -94,24 +103,45 @@ export async function openSqlite(folder: string): Promise<Database> {
 	return db;
 }
 
+type Timeouts = { readonly statement_timeout?: number; readonly query_timeout?: number };
+
+function postgres(address: string, timeouts: Timeouts): Database {
+	return knex({
+		client: 'pg',
+		connection: { connectionString: address, connectionTimeoutMillis: GIVE_UP_MS, ...timeouts },
+		acquireConnectionTimeout: GIVE_UP_MS,
+		pool: { min: 0, max: CONNECTIONS },
+	});
+}
+
+/** Whether the database answers, and its file is still there where it has one. */
+export async function isWell(db: Database): Promise<boolean> {
+	const { connection } = db.client.config;
+	if (!isPostgres(db) && connection.filename !== ':memory:' && !existsSync(connection.filename)) return false;
+	await db.raw('select 1');
+	return true;
+}
+
 /**
  * Opens the PostgreSQL database at an address, and brings it to the newest migration. Several processes may do so at once.
  * @throws StartFault when it cannot be reached or brought there.
  */
 export async function openPostgres(address: string): Promise<Database> {
-	const db = knex({ client: 'pg', connection: address, pool: { min: 0, max: CONNECTIONS } });
+	// A migration may take its time.
+	const patient = postgres(address, {});
 	try {
 		// One process migrates, and the others wait for it.
-		await db.transaction(async (together) => {
+		await patient.transaction(async (together) => {
 			await together.raw('select pg_advisory_xact_lock(43104310)');
-			await migrate(db);
+			await migrate(patient);
 		});
 	} catch (error) {
-		await db.destroy();
 		const { message } = error as Error;
 		throw new StartFault(`The database that DATABASE_URL names cannot be opened: ${message || 'it cannot be reached'}`);
+	} finally {
+		await patient.destroy();
 	}
-	return db;
+	return postgres(address, { statement_timeout: GIVE_UP_MS, query_timeout: GIVE_UP_MS + 1000 });
 }
 
 /** The database the configuration names: PostgreSQL where it has an address, else SQLite in the data folder. */

@@ -43,8 +43,29 @@ export async function accessTo(db: Database, desk: string, hash: string): Promis
 
 type NewKey = { readonly hash: string; readonly kind: 'device' | 'sheet'; readonly says: string };
 
-/** Gives a desk one more key; the same one twice is harmless. */
-export async function addKey(db: Database, desk: string, { hash, kind, says }: NewKey, now: Date): Promise<void> {
+/**
+ * Gives a desk one more key; the same one twice is harmless.
+ * @param most how many keys the desk may have; two that come at once take turns.
+ * @returns whether there was room.
+ */
+export async function addKey(
+	db: Database,
+	desk: string,
+	key: NewKey,
+	now: Date,
+	most = Number.POSITIVE_INFINITY,
+): Promise<boolean> {
+	return db.transaction(async (together) => {
+		await together('desk').where({ id: desk }).forUpdate().first('id');
+		const keys: { hash: string }[] = await together('desk_key').where({ desk }).select('hash');
+		if (keys.some(({ hash }) => hash === key.hash)) return true;
+		if (keys.length >= most) return false;
+		await insertKey(together, desk, key, now);
+		return true;
+	});
+}
+
+async function insertKey(db: Database, desk: string, { hash, kind, says }: NewKey, now: Date): Promise<void> {
 	await db('desk_key')
 		.insert({
 			desk,
@@ -73,7 +94,7 @@ export async function claimDesk(db: Database, desk: string, key: NewKey, now: Da
 		const claimed = made.length
 			? 1
 			: await together('desk').where({ id: desk, claimed: false, erased: false }).update({ claimed: true });
-		if (claimed) await addKey(together, desk, key, now);
+		if (claimed) await insertKey(together, desk, key, now);
 		return claimed > 0;
 	});
 }
@@ -135,8 +156,18 @@ export async function makeCode(
 	}
 }
 
-/** Takes a one-time code: the desk it is of, once; null where it does not hold. */
+/** Takes a one-time code: the desk it is of, once; null where it does not hold, which counts as a try at it. */
 export async function takeCode(db: Database, code: string, now: Date): Promise<string | null> {
+	const desk = await takeRightCode(db, code, now);
+	if (desk === null)
+		await db('join_code')
+			.where({ name: code.slice(0, 4) })
+			.increment('tries');
+	return desk;
+}
+
+/** The same, where a wrong one counts for nothing. */
+export async function takeRightCode(db: Database, code: string, now: Date): Promise<string | null> {
 	const name = code.slice(0, 4);
 	const hash = hashOf(code);
 	const holding: { desk: string } | undefined = await db('join_code')

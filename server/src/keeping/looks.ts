@@ -11,6 +11,15 @@ export const LOOKS_LIMIT = 200;
 /** The most exercises of a Round that are shown, with all their lines. */
 const SHOWN_LIMIT = 100;
 
+/** What a link shows, as it is kept; null where that cannot be read. */
+function shownIn(text: string): Shown | null {
+	try {
+		return shownSchema.parse(JSON.parse(text));
+	} catch {
+		return null;
+	}
+}
+
 /** Keeps a link to look at; false where the desk has too many, or the id is taken. */
 export async function addLook(
 	db: Database,
@@ -24,10 +33,13 @@ export async function addLook(
 	return (await db('look').insert(row).onConflict('id').ignore().returning('id')).length > 0;
 }
 
-/** The links of a desk, the last made first. */
+/** The links of a desk, the last made first; one that cannot be read hides none of the others. */
 export async function listLooks(db: Database, desk: string): Promise<readonly ListedLook[]> {
 	const rows: LookRow[] = await db('look').where({ desk }).orderBy('made', 'desc').select('id', 'shows', 'made');
-	return rows.map(({ id, shows, made }) => ({ id, made, shows: shownSchema.parse(JSON.parse(shows)) }));
+	return rows.flatMap(({ id, shows, made }) => {
+		const shown = shownIn(shows);
+		return shown ? [{ id, made, shows: shown }] : [];
+	});
 }
 
 /** Takes a link back; whether there was one. */
@@ -42,8 +54,8 @@ export async function lookAt(
 	hash: string,
 ): Promise<{ readonly shows: Shown; readonly works: readonly StoredWork[] } | null> {
 	const row: LookRow | undefined = await db('look').where({ id, hash }).first('desk', 'shows');
-	if (!row) return null;
-	const shows = shownSchema.parse(JSON.parse(row.shows));
+	const shows = row && shownIn(row.shows);
+	if (!row || !shows) return null;
 	const ids = shows.is === 'work' ? [shows.id] : await idsNamed(db, row.desk, `round-${shows.code}-`, SHOWN_LIMIT);
 	const { works } = await bodiesOf(db, row.desk, ids);
 	return { shows, works };

@@ -19,8 +19,34 @@ export const HEADS_AT_ONCE = 5000;
 /** The most pieces of work whose tries come at once. */
 export const TRIES_AT_ONCE = 250;
 
+/** The most lines of one Round that are looked through. */
+const NAMED_AT_ONCE = 2000;
+
 /** The most bytes of bodies that come at once; one body comes whatever its size. */
 const BYTES_AT_ONCE = 4_000_000;
+
+type SizedRow = { readonly id: string; readonly bytes: number };
+
+/** As many of the first as a reply takes, by their bytes: what is left out is never read. */
+function fittingIn<R extends SizedRow>(rows: readonly R[]): readonly R[] {
+	let bytes = 0;
+	const past = rows.findIndex((row, i) => {
+		bytes += row.bytes;
+		return i > 0 && bytes > BYTES_AT_ONCE;
+	});
+	return past < 0 ? rows : rows.slice(0, past);
+}
+
+/** Pieces of work by their ids, in the order of these. */
+async function rowsOf(db: Database, desk: string, wanted: readonly SizedRow[]): Promise<readonly Row[]> {
+	const ids = wanted.map(({ id }) => id);
+	const rows: Row[] = await db('work')
+		.where({ desk, gone: false })
+		.whereIn('id', ids)
+		.select('id', 'version', 'body', 'kept');
+	const byId = new Map(rows.map((row) => [row.id, row]));
+	return ids.flatMap((id) => byId.get(id) ?? []);
+}
 
 /** How far the changes of a desk go. */
 export async function seqOf(db: Database, desk: string): Promise<number> {
@@ -59,16 +85,12 @@ export async function bodiesOf(
 	desk: string,
 	ids: readonly string[],
 ): Promise<{ readonly works: readonly StoredWork[]; readonly aside: readonly string[] }> {
-	const rows: Row[] = await db('work')
-		.where({ desk, gone: false })
-		.whereIn('id', ids)
-		.select('id', 'version', 'body', 'kept');
+	const sizes: SizedRow[] = await db('work').where({ desk, gone: false }).whereIn('id', ids).select('id', 'bytes');
+	const byId = new Map(sizes.map((row) => [row.id, row]));
+	const fitting = fittingIn(ids.flatMap((id) => byId.get(id) ?? []));
 	const works: StoredWork[] = [];
 	const aside: string[] = [];
-	let bytes = 0;
-	for (const row of rows) {
-		bytes += row.body.length;
-		if (bytes > BYTES_AT_ONCE && works.length + aside.length) break;
+	for (const row of await rowsOf(db, desk, fitting)) {
 		const work = fromRow(row);
 		if (work) works.push(work);
 		else aside.push(row.id);
@@ -82,34 +104,41 @@ export async function triesFrom(
 	desk: string,
 	from: number,
 ): Promise<{ readonly tries: readonly TriesOf[]; readonly next: number | null }> {
-	const rows: (Row & { readonly seq: number })[] = await db('work')
+	const sizes: (SizedRow & { readonly seq: number })[] = await db('work')
 		.where({ desk, gone: false })
 		.andWhere('seq', '>=', from)
 		.andWhere('tries', '>', 0)
 		.orderBy('seq')
 		.limit(TRIES_AT_ONCE + 1)
-		.select('id', 'version', 'body', 'kept', 'seq');
-	const tries = rows.slice(0, TRIES_AT_ONCE).flatMap((row) => {
+		.select('id', 'bytes', 'seq');
+	const fitting = fittingIn(sizes.slice(0, TRIES_AT_ONCE));
+	const rows = await rowsOf(db, desk, fitting);
+	const tries = rows.flatMap((row) => {
 		const work = fromRow(row);
 		return work ? [{ id: work.id, version: work.version, tries: work.body.tries ?? [] }] : [];
 	});
-	return { tries, next: rows[TRIES_AT_ONCE]?.seq ?? null };
+	return { tries, next: sizes[fitting.length]?.seq ?? null };
 }
 
-/** The ids of the pieces of work on the exercises whose names begin so, the one kept last first for each exercise. */
+/**
+ * The ids of the pieces of work on the exercises whose names begin so, in the order of the names, the one kept last first
+ * for each. Names are compared by their letters, whatever the collation of the database.
+ * @param beginning without the signs % and _, which stand for others in a pattern.
+ */
 export async function idsNamed(
 	db: Database,
 	desk: string,
 	beginning: string,
 	most: number,
 ): Promise<readonly string[]> {
-	const rows: { id: string }[] = await db('work')
+	const rows: { id: string; exercise: string; kept: string }[] = await db('work')
 		.where({ desk, gone: false })
-		.andWhere('exercise', '>=', beginning)
-		.andWhere('exercise', '<', `${beginning}~`)
-		.orderBy('exercise')
-		.orderBy('kept', 'desc')
-		.limit(most)
-		.select('id');
-	return rows.map(({ id }) => id);
+		.andWhere('exercise', 'like', `${beginning}%`)
+		.limit(NAMED_AT_ONCE)
+		.select('id', 'exercise', 'kept');
+	const before = (a: string, b: string) => Number(a > b) - Number(a < b);
+	return rows
+		.sort((a, b) => before(a.exercise, b.exercise) || before(b.kept, a.kept))
+		.slice(0, most)
+		.map(({ id }) => id);
 }

@@ -1,3 +1,4 @@
+import { setTimeout } from 'node:timers/promises';
 import {
 	devicesSchema,
 	doneSchema,
@@ -17,6 +18,9 @@ import { type Asked, type Route, route } from './route';
 /** The most keys of one desk: devices, and recovery sheets. */
 const KEYS_LIMIT = 40;
 
+/** How long a code waits that comes from an address of many wrong ones. */
+const SLOWLY_MS = 200;
+
 const DONE = { done: true } as const;
 
 async function told({ parts: { events, db }, by: { desk } }: Asked<unknown, unknown>): Promise<void> {
@@ -25,10 +29,14 @@ async function told({ parts: { events, db }, by: { desk } }: Asked<unknown, unkn
 	events.committed(one);
 }
 
+/** @throws RequestFault 413 `too-much`: the desk has as many keys as it may. */
+function fullOfKeys(): never {
+	throw new RequestFault(413, 'too-much', `A desk has up to ${KEYS_LIMIT} devices. Shut one out first.`);
+}
+
 /** @throws RequestFault 413 `too-much` where the desk has as many keys as it may. */
 async function hasRoom(db: Database, desk: string, key: string): Promise<void> {
-	if ((await listDevices(db, desk, key)).length >= KEYS_LIMIT)
-		throw new RequestFault(413, 'too-much', `A desk has up to ${KEYS_LIMIT} devices. Shut one out first.`);
+	if ((await listDevices(db, desk, key)).length >= KEYS_LIMIT) fullOfKeys();
 }
 
 const devices = route({
@@ -49,9 +57,8 @@ const addDevice = route({
 	body: newKeySchema,
 	reply: doneSchema,
 	codes: ['no-desk', 'erased', 'shape', 'not-json', 'too-much'],
-	answer: async ({ parts: { db, now }, by: { desk, key }, body }) => {
-		await hasRoom(db, desk, key);
-		await addKey(db, desk, body, now());
+	answer: async ({ parts: { db, now }, by: { desk }, body }) => {
+		if (!(await addKey(db, desk, body, now(), KEYS_LIMIT))) fullOfKeys();
 		return DONE;
 	},
 });
@@ -91,10 +98,15 @@ const join = route({
 	body: joinSchema,
 	reply: joinedSchema,
 	codes: ['no-code', 'shape', 'not-json', 'too-many'],
-	answer: async ({ ctx, parts: { db, now, limits }, body: { code, hash, says } }) => {
-		if (await limits.isReached('code', ctx.ip)) await limits.count(ctx, 'code', ctx.ip);
-		const desk = await takeCode(db, code, now());
+	answer: async ({ ctx, parts: { db, now, limits, turns }, body: { code, hash, says } }) => {
+		// A code by itself stands five wrong tries; who guesses at many is stopped by what they come with.
+		if (await limits.isReached('codeFrom', hash)) await limits.count(ctx, 'codeFrom', hash);
+		// Past the limit of an address codes are tried slowly, one after another: a right one is still taken.
+		const isOften = await limits.isReached('code', ctx.ip);
+		const tried = () => takeCode(db, code, now());
+		const desk = await (isOften ? turns(`codes ${ctx.ip}`, () => setTimeout(SLOWLY_MS).then(tried)) : tried());
 		if (desk === null) {
+			await limits.count(ctx, 'codeFrom', hash);
 			await limits.count(ctx, 'code', ctx.ip);
 			throw new RequestFault(
 				404,
@@ -102,7 +114,7 @@ const join = route({
 				'This code does not hold, or holds no more. Make a new one on the other device.',
 			);
 		}
-		await addKey(db, desk, { hash, kind: 'device', says }, now());
+		if (!(await addKey(db, desk, { hash, kind: 'device', says }, now(), KEYS_LIMIT))) fullOfKeys();
 		return { desk };
 	},
 });

@@ -1,5 +1,6 @@
 import { PassThrough } from 'node:stream';
 import { z } from '@tidy-sum/schema';
+import type { Context } from 'koa';
 import { RequestFault } from '../errors';
 import { accessTo } from '../keeping/desks';
 import type { Told } from '../keeping/events';
@@ -9,16 +10,32 @@ import { type Route, route } from './route';
 /** How often something is sent where nothing happens, so that what lies between keeps the connection. */
 const BEAT_MS = 15_000;
 
-/** The most devices that listen to a desk at one time, in one process. */
+/** The most devices that listen to a desk at one time, and from an address, in one process. */
 const LISTENERS_LIMIT = 40;
+const FROM_ADDRESS_LIMIT = 400;
 
 const listening = new Map<string, number>();
 
-function count(desk: string, by: 1 | -1): number {
-	const next = (listening.get(desk) ?? 0) + by;
-	if (next > 0) listening.set(desk, next);
-	else listening.delete(desk);
+function count(of: string, by: 1 | -1): number {
+	const next = (listening.get(of) ?? 0) + by;
+	if (next > 0) listening.set(of, next);
+	else listening.delete(of);
 	return next;
+}
+
+/** Takes one more listener in; @throws RequestFault 429 `too-many` where a desk or an address has as many as it may. */
+function takeIn(ctx: Context, desk: string): () => void {
+	const address = `from ${ctx.ip}`;
+	const leave = () => {
+		count(desk, -1);
+		count(address, -1);
+	};
+	const [ofDesk, ofAddress] = [count(desk, 1), count(address, 1)];
+	if (ofDesk <= LISTENERS_LIMIT && ofAddress <= FROM_ADDRESS_LIMIT) return leave;
+	leave();
+	ctx.set('Retry-After', '60');
+	const what = ofDesk > LISTENERS_LIMIT ? 'this desk' : 'desks from this address';
+	throw new RequestFault(429, 'too-many', `Too many devices listen to ${what}. Come again in 60 seconds.`);
 }
 
 /**
@@ -35,11 +52,7 @@ export const events: Route = route({
 	type: 'text/event-stream',
 	codes: ['no-desk', 'erased', 'too-many'],
 	answer: async ({ ctx, parts: { db, events, streams }, by: { desk, hash } }) => {
-		if (count(desk, 1) > LISTENERS_LIMIT) {
-			count(desk, -1);
-			ctx.set('Retry-After', '60');
-			throw new RequestFault(429, 'too-many', 'Too many devices listen to this desk. Come again in 60 seconds.');
-		}
+		const leave = takeIn(ctx, desk);
 		const stream = new PassThrough();
 		const send = (event: string, data: unknown) => stream.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
 		const end = () => stream.end();
@@ -58,7 +71,7 @@ export const events: Route = route({
 			deaf();
 			clearInterval(beat);
 			streams.delete(stream);
-			count(desk, -1);
+			leave();
 		});
 		// A client that goes away closes the reply; Koa then destroys the stream.
 		ctx.res.once('close', () => stream.destroy());

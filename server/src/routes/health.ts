@@ -1,16 +1,44 @@
 import { healthSchema } from '@tidy-sum/schema';
-import { type Route, route } from './route';
+import { AGAIN_SECONDS, RequestFault } from '../errors';
+import { isWell } from '../keeping/database';
+import { type Route, type RouteParts, route } from './route';
+
+type Asked = { readonly ctx: { set: (name: string, value: string) => void }; readonly parts: RouteParts };
+
+async function ready({ ctx, parts: { db, version } }: Asked) {
+	const well = await isWell(db).catch(() => false);
+	if (well) return { ok: true as const, version };
+	ctx.set('Retry-After', AGAIN_SECONDS);
+	throw new RequestFault(503, 'away', 'The server cannot reach what it keeps.');
+}
 
 /** Whether the server is well and reaches its database; a stranger learns no more. */
-export const health: Route = route({
-	method: 'get',
-	path: '/health',
-	says: 'Whether the server is well and reaches its database, and its version.',
-	who: 'anyone',
-	reply: healthSchema,
-	codes: [],
-	answer: async ({ parts: { db, version } }) => {
-		await db.raw('select 1');
-		return { ok: true as const, version };
-	},
-});
+export const HEALTH: readonly Route[] = [
+	route({
+		method: 'get',
+		path: '/health',
+		says: 'Whether the server is well and reaches its database, and its version.',
+		who: 'anyone',
+		reply: healthSchema,
+		codes: ['away'],
+		answer: ready,
+	}),
+	route({
+		method: 'get',
+		path: '/health/ready',
+		says: 'Whether requests can be answered: the database is reached, and its file is there.',
+		who: 'anyone',
+		reply: healthSchema,
+		codes: ['away'],
+		answer: ready,
+	}),
+	route({
+		method: 'get',
+		path: '/health/live',
+		says: 'Whether the process answers at all, whatever its database does.',
+		who: 'anyone',
+		reply: healthSchema,
+		codes: [],
+		answer: async ({ parts: { version } }) => ({ ok: true as const, version }),
+	}),
+];

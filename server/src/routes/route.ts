@@ -6,6 +6,7 @@ import type { Keeping } from '../keeping/create-keeping';
 import type { Database } from '../keeping/database';
 import type { Events } from '../keeping/events';
 import type { Limits } from '../limits';
+import type { Turns } from '../turns';
 
 /** What a route has at hand. */
 export type RouteParts = {
@@ -16,6 +17,8 @@ export type RouteParts = {
 	readonly events: Events;
 	readonly limits: Limits;
 	readonly admission: Admission;
+	/** Turns for large replies, desk by desk. */
+	readonly turns: Turns;
 	/** Streams that are open, so that a stop can end them. */
 	readonly streams: Set<{ end(): unknown }>;
 };

@@ -27,9 +27,9 @@ const bodies = route({
 	who: 'desk or demo',
 	query: z.object({ ids: idsSchema }),
 	reply: worksSchema,
-	codes: ['no-desk', 'erased', 'shape'],
-	answer: async ({ parts: { db }, by: { desk }, query: { ids } }) => {
-		const { works, aside } = await bodiesOf(db, desk, ids);
+	codes: ['no-desk', 'erased', 'shape', 'too-many'],
+	answer: async ({ parts: { db, turns }, by: { desk }, query: { ids } }) => {
+		const { works, aside } = await turns(desk, () => bodiesOf(db, desk, ids));
 		return { works: [...works], aside: [...aside] };
 	},
 });
@@ -41,9 +41,9 @@ const tries = route({
 	who: 'desk or demo',
 	query: z.object({ from: placeSchema }),
 	reply: triesSchema,
-	codes: ['no-desk', 'erased', 'shape'],
-	answer: async ({ parts: { db }, by: { desk }, query: { from } }) => {
-		const page = await triesFrom(db, desk, from);
+	codes: ['no-desk', 'erased', 'shape', 'too-many'],
+	answer: async ({ parts: { db, turns }, by: { desk }, query: { from } }) => {
+		const page = await turns(desk, () => triesFrom(db, desk, from));
 		return { tries: [...page.tries], next: page.next };
 	},
 });

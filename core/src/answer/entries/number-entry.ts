@@ -4,6 +4,7 @@ import { withPi } from '../../numeral/pi';
 import { printInPlain, printRounded } from '../../numeral/print';
 import type { Rational } from '../../numeral/rational';
 import { type RoundingTarget, round, type Ties } from '../../numeral/round';
+import { CENT, isMoney } from '../../unit/is-money';
 import type { NumberEntry, Taken } from './entry';
 
 /** As many digits as a double holds. */
@@ -50,7 +51,9 @@ export function takenBy(key: Key, form?: UnitWant['form']): readonly Taken[] {
 	const [from, until] = key.asked
 		? [key.asked.from, key.asked.to]
 		: OPEN_FIGURES[key.exact === 'endless' ? 'endless' : 'measured'];
-	return Array.from({ length: until - from + 1 }, (_, i) => to({ significant: from + i }));
+	const counts = Array.from({ length: until - from + 1 }, (_, i) => to({ significant: from + i }));
+	// Nobody pays less than a cent (contract, "check", money).
+	return isMoney(key.unit) ? [...counts, to({ place: CENT })] : counts;
 }
 
 /** A number that is taken however it is written, as long as it is the very value. */

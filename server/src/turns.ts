@@ -1,0 +1,35 @@
+import { RequestFault } from './errors';
+
+/** How many wait behind the one whose turn it is; the next is refused. */
+const WAITING_LIMIT = 8;
+
+/** Takes what is asked of one desk in turn: one large reply at a time, whatever the others ask. */
+export type Turns = <T>(desk: string, work: () => Promise<T>) => Promise<T>;
+
+/**
+ * Turns for what is large. What is asked meanwhile of the same desk waits.
+ * @returns what the work gives; @throws RequestFault 429 `too-many` where many wait already.
+ */
+export function createTurns(): Turns {
+	const last = new Map<string, { readonly done: Promise<unknown>; readonly waiting: number }>();
+	return async (desk, work) => {
+		const before = last.get(desk);
+		const waiting = (before?.waiting ?? 0) + 1;
+		if (waiting > WAITING_LIMIT)
+			throw new RequestFault(
+				429,
+				'too-many',
+				'This desk asks for much at once. Come again in a second; nothing is lost.',
+			);
+		const mine = (before?.done ?? Promise.resolve()).catch(() => {}).then(work);
+		const entry = { done: mine, waiting };
+		last.set(desk, entry);
+		try {
+			return await mine;
+		} finally {
+			const now = last.get(desk);
+			if (now === entry) last.delete(desk);
+			else if (now) last.set(desk, { ...now, waiting: now.waiting - 1 });
+		}
+	};
+}
