@@ -159,7 +159,7 @@ describe('what is brought', () => {
 		await browser.sees('12 problems: 6 right');
 		await browser.press(L.sheetHandIn);
 		await browser.sees('6 of 12');
-		await browser.sees('3.2 × 10³ m');
+		await browser.sees('Answer: 3.2 × 10');
 	});
 
 	it('a working with a factor upside down is found, and mended on the Desk', async () => {

@@ -1,14 +1,16 @@
-import { Slot } from 'expo-router';
+import { Slot, usePathname } from 'expo-router';
 import { type ReactNode, useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { Provider } from 'react-redux';
 import { applySettings } from './device/settings';
 import { useHydrated } from './device/use-hydrated';
 import { NewVersion } from './new-version';
+import { BrokenPage } from './places/broken-page';
 import { WithPlaces } from './places/with-places';
 import { makeStore, useAppSelector } from './store/store';
 import { makeStyles } from './theme/use-styles';
 import { DecimalContext } from './ui/decimal';
+import { Guarded } from './ui/guarded';
 import { later } from './ui/later';
 
 /** The page follows its settings as they change; before it is first painted its own script has set it. */
@@ -43,6 +45,7 @@ function SaysOfDesk() {
 export function AppFrame() {
 	const styles = useStyles();
 	const [store] = useState(makeStore);
+	const path = usePathname();
 	useEffect(() => {
 		// What could not be fetched is fetched once more.
 		void opening?.catch(() => import('./store/open-desk')).then(({ openDesk }) => openDesk(store));
@@ -55,7 +58,9 @@ export function AppFrame() {
 					<NewVersion />
 					<SaysOfDesk />
 					<WithPlaces>
-						<Slot />
+						<Guarded of={path} fallback={(again) => <BrokenPage onAgain={again} />}>
+							<Slot />
+						</Guarded>
 					</WithPlaces>
 				</View>
 			</InMark>

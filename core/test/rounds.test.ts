@@ -208,6 +208,45 @@ describe('what to practise next', () => {
 		expect(late?.why).toMatch(/^due since \d+ days$/);
 	});
 
+	it('hangs on the days of the device, and on no hour and no midnight elsewhere', () => {
+		const HOUR = 3_600_000;
+		// Two o'clock in the morning of a device ten hours ahead of Greenwich is the afternoon before, there.
+		const ahead = () => 600;
+		const morning = Date.UTC(2026, 10, 30, 16);
+		const sitting = (...times: readonly number[]) =>
+			skillStates(
+				times.map((when) => ({ skill: 'areas', level: 1, tries: [tried(true, { when })] })),
+				morning,
+				ahead,
+			).find(({ skill }) => skill === 'areas')?.due;
+		// An hour before and an hour after midnight in Greenwich are one morning here: one sitting.
+		const greenwich = Date.UTC(2026, 10, 30, 0);
+		expect(sitting(greenwich - HOUR, greenwich + HOUR)).toBe(sitting(greenwich + HOUR));
+		expect(sitting(greenwich - HOUR)).toBe(sitting(greenwich + HOUR));
+		// Whatever the hour, it is due from the beginning of a day of the device.
+		expect(((sitting(morning) ?? 0) + 600 * 60_000) % DAY).toBe(0);
+	});
+
+	it('counts days across a change of clocks', () => {
+		// Clocks go back an hour in the night to 25 October: that day has 25 hours.
+		const change = Date.UTC(2026, 9, 25, 1);
+		const ahead = (when: number) => (when < change ? 120 : 60);
+		const at = (month: number, day: number, hour: number) => {
+			const local = Date.UTC(2026, month, day, hour);
+			return local - ahead(local) * 60_000;
+		};
+		const dueOf = (when: number, now: number) =>
+			skillStates([{ skill: 'areas', level: 1, tries: [tried(true, { when })] }], now, ahead).find(
+				({ skill }) => skill === 'areas',
+			);
+		const late = dueOf(at(9, 24, 23), at(9, 24, 23));
+		const early = dueOf(at(9, 24, 1), at(9, 24, 23));
+		expect(late?.due).toBe(early?.due);
+		const first = dueOf(at(9, 24, 23), at(9, 25, 0))?.isDue;
+		expect(first).toBe(false);
+		for (const hour of [0, 12, 23]) expect(dueOf(at(9, 1, 12), at(10, 30, hour))?.isDue).toBe(true);
+	});
+
 	it('is weighed by slips that recur, and says which', () => {
 		const worked = [practised('areas', 0, false), practised('areas', 0, false), practised('volumes', 0, true)];
 		const [first] = pickSkills(skillStates(worked, NOW), NOW);

@@ -1,8 +1,11 @@
 import { useEffect } from 'react';
+import { Button } from '../ui/button';
+import { Guarded } from '../ui/guarded';
+import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
 import type { PanelKind, PanelOf } from '../work/panel-slice';
 import { laterPanels } from './later-panels';
-import { FramingContext } from './panel-frame';
+import { FramingContext, PanelFrame } from './panel-frame';
 import { rowOf } from './panels';
 import type { Acts } from './use-acts';
 
@@ -11,6 +14,18 @@ export function useLaterPanels(): void {
 	useEffect(() => {
 		laterPanels().catch(() => {});
 	}, []);
+}
+
+/** In place of a panel that cannot be drawn. */
+function BrokenPanel({ onAgain }: { readonly onAgain: () => void }) {
+	return (
+		<PanelFrame>
+			<Words role="status">
+				This could not be drawn here. Your line is kept; undo what was done last, or try again.
+			</Words>
+			<Button label="Try again" onPress={onAgain} />
+		</PanelFrame>
+	);
 }
 
 type Props<K extends PanelKind> = {
@@ -28,13 +43,15 @@ export function ShownPanel<K extends Exclude<PanelKind, 'none'>>({ view, panel, 
 	const onClose = mayClose({ view, wide, chosen }) ? acts.close : null;
 	return (
 		<FramingContext value={{ title, testID, onClose }}>
-			<Content
-				key={`${panel.kind} ${anewWith?.(panel, view) ?? ''}`}
-				view={view}
-				panel={panel}
-				acts={acts}
-				wide={wide}
-			/>
+			<Guarded of={panel.kind} fallback={(again) => <BrokenPanel onAgain={again} />}>
+				<Content
+					key={`${panel.kind} ${anewWith?.(panel, view) ?? ''}`}
+					view={view}
+					panel={panel}
+					acts={acts}
+					wide={wide}
+				/>
+			</Guarded>
 		</FramingContext>
 	);
 }

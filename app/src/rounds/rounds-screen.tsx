@@ -35,6 +35,7 @@ import { Button } from '../ui/button';
 import { Choices } from '../ui/choices';
 import { Field } from '../ui/field';
 import { Words } from '../ui/words';
+import { zoneAt } from '../work/zone-now';
 
 const LEVELS = [
 	{ value: '1', label: '1 plain' },
@@ -215,7 +216,7 @@ function Rounds({ pieces }: { readonly pieces: readonly Piece[] }) {
 	const store = useAppStore();
 	const [now] = useState(() => Date.now());
 	const begun = useMemo(() => begunRounds(pieces), [pieces]);
-	const states = useMemo(() => skillStates(practisedIn(begun), now), [begun, now]);
+	const states = useMemo(() => skillStates(practisedIn(begun), now, zoneAt), [begun, now]);
 	const picked = useMemo(() => pickSkills(states, now), [states, now]);
 	const [chosen, setChosen] = useState<readonly string[]>(picked.map(({ skill }) => skill));
 	const [count, setCount] = useState<(typeof ROUND_COUNTS)[number]>(10);

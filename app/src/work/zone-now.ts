@@ -2,3 +2,8 @@
 export function zoneNow(): number {
 	return -new Date().getTimezoneOffset();
 }
+
+/** The same at another moment: clocks change in spring and in autumn. */
+export function zoneAt(when: number): number {
+	return -new Date(when).getTimezoneOffset();
+}

@@ -17,6 +17,7 @@ import {
 import { cutSheet, readProblem, readWorking, type SheetProblem } from '@tidy-sum/core/problem';
 import { dueDays, skillTimes, skillWeeks, slipRecords, type WeekDays, weekDays, workedIn } from '@tidy-sum/core/record';
 import type { Told } from '@tidy-sum/schema';
+import { zoneAt } from '../work/zone-now';
 import { type AllTries, triedIn } from './kept-tries';
 import type { RecordMade } from './record-parts';
 import { toldOf } from './told-of';
@@ -75,7 +76,7 @@ function partsOfRecord(
 		skills: () => skillWeeks(worked, zone),
 		slips: () => slipRecords(worked),
 		times: () => skillTimes(worked),
-		due: () => dueDays(skillStates(practisedIn(begunRounds(tried)), now), now, zone),
+		due: () => dueDays(skillStates(practisedIn(begunRounds(tried)), now, zoneAt), now, zone),
 	};
 }
 
@@ -121,7 +122,7 @@ export const coreJobs = {
 	 */
 	today(all: AllTries, now: number, zone: number, id: string): TodayMade {
 		const tried = triedIn(all);
-		const states = skillStates(practisedIn(begunRounds(tried)), now);
+		const states = skillStates(practisedIn(begunRounds(tried)), now, zoneAt);
 		const picked = pickSkills(states, now);
 		const skills = picked.map(({ skill }) => skill);
 		const plan = { skills, level: levelFor(states, skills), count: DUE_COUNT, seed: seedFrom(id) } as const;

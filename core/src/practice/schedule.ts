@@ -13,7 +13,7 @@ export type SkillState = {
 	/** How many of its exercises were worked, and how many were right at once. */
 	readonly worked: number;
 	readonly atOnce: number;
-	/** When it is about to be forgotten, in milliseconds since 1970; null for what was never practised. */
+	/** The day on which it is about to be forgotten, its beginning in milliseconds since 1970; null for what was never practised. */
 	readonly due: number | null;
 	readonly isDue: boolean;
 	/** The slips that came, the most frequent first. */
@@ -35,6 +35,18 @@ const GRADES: Readonly<Record<Exclude<Went, 'untouched'>, Grade>> = {
 };
 
 const DAY_MS = 86_400_000;
+const MINUTE_MS = 60_000;
+
+/** How many minutes the clock of a device is ahead of UTC at a moment: it changes in spring and in autumn. */
+export type AheadAt = (when: number) => number;
+
+const IN_UTC: AheadAt = () => 0;
+
+/** The day a moment lies in by the device's calendar, as a count of days. */
+function dayOf(when: number, aheadAt: AheadAt): number {
+	return Math.floor((when + aheadAt(when) * MINUTE_MS) / DAY_MS);
+}
+
 /** A slip that came as often as this among the latest exercises is worth a Round of its own. */
 const RECURS = 2;
 /** How many of the latest exercises of a skill count for its slips and its level. */
@@ -49,22 +61,25 @@ function lastTry({ tries }: Practised): number {
 	return tries.at(-1)?.when ?? 0;
 }
 
-/** What the scheduler makes of a skill's exercises: one review a day, the worst of that day's. */
-function cardOf(worked: readonly Practised[]): Card | null {
-	const days = new Map<number, { when: number; grade: Grade }>();
+/**
+ * The day on which a skill is due by the scheduler, from its exercises: one review a day, the worst of that day's. Only
+ * days count, and not hours: the scheduler is told of the noon of each.
+ */
+function dueDayOf(worked: readonly Practised[], aheadAt: AheadAt): number | null {
+	const days = new Map<number, Grade>();
 	for (const one of worked) {
 		const went = wentOf(one.tries);
 		if (went === 'untouched') continue;
-		const when = lastTry(one);
-		const day = Math.floor(when / DAY_MS);
+		const day = dayOf(lastTry(one), aheadAt);
 		const known = days.get(day);
-		days.set(day, { when, grade: known ? (Math.min(known.grade, GRADES[went]) as Grade) : GRADES[went] });
+		days.set(day, known ? (Math.min(known, GRADES[went]) as Grade) : GRADES[went]);
 	}
 	let card: Card | null = null;
-	for (const { when, grade } of [...days.values()].sort((a, b) => a.when - b.when)) {
-		card = scheduler.next(card ?? createEmptyCard(when), when, grade).card;
+	for (const [day, grade] of [...days].sort(([a], [b]) => a - b)) {
+		const noon = day * DAY_MS + DAY_MS / 2;
+		card = scheduler.next(card ?? createEmptyCard(noon), noon, grade).card;
 	}
-	return card;
+	return card && Math.floor(card.due.getTime() / DAY_MS);
 }
 
 function levelOf(worked: readonly Practised[]): Level {
@@ -84,23 +99,28 @@ function whyOf(isDue: boolean, overdue: number, slips: SkillState['slips']): str
 	const [slip] = slips;
 	const title = slip && slip.times >= RECURS ? slipNamed(slip.code)?.title : undefined;
 	const came = title && slip ? `“${title}” came ${timesText(slip.times)}` : '';
-	const due = !isDue
-		? ''
-		: overdue < 1
-			? 'due today'
-			: `due since ${Math.floor(overdue)} ${overdue < 2 ? 'day' : 'days'}`;
+	const due = !isDue ? '' : overdue < 1 ? 'due today' : `due since ${overdue} ${overdue === 1 ? 'day' : 'days'}`;
 	return [due, came].filter(Boolean).join('; ');
 }
 
-/** Where each skill stands, in the order that teaches. */
-export function skillStates(practised: readonly Practised[], now: number): readonly SkillState[] {
+/**
+ * Where each skill stands, in the order that teaches.
+ * @param aheadAt the clock of the device, by whose calendar days are counted.
+ */
+export function skillStates(
+	practised: readonly Practised[],
+	now: number,
+	aheadAt: AheadAt = IN_UTC,
+): readonly SkillState[] {
+	const today = dayOf(now, aheadAt);
 	const bySkill = new Map<string, Practised[]>();
 	for (const one of [...practised].sort((a, b) => lastTry(a) - lastTry(b)))
 		if (one.tries.length) bySkill.set(one.skill, [...(bySkill.get(one.skill) ?? []), one]);
 	return SKILLS.map(({ skill }) => {
 		const worked = bySkill.get(skill) ?? [];
-		const due = cardOf(worked)?.due.getTime() ?? null;
-		const isDue = due !== null && due <= now;
+		const day = dueDayOf(worked, aheadAt);
+		const due = day === null ? null : day * DAY_MS - aheadAt(now) * MINUTE_MS;
+		const isDue = day !== null && day <= today;
 		const slips = slipsIn(worked.slice(-LATEST).flatMap(({ tries }) => tries));
 		return {
 			skill,
@@ -110,7 +130,7 @@ export function skillStates(practised: readonly Practised[], now: number): reado
 			isDue,
 			slips,
 			level: levelOf(worked),
-			why: whyOf(isDue, due === null ? 0 : (now - due) / DAY_MS, slips),
+			why: whyOf(isDue, day === null ? 0 : today - day, slips),
 		};
 	});
 }
