@@ -3,7 +3,6 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { BOOK } from '@tidy-sum/core';
 import { strFromU8, unzipSync } from 'fflate';
 import Papa from 'papaparse';
 import { Browser, DESKTOP } from './src/browser';
@@ -228,11 +227,12 @@ function markedBy(
 
 describe('items of QTI 3.0, in a reader no one here wrote', () => {
 	it.each([
-		['those of the book', () => 'book', BOOK.length],
-		['60 fresh ones', freshFile, FRESH],
-	])('%s are told as we tell them: right, wrong, and right with too many figures', async (_, setOf, count) => {
+		['those of the book', () => 'book'],
+		['60 fresh ones', freshFile],
+	])('%s are told as we tell them: right, wrong, and right with too many figures', async (_, setOf) => {
 		const set = setOf();
 		const items = itemsOf(set);
+		const count: number = JSON.parse(tidySum(['set', set])).exercises.length;
 		expect(items.size).toBe(count);
 		const cases = casesOf(items, exactOf(set));
 		const ours = markedBy(set, cases);

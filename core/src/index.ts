@@ -11,7 +11,6 @@ export { fieldOf } from './chain/steps/steps';
 export * from './chain/work-chain';
 export * from './check/judge';
 export * from './content/book';
-export { asWorked } from './exercise/as-worked';
 export * from './exercise/exercise';
 export * from './exercise/goes-by';
 export * from './exercise/in-class';

@@ -68,7 +68,7 @@ describe.each(KINDS)('limits on $name', (kind) => {
 		const { asker, ask } = from('10.0.0.5');
 		await ask('PUT', `/desks/${desk}/works/work-0001`, { base: 0, body: BODY });
 		const { code } = (await ask('POST', `/desks/${desk}/codes`)).body;
-		const hashOfDevice = (i: number) => asker.hash.slice(0, -2) + `${10 + i}`;
+		const hashOfDevice = (i: number) => `${asker.hash.slice(0, -2)}${10 + i}`;
 		const joins = (device: number, tried: string) =>
 			from('10.0.0.6').ask('POST', '/joining', { code: tried, hash: hashOfDevice(device), says: '' });
 		// A hundredth of the limits: one wrong code of a device, four of an address.

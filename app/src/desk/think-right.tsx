@@ -38,4 +38,4 @@ export function ThinkRight({ view, verdict }: Props) {
 	);
 }
 
-const useStyles = makeStyles(() => ({ kept: { gap: GAP.s, alignItems: 'flex-start' } }));
+const useStyles = makeStyles(() => ({ kept: { width: '100%', gap: GAP.s, alignItems: 'flex-start' } }));

@@ -58,20 +58,26 @@ export function PaperOf({ view, title }: { readonly view: DeskView; readonly tit
 			<Words size="small" tone="soft">
 				Wanted: {paper.wanted}
 			</Words>
-			<Box style={styles.math} tabIndex={0} role="group" aria-label="The line">
-				{createElement('div', {
-					style: styles.formula,
-					'data-testid': 'hand-in-line',
-					dangerouslySetInnerHTML: { __html: lineMathml(paper, mark) },
-				})}
-			</Box>
-			<Box style={styles.said} role="list" testID="hand-in-said">
-				{sentences.map((sentence) => (
-					<Box key={sentence} role="listitem">
-						<Words>{sentence}</Words>
+			{paper.chain.factors.length ? (
+				<>
+					<Box style={styles.math} tabIndex={0} role="group" aria-label="The line">
+						{createElement('div', {
+							style: styles.formula,
+							'data-testid': 'hand-in-line',
+							dangerouslySetInnerHTML: { __html: lineMathml(paper, mark) },
+						})}
 					</Box>
-				))}
-			</Box>
+					<Box style={styles.said} role="list" testID="hand-in-said">
+						{sentences.map((sentence) => (
+							<Box key={sentence} role="listitem">
+								<Words>{sentence}</Words>
+							</Box>
+						))}
+					</Box>
+				</>
+			) : (
+				<Words tone="soft">No line was laid.</Words>
+			)}
 			<Words strong size="figure" testID="hand-in-answer">
 				{answer ? `Answer: ${answer}` : 'No answer is written yet.'}
 			</Words>

@@ -1,8 +1,8 @@
 import { useEffect, useState } from 'react';
 import { useAllTries } from '../store/use-tried';
-import { zoneNow } from '../work/zone-now';
 import { work } from '../worker/core-worker';
 import { RECORD_PARTS, type RecordMade } from '../worker/record-parts';
+import { zoneNow } from '../worker/zone-now';
 
 /** The Record as far as it is worked out: each part once it is there; how far it is, where that takes a while; and why it broke off. */
 export type RecordSoFar = { readonly [P in keyof RecordMade]: RecordMade[P] | null } & {

@@ -35,7 +35,7 @@ import { Button } from '../ui/button';
 import { Choices } from '../ui/choices';
 import { Field } from '../ui/field';
 import { Words } from '../ui/words';
-import { zoneAt } from '../work/zone-now';
+import { zoneAt } from '../worker/zone-now';
 
 const LEVELS = [
 	{ value: '1', label: '1 plain' },

@@ -1,9 +1,9 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useEffect, useState } from 'react';
 import { useAllTries } from '../store/use-tried';
-import { zoneNow } from '../work/zone-now';
 import type { TodayMade } from '../worker/core-jobs';
 import { work } from '../worker/core-worker';
+import { zoneNow } from '../worker/zone-now';
 
 /** What is due and how the week went, worked out by the worker; null until it is there, or where it cannot be. */
 export function useToday(): TodayMade | null {

@@ -17,10 +17,10 @@ import {
 import { cutSheet, readProblem, readWorking, type SheetProblem } from '@tidy-sum/core/problem';
 import { dueDays, skillTimes, skillWeeks, slipRecords, type WeekDays, weekDays, workedIn } from '@tidy-sum/core/record';
 import type { Told } from '@tidy-sum/schema';
-import { zoneAt } from '../work/zone-now';
 import { type AllTries, triedIn } from './kept-tries';
 import type { RecordMade } from './record-parts';
 import { toldOf } from './told-of';
+import { zoneAt } from './zone-now';
 
 /** A slip with its name for people and the nudge that helps. */
 export type NamedSlip = Slip & { readonly title: string; readonly nudge: string };

@@ -1,7 +1,7 @@
 import type { Chain, Factor } from '../chain/chain';
 import type { WorkedChain } from '../chain/work-chain';
-import { asWorked } from '../exercise/as-worked';
 import type { Asking, Exercise, WantField, Wants } from '../exercise/exercise';
+import { workedIn } from '../exercise/worked-in';
 import type { OwnLine } from '../key/own-key';
 import type { Judged } from '../key/verdict';
 import type { Fault, Outcome } from '../numeral/fault';
@@ -89,7 +89,8 @@ function isAsking<K extends WantField>(exercise: Exercise, field: K): exercise i
 class AskedKind<K extends WantField> {
 	constructor(
 		private readonly kind: AnswerKind<K>,
-		private readonly exercise: Asking<K>,
+		/** The exercise as it is worked and judged. */
+		readonly exercise: Asking<K>,
 	) {}
 
 	judge(text: string, own?: OwnLine): Outcome<Judged> {
@@ -154,9 +155,13 @@ class AskedKind<K extends WantField> {
 }
 
 /** A kind with an exercise in hand, whichever kind it is. */
-export type Asked = Omit<AskedKind<WantField>, 'kind' | 'exercise'>;
+export type Asked = Omit<AskedKind<WantField>, 'kind' | 'exercise'> & { readonly exercise: Exercise };
 
 /** A kind with an exercise in hand; null where the exercise asks for another kind of answer. */
 export function askedOf<K extends WantField>(kind: AnswerKind<K>, exercise: Exercise): Asked | null {
-	return isAsking(exercise, kind.field) ? new AskedKind(kind, asWorked(exercise)) : null;
+	if (!isAsking(exercise, kind.field)) return null;
+	const { want } = exercise;
+	// What is wanted in several units is rounded in each of them by itself.
+	const isOne = kind.adding === 'wholes-aside' || kind.units(want).length === 1;
+	return new AskedKind(kind, workedIn(exercise, isOne ? kind.goal(want) : null));
 }

@@ -55,6 +55,14 @@ export function askedBy(exercise: Exercise): Asked {
 	return asked;
 }
 
+/**
+ * An exercise as it is worked and judged: its numbers with points, the rules of its class written into it, a measure in
+ * parts of a rate as one quantity. One that is so already is returned as it is.
+ */
+export function asWorked<E extends Exercise>(exercise: E): E {
+	return (answerKindOf(exercise)?.exercise ?? exercise) as E;
+}
+
 /** The unit the line of an exercise ends at; of a mixed measure the smallest; null where it is worked on no line. */
 export function goalOf(exercise: Exercise): string | null {
 	return askedBy(exercise).goal;

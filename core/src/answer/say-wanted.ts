@@ -1,8 +1,7 @@
-import { asWorked } from '../exercise/as-worked';
 import type { Exercise, Rounding } from '../exercise/exercise';
 import { mustPlace } from '../exercise/must-place';
 import { figuresText, placeText } from '../say/say-figures';
-import { askedBy, goalOf } from './answer-kinds';
+import { askedBy, asWorked, goalOf } from './answer-kinds';
 
 /** The rounding that is asked for: "to the tenths", "to 3 figures"; null where the inputs decide. */
 export function sayRounding(rounding: Rounding): string | null {

@@ -1,6 +1,5 @@
-import { answerKindOf } from '../answer/answer-kinds';
+import { answerKindOf, asWorked } from '../answer/answer-kinds';
 import type { Chain } from '../chain/chain';
-import { asWorked } from '../exercise/as-worked';
 import type { Exercise } from '../exercise/exercise';
 import { inPoints, markOf } from '../exercise/in-points';
 import { isRoundingOnly } from '../exercise/is-rounding-only';

@@ -1,6 +1,6 @@
 import type { Fact } from '../fact/fact';
 import { parseUnit } from '../unit/parse-unit';
-import type { Exercise, Rounding, Want } from './exercise';
+import type { Exercise, Rounding } from './exercise';
 import type { UnitRounding } from './goes-by';
 
 function textOf(unit: string): string {
@@ -8,15 +8,8 @@ function textOf(unit: string): string {
 	return read.ok ? read.value.text : unit;
 }
 
-/** The unit whose number is rounded: the one wanted, or the smallest of a measure in parts. */
-function roundedUnit(want: Want): string | undefined {
-	if ('unit' in want) return want.unit;
-	return 'mixed' in want ? want.mixed.at(-1) : undefined;
-}
-
-function roundingIn(rows: readonly UnitRounding[], want: Want): Rounding | undefined {
-	const unit = roundedUnit(want);
-	const row = unit === undefined ? undefined : rows.find((one) => textOf(one.unit) === textOf(unit));
+function roundingIn(rows: readonly UnitRounding[], unit: string): Rounding | undefined {
+	const row = rows.find((one) => textOf(one.unit) === textOf(unit));
 	if (!row) return undefined;
 	return 'place' in row ? { place: row.place } : { significant: row.significant };
 }
@@ -29,13 +22,14 @@ function asExact(facts: readonly Fact[]): readonly Fact[] {
  * An exercise with the rules of its class written into it (contract, `goesBy`): the rounding for the unit that is
  * wanted, where the exercise itself asks for none, and its numbers as exact ones. An exercise without such rules is
  * returned as it is, and so is one that has them already.
+ * @param unit the one unit the answer is rounded in, of a measure in parts the smallest; null where there is no such unit.
  * @example
- * withClassRules({ ...drip, goesBy: { rounding: [{ unit: 'gtt/min', place: 0 }] } }).rounding // { place: 0 }
+ * withClassRules({ ...drip, goesBy: { rounding: [{ unit: 'gtt/min', place: 0 }] } }, 'gtt/min').rounding // { place: 0 }
  */
-export function withClassRules<E extends Exercise>(exercise: E): E {
-	const { goesBy, rounding, want } = exercise;
+export function withClassRules<E extends Exercise>(exercise: E, unit: string | null): E {
+	const { goesBy, rounding } = exercise;
 	if (!goesBy?.rounding && !goesBy?.given) return exercise;
-	const byUnit = rounding === 'figures' ? roundingIn(goesBy.rounding ?? [], want) : undefined;
+	const byUnit = rounding === 'figures' && unit !== null ? roundingIn(goesBy.rounding ?? [], unit) : undefined;
 	return {
 		...exercise,
 		...(byUnit ? { rounding: byUnit } : {}),

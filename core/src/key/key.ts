@@ -1,8 +1,8 @@
 import { type Chain, type Factor, type Start, sidesOfStart } from '../chain/chain';
 import { workChain } from '../chain/work-chain';
-import { asWorked } from '../exercise/as-worked';
 import type { Exercise, LineExercise, UnitExercise } from '../exercise/exercise';
 import { timesBlocks, unitTimes } from '../exercise/multiplied';
+import { workedIn } from '../exercise/worked-in';
 import { bad, good, type Outcome, within } from '../numeral/fault';
 import { withPi } from '../numeral/pi';
 import { endingPlaces } from '../numeral/print';
@@ -51,7 +51,7 @@ export function unitOfStart(start: Start): string {
  * and the built-in tables.
  */
 export function keyOf(posed: UnitExercise): Outcome<Key> {
-	const exercise = asWorked(posed);
+	const exercise = workedIn(posed, posed.want.unit);
 	const want = parseUnit(exercise.want.unit, { counted: true });
 	if (!want.ok) return { ok: false, fault: within(want.fault, 'exercise.want.unit') };
 	if (exercise.terms?.length) return byAdding(exercise, exercise.terms, want.value);

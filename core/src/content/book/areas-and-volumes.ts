@@ -48,7 +48,7 @@ export const AREAS_AND_VOLUMES: readonly BookExercise[] = [
 		skill: 'areas',
 		title: 'The herb bed',
 		trains: 'an area made of two lengths',
-		text: 'The herb bed is {12.0 ft|start} long and {15.5 ft|fact} wide. Compost is ordered by area. What is its area in m²?',
+		text: 'The herb bed is {12.0 ft|start} long and 15.5 ft wide. Compost is ordered by area. What is its area in m²?',
 		start: '12.0 ft',
 		times: ['15.5 ft'],
 		want: 'm²',
