@@ -22,13 +22,12 @@ export function createTurns(): Turns {
 				'This desk asks for much at once. Come again in a second; nothing is lost.',
 			);
 		const mine = (before?.done ?? Promise.resolve()).catch(() => {}).then(work);
-		const entry = { done: mine, waiting };
-		last.set(desk, entry);
+		last.set(desk, { done: mine, waiting });
 		try {
 			return await mine;
 		} finally {
 			const now = last.get(desk);
-			if (now === entry) last.delete(desk);
+			if (now?.done === mine) last.delete(desk);
 			else if (now) last.set(desk, { ...now, waiting: now.waiting - 1 });
 		}
 	};

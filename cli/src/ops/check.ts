@@ -36,5 +36,6 @@ export const check = op(askCheckSchema, (request) => {
 		unit: line(made.value.unit),
 	};
 	const counted = countedWords(exercise, answer, chain);
-	return { ok: true, value: { ...lines, right, slips, first, counted } };
+	const named = slips.map(({ also: _, ...slip }) => slip);
+	return { ok: true, value: { ...lines, right, slips: named, first, counted } };
 });

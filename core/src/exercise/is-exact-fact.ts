@@ -4,7 +4,7 @@ import type { Fact } from '../fact/fact';
 
 /**
  * Whether a fact that a problem states limits no figures: it says so, or its sides do, as 12 jars for 1 crate.
- * @example isExactFact({ left: { number: '15', unit: 'drop' }, right: { number: '1', unit: 'mL' } }) // false
+ * @example isExactFact({ left: { number: '1.5', unit: 'g' }, right: { number: '1', unit: 'mL' } }) // false
  */
 export function isExactFact({ left, right, exact }: Fact): boolean {
 	const factor = { top: right, bottom: left, given: true, ...(exact === undefined ? {} : { exact }) };
