@@ -6,8 +6,9 @@ import type { DeskHere, DeviceStore, Loaded } from '../sync/device-store';
 import { keepHere } from '../sync/keep-here';
 import { readsWanted } from '../sync/read-pieces';
 import { comingIs, deskOpened, fleeting, kept, type LinkAsks, linkAsks, setAside } from '../sync/sync-slice';
+import { windowsOf } from '../sync/windows';
 import { readFirst } from '../work/read-first';
-import { loaded, readHere, type WorkEntry } from '../work/works-reducer';
+import { foundBeside, loaded, readHere, type WorkEntry } from '../work/works-reducer';
 import { keepsUntil, openDevice } from './device';
 import type { AppStore } from './store';
 
@@ -115,10 +116,20 @@ export async function openDesk(store: AppStore, now: number = Date.now()): Promi
 	if (asks) store.dispatch(linkAsks(asks));
 	const unread = aside + first.length - read.length;
 	if (unread) store.dispatch(setAside(unread));
+	const windows = windowsOf(desk.id, (ids) => {
+		// What another window did is shown here as well.
+		void device.pieces(desk.id, ids).then(
+			(pieces) => {
+				for (const piece of pieces) store.dispatch(foundBeside(piece));
+			},
+			() => {},
+		);
+	});
 	const keptHere = keepHere({
 		store,
 		desk: desk.id,
 		device,
+		windows,
 		onAhead: () => store.getState().sync.keeping === 'both' && store.dispatch(kept('sending')),
 		onRefused: () => store.dispatch(kept('refused')),
 		soon: afterPaintOrLeft,

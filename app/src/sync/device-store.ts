@@ -1,4 +1,8 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { dequal } from 'dequal';
 import { createStore, get, promisifyRequest, type UseStore } from 'idb-keyval';
+import { continues } from '../work/history';
+import { mergedBody } from '../work/merged-body';
 import type { WorkEntry, WorksState } from '../work/works-reducer';
 import { keptTriesOf } from '../worker/kept-tries';
 import { entryOf, headOf, PARTS, partOf } from './desk-index';
@@ -40,11 +44,27 @@ export type DeviceStore = {
 		gone?: readonly string[],
 		heads?: ReadonlySet<string>,
 	) => Promise<void>;
+	/**
+	 * The same beside other windows of the desk: each piece is held against what is there, in the one transaction that
+	 * writes it, and nothing another window did is overwritten.
+	 */
+	readonly keepAmong: (
+		desk: string,
+		entries: readonly WorkEntry[],
+		gone?: readonly string[],
+		heads?: ReadonlySet<string>,
+	) => Promise<KeptAmong>;
 	readonly keepOpen: (desk: string, opened: Opened) => Promise<void>;
 	readonly keepPlace: (desk: string, place: number) => Promise<void>;
 	/** Takes everything of a desk off this device. */
 	readonly forget: (desk: string) => Promise<void>;
 };
+
+/** A piece another window has gone on with, and the id under which what was done here is kept beside it where both parted. */
+export type Found = { readonly theirs: WorkEntry; readonly fresh: string };
+
+/** What came of writing beside other windows: the ids that were written, and what another window has gone on with. */
+export type KeptAmong = { readonly wrote: readonly string[]; readonly found: readonly Found[] };
 
 /** How many pieces of work are written in one go. */
 const AT_ONCE = 200;
@@ -70,6 +90,22 @@ function committedAtOnce(rows: UseStore): UseStore {
 		});
 }
 
+/** Reads rows and then changes them, in one transaction; done when all of it is written. */
+async function readAndChange<T>(
+	store: UseStore,
+	keys: readonly string[],
+	make: (rows: IDBObjectStore, values: readonly unknown[]) => T,
+): Promise<T> {
+	return store('readwrite', async (rows) => {
+		const done = promisifyRequest(rows.transaction);
+		const values = await Promise.all(keys.map((key) => promisifyRequest<unknown>(rows.get(key))));
+		const made = make(rows, values);
+		rows.transaction.commit?.();
+		await done;
+		return made;
+	});
+}
+
 /** Changes rows; done when all of it is written. */
 function change(store: UseStore, make: (rows: IDBObjectStore) => void): Promise<void> {
 	return store('readwrite', (rows) => {
@@ -90,6 +126,45 @@ const keyOf = (kind: Kind, desk: string, id: string | number) => `${kind}:${desk
 /** The rows of one kind of a desk, and of no other desk's. */
 function rowsOf(kind: Kind, desk: string): IDBKeyRange {
 	return IDBKeyRange.bound(keyOf(kind, desk, ''), keyOf(kind, desk, '\uffff'));
+}
+
+/** A row of a piece of work, as far as it is one. */
+function asEntry(row: unknown): WorkEntry | null {
+	const entry = row as Partial<WorkEntry> | undefined;
+	return entry?.body?.steps && typeof entry.id === 'string' ? (entry as WorkEntry) : null;
+}
+
+/**
+ * A piece that is to be written, held against the row that is there: what is to be written, if anything, and what another
+ * window has gone on with. Where both went on by themselves the one to be written goes under a fresh id.
+ */
+export function amongRows(
+	entry: WorkEntry,
+	row: unknown,
+	fresh: string,
+	isHead = false,
+): { readonly write: WorkEntry | null; readonly found: WorkEntry | null } {
+	const there = asEntry(row);
+	if (!there || entry.away) return { write: entry, found: null };
+	const version = Math.max(there.version, entry.version);
+	const [follows, isFollowed] = [continues(entry.body, there.body), continues(there.body, entry.body)];
+	if (follows && isFollowed) {
+		const isSame =
+			there.version === entry.version && there.ahead === entry.ahead && there.touched === entry.touched && !isHead;
+		const sameTries = (there.body.tries?.length ?? 0) === (entry.body.tries?.length ?? 0);
+		if (isSame && sameTries && dequal(there.body.steps, entry.body.steps)) return { write: null, found: null };
+		// Typed in both at one place: the later holds.
+		if ((there.touched ?? 0) > (entry.touched ?? 0)) return { write: null, found: there };
+		return { write: { ...entry, version }, found: null };
+	}
+	// The server acknowledged what was before: what another window did since is still to be sent.
+	if (isHead) return { write: null, found: follows ? null : there };
+	if (follows) return { write: { ...entry, version, ahead: true }, found: null };
+	const merged = mergedBody(there.body, entry.body);
+	const write = merged
+		? { ...entry, body: merged, version, ahead: true }
+		: { ...entry, id: fresh, version: 0, ahead: true };
+	return { write, found: there };
 }
 
 /** The part of an index with pieces written into it, and others taken out. */
@@ -149,24 +224,53 @@ export function deviceStore(rows: UseStore = createStore('tidy-sum', 'kept')): D
 
 	const countOf = (desk: string) => store('readonly', (rows) => promisifyRequest(rows.count(rowsOf('work', desk))));
 
-	/** Writes the tries of pieces; what was not read is read first. */
+	/** Writes the tries of pieces into what is there. */
 	const keepTries = async (desk: string, entries: readonly WorkEntry[], gone: readonly string[]): Promise<void> => {
 		const parts = partsOf([...entries.map(({ id }) => id), ...gone]);
-		const before = await store('readonly', (rows) =>
-			Promise.all(parts.map((part) => promisifyRequest<string | undefined>(rows.get(keyOf('tries', desk, part))))),
-		);
-		await change(store, (rows) => {
+		const keys = parts.map((part) => keyOf('tries', desk, part));
+		await readAndChange(rows, keys, (kept, before) => {
 			for (const [i, part] of parts.entries()) {
 				const put = inPart(entries, ({ id }) => id, part).map((entry) => [entry.id, keptTriesOf(entry)] as const);
-				rows.put(
-					rewritten(
-						before[i],
-						put,
-						inPart(gone, (id) => id, part),
-					),
-					keyOf('tries', desk, part),
-				);
+				const out = inPart(gone, (id) => id, part);
+				kept.put(rewritten(before[i] as string | undefined, put, out), keys[i]);
 			}
+		});
+	};
+
+	/** Writes some pieces beside other windows, in one transaction; what was written, and what was found. */
+	const writeAmong = (
+		desk: string,
+		entries: readonly WorkEntry[],
+		gone: readonly string[],
+		heads: ReadonlySet<string>,
+	): Promise<{ readonly written: readonly WorkEntry[]; readonly found: readonly Found[] }> => {
+		// Where two parted, what was done here goes under an id of its own, whose part of the index is read as well.
+		const fresh = entries.map(() => nanoid());
+		const parts = partsOf([...entries.map(({ id }) => id), ...fresh, ...gone]);
+		const workKeys = entries.map(({ id }) => keyOf('work', desk, id));
+		const indexKeys = parts.map((part) => keyOf('index', desk, part));
+		return readAndChange(rows, [...workKeys, ...indexKeys], (kept, values) => {
+			const there = entries.map((entry, i) => amongRows(entry, values[i], fresh[i] as string, heads.has(entry.id)));
+			const written = there.flatMap(({ write }) => write ?? []);
+			for (const entry of written)
+				if (entry.away?.here === undefined && !heads.has(entry.id)) kept.put(entry, keyOf('work', desk, entry.id));
+			for (const id of gone) kept.delete(keyOf('work', desk, id));
+			const index = indexes.get(desk);
+			for (const [i, part] of parts.entries()) {
+				const put = inPart(written, ({ id }) => id, part).map((entry) => [entry.id, headOf(entry)] as const);
+				const before = values[workKeys.length + i] as string | undefined;
+				const text = rewritten<HeadRow>(
+					before,
+					put,
+					inPart(gone, (id) => id, part),
+				);
+				if (index) index[part] = text;
+				kept.put(text, indexKeys[i]);
+			}
+			return {
+				written,
+				found: there.flatMap(({ found }, i) => (found ? [{ theirs: found, fresh: fresh[i] as string }] : [])),
+			};
 		});
 	};
 
@@ -267,6 +371,20 @@ export function deviceStore(rows: UseStore = createStore('tidy-sum', 'kept')): D
 				});
 			}
 			if (tried.length || gone.length) await keepTries(desk, tried, gone);
+		},
+		keepAmong: async (desk, entries, gone = [], heads = NO_HEADS) => {
+			if (!indexes.has(desk)) await indexOpened(desk);
+			const wrote: string[] = [];
+			const found: Found[] = [];
+			for (let at = 0; at === 0 || at < entries.length; at += AT_ONCE) {
+				const made = await writeAmong(desk, entries.slice(at, at + AT_ONCE), at === 0 ? gone : [], heads);
+				wrote.push(...made.written.map(({ id }) => id));
+				found.push(...made.found);
+				const tried = made.written.filter(({ id, body, away }) => body.tries?.length && !away?.here && !heads.has(id));
+				if (tried.length) await keepTries(desk, tried, []);
+			}
+			if (gone.length) await keepTries(desk, [], gone);
+			return { wrote, found };
 		},
 		keepOpen: (desk, opened) => put(store, `open:${desk}`, opened),
 		keepPlace: (desk, place) => put(store, `place:${desk}`, place),

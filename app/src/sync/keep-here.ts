@@ -1,6 +1,7 @@
 import type { Store } from '@reduxjs/toolkit';
-import type { WorkEntry, WorksState } from '../work/works-reducer';
+import { foundBeside, type WorkEntry, type WorksState } from '../work/works-reducer';
 import type { DeviceStore } from './device-store';
+import type { Windows } from './windows';
 
 type Parts = {
 	readonly store: Store<{ readonly works: WorksState }>;
@@ -10,6 +11,8 @@ type Parts = {
 	readonly onAhead?: () => void;
 	/** Called when the device would not take a change. */
 	readonly onRefused?: () => void;
+	/** The other windows of the desk in this browser. */
+	readonly windows?: Windows;
 	/** Does something as soon as a touch is answered; where this is left out, it is done at once. */
 	readonly soon?: (act: () => void) => void;
 };
@@ -44,6 +47,7 @@ export function keepHere({
 	device,
 	onAhead = () => {},
 	onRefused = () => {},
+	windows,
 	soon = atOnce,
 }: Parts): KeptHere {
 	let seen = store.getState().works;
@@ -56,7 +60,13 @@ export function keepHere({
 		if (due.size === 0) return;
 		const changed = [...due.values()].filter((entry) => entry !== null);
 		const gone = [...due].flatMap(([id, entry]) => (entry === null ? [id] : []));
-		const writing = device.keepEntries(desk, changed, gone, new Set(heads));
+		const asHeads = new Set(heads);
+		const writing = windows?.others()
+			? device.keepAmong(desk, changed, gone, asHeads).then(({ wrote, found }) => {
+					windows.wrote(wrote);
+					for (const { theirs, fresh } of found) store.dispatch(foundBeside(theirs, fresh));
+				})
+			: device.keepEntries(desk, changed, gone, asHeads).then(() => windows?.wrote(changed.map(({ id }) => id)));
 		due.clear();
 		heads.clear();
 		writing.catch(onRefused);
@@ -90,6 +100,10 @@ export function keepHere({
 		stop: () => {
 			unsubscribe();
 			write();
+			void Promise.resolve(written).then(
+				() => windows?.close(),
+				() => windows?.close(),
+			);
 		},
 	};
 }

@@ -17,6 +17,10 @@ export function memoryStore(): DeviceStore {
 		entries.set(desk, found);
 		return found;
 	};
+	const keepEntries: DeviceStore['keepEntries'] = async (desk, changed, gone = []) => {
+		for (const entry of changed) worksOf(desk).set(entry.id, entry);
+		for (const id of gone) worksOf(desk).delete(id);
+	};
 	return {
 		desks: async () => desks,
 		keepDesks: async (next) => {
@@ -39,9 +43,11 @@ export function memoryStore(): DeviceStore {
 		setCopyOf: async (desk, copy) => {
 			copies.set(desk, copy);
 		},
-		keepEntries: async (desk, changed, gone = []) => {
-			for (const entry of changed) worksOf(desk).set(entry.id, entry);
-			for (const id of gone) worksOf(desk).delete(id);
+		keepEntries,
+		// Its rows are of this window alone.
+		keepAmong: async (desk, changed, gone, heads) => {
+			await keepEntries(desk, changed, gone, heads);
+			return { wrote: changed.map(({ id }) => id), found: [] };
 		},
 		keepOpen: async (desk, next) => {
 			opened.set(desk, next);

@@ -40,3 +40,30 @@ export function partedIn(state: WorksState, kept: StoredWork, fresh: string): Wo
 	const beside = put(next, { ...mine, id: fresh, version: 0 });
 	return { ...beside, open: { ...open, [exercise]: open[exercise] ?? kept.id, [mine.body.exercise]: fresh } };
 }
+
+/**
+ * The state after another window of the desk was found to have gone on with a piece, as it is kept on the device. Where
+ * both make one piece it is that; else theirs keeps its id, and what was done here is kept beside it and stays open.
+ */
+export function foundIn(state: WorksState, theirs: WorkEntry, fresh: string): WorksState {
+	const mine = state.byId[theirs.id];
+	if (state.erasing?.includes(theirs.id)) return state;
+	const { exercise } = theirs.body;
+	const opened = { ...state.open, [exercise]: state.open[exercise] ?? theirs.id };
+	if (!mine || mine.away) return { ...put(state, theirs), open: opened };
+	const merged = mergedBody(theirs.body, mine.body);
+	const version = Math.max(theirs.version, mine.version);
+	if (merged) {
+		const isTheirs = dequal(merged, theirs.body);
+		if (isTheirs && dequal(merged, mine.body)) return state;
+		return put(state, {
+			...mine,
+			body: merged,
+			version,
+			ahead: isTheirs ? theirs.ahead : true,
+			touched: theirs.touched,
+		});
+	}
+	const beside = put(put(state, theirs), { ...mine, id: fresh, version: 0, ahead: true });
+	return { ...beside, open: { ...state.open, [mine.body.exercise]: fresh } };
+}

@@ -7,7 +7,7 @@ import { isOwn } from './exercises';
 import { canRedo, canUndo, freshBody, posingOf, withStep } from './history';
 import { posedInRound } from './made-rounds';
 import { isList } from './merged-body';
-import { partedIn } from './parted-in';
+import { foundIn, partedIn } from './parted-in';
 import { changed, here, isHere, put, type WorkEntry, type WorksState, without, withSteps } from './works-state';
 
 export type { WorkEntry, WorksState } from './works-state';
@@ -188,6 +188,13 @@ export const parted = act(
 	'parted',
 	(kept: StoredWork) => ({ payload: { kept, fresh: nanoid() } }),
 	(state, { payload: { kept, fresh } }) => partedIn(state, kept, fresh),
+);
+
+/** Another window of the desk has gone on with a piece; `fresh` is the id under which what was done here is kept beside it. */
+export const foundBeside = act(
+	'foundBeside',
+	(theirs: WorkEntry, fresh: string = nanoid()) => ({ payload: { theirs, fresh } }),
+	(state, { payload: { theirs, fresh } }) => foundIn(state, theirs, fresh),
 );
 
 /** Pieces the server keeps whose steps are not asked for yet: how far each is, and no more. */

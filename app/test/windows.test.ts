@@ -1,0 +1,167 @@
+import 'fake-indexeddb/auto';
+import { IDBFactory } from 'fake-indexeddb';
+import { createStore } from 'idb-keyval';
+import { type AppStore, makeStore } from '../src/store/store';
+import { type DeviceStore, deviceStore } from '../src/sync/device-store';
+import { type KeptHere, keepHere } from '../src/sync/keep-here';
+import type { Windows } from '../src/sync/windows';
+import { did, foundBeside, loaded } from '../src/work/works-reducer';
+
+const DESK = 'desk-0001';
+
+const factor = (unit: string) => ({ top: { number: '2', unit }, bottom: { number: '1', unit: 'm' } });
+
+/** A window of the desk: its own store over the rows that all of them share. */
+class Window {
+	readonly store: AppStore = makeStore();
+	readonly device: DeviceStore = deviceStore(createStore('tidy-sum', 'kept'));
+	private kept: KeptHere | undefined;
+
+	constructor(private readonly hears: readonly Window[] | null) {}
+
+	async open(): Promise<this> {
+		const { works } = await this.device.load(DESK);
+		this.store.dispatch(loaded(works));
+		for (const piece of await this.device.pieces(DESK)) this.store.dispatch(foundBeside(piece));
+		const windows: Windows = {
+			others: () => true,
+			wrote: (ids) => {
+				for (const other of this.hears ?? []) if (other !== this) void other.hear(ids);
+			},
+			close: () => {},
+		};
+		this.kept = keepHere({ store: this.store, desk: DESK, device: this.device, windows });
+		return this;
+	}
+
+	async hear(ids: readonly string[]): Promise<void> {
+		for (const piece of await this.device.pieces(DESK, ids)) this.store.dispatch(foundBeside(piece));
+	}
+
+	place(exercise: string, block: string): void {
+		this.store.dispatch(did(exercise, { do: 'place', block, factor: factor(block) }));
+	}
+
+	async close(): Promise<void> {
+		this.kept?.stop();
+		await this.kept?.written();
+	}
+}
+
+/** The blocks that were laid on an exercise, as the rows have them, line by line. */
+async function laid(exercise: string): Promise<readonly string[]> {
+	const device = deviceStore(createStore('tidy-sum', 'kept'));
+	return (await device.pieces(DESK))
+		.filter(({ body }) => body.exercise === exercise)
+		.map(({ body }) => body.steps.map((step) => (step.do === 'place' ? step.block : step.do)).join(' '))
+		.sort();
+}
+
+/** Everything of the index that is still to be sent. */
+async function toSend(): Promise<readonly string[]> {
+	const { works } = await deviceStore(createStore('tidy-sum', 'kept')).load(DESK);
+	return Object.values(works.byId)
+		.filter(({ ahead }) => ahead)
+		.map(({ body }) => body.exercise)
+		.sort();
+}
+
+// As a browser does: what is read from a row is of the page that reads it.
+globalThis.structuredClone = (value) => JSON.parse(JSON.stringify(value));
+
+beforeEach(() => {
+	globalThis.indexedDB = new IDBFactory();
+});
+
+describe('two windows of one desk, which do not hear each other', () => {
+	it('lose nothing of a line that both go on with: where they part, both lines are kept', async () => {
+		const first = await new Window(null).open();
+		first.place('wind-gust', 'a');
+		await first.close();
+		const [one, other] = [await new Window(null).open(), await new Window(null).open()];
+		one.place('wind-gust', 'b');
+		await Promise.resolve();
+		other.place('wind-gust', 'c');
+		await one.close();
+		await other.close();
+		expect(await laid('wind-gust')).toEqual(['a b', 'a c']);
+	});
+
+	it('leave what the other has to send, though their pieces share a part of the index', async () => {
+		const [one, other] = [await new Window(null).open(), await new Window(null).open()];
+		const exercises = ['wind-gust', 'new-snow', 'drip-line', 'spring-flow', 'honey-jar', 'lamp-power'];
+		for (const [i, exercise] of exercises.entries()) (i % 2 ? one : other).place(exercise, 'a');
+		await one.close();
+		await other.close();
+		expect(await toSend()).toEqual([...exercises].sort());
+		for (const exercise of exercises) expect(await laid(exercise)).toEqual(['a']);
+	});
+
+	it('keep what one writes after the other, and an older state of the other takes nothing back', async () => {
+		const one = await new Window(null).open();
+		one.place('wind-gust', 'a');
+		await one.close();
+		const [late, fresh] = [await new Window(null).open(), await new Window(null).open()];
+		fresh.place('wind-gust', 'b');
+		await fresh.close();
+		late.place('new-snow', 'x');
+		await late.close();
+		expect(await laid('wind-gust')).toEqual(['a b']);
+		expect(await laid('new-snow')).toEqual(['x']);
+	});
+});
+
+describe('two windows of one desk, which hear each other', () => {
+	it('show each what the other did, and go on with one line', async () => {
+		const all: Window[] = [];
+		const [one, other] = [new Window(all), new Window(all)];
+		all.push(one, other);
+		await one.open();
+		await other.open();
+		const settle = () => new Promise((resolve) => setTimeout(resolve, 60));
+		one.place('wind-gust', 'a');
+		await settle();
+		other.place('wind-gust', 'b');
+		await settle();
+		one.place('wind-gust', 'c');
+		await settle();
+		await one.close();
+		await other.close();
+		expect(await laid('wind-gust')).toEqual(['a b c']);
+		expect(Object.keys(other.store.getState().works.byId)).toHaveLength(1);
+	});
+});
+
+jest.setTimeout(30_000);
+
+describe('schedules of two windows by chance', () => {
+	it('lose no block, whoever closes first', async () => {
+		let seed = Math.floor(Math.random() * 2 ** 31);
+		const first = seed;
+		const chance = (most: number) => {
+			seed = (seed * 1103515245 + 12345) % 2 ** 31;
+			return Math.floor((seed / 2 ** 31) * most);
+		};
+		for (let run = 0; run < 30; run++) {
+			globalThis.indexedDB = new IDBFactory();
+			const hearing: Window[] = [];
+			const isHearing = chance(2) === 1;
+			const windows = [new Window(isHearing ? hearing : null), new Window(isHearing ? hearing : null)];
+			hearing.push(...windows);
+			for (const one of windows) await one.open();
+			const done: string[] = [];
+			for (let i = 0; i < 8; i++) {
+				const block = `b${i}`;
+				const exercise = ['wind-gust', 'new-snow'][chance(2)] as string;
+				windows[chance(2)]?.place(exercise, block);
+				done.push(block);
+				if (chance(3) === 0) await new Promise((resolve) => setTimeout(resolve, chance(12)));
+			}
+			const [a, b] = chance(2) ? windows : [...windows].reverse();
+			await a?.close();
+			await b?.close();
+			const all = [...(await laid('wind-gust')), ...(await laid('new-snow'))].join(' ').split(' ');
+			expect([`seed ${first}`, run, done.filter((block) => !all.includes(block))]).toEqual([`seed ${first}`, run, []]);
+		}
+	});
+});
