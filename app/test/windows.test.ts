@@ -42,9 +42,25 @@ class Window {
 		this.store.dispatch(did(exercise, { do: 'place', block, factor: factor(block) }));
 	}
 
+	/** Done when all that was done so far is written. */
+	async written(): Promise<void> {
+		await this.kept?.written();
+	}
+
 	async close(): Promise<void> {
 		this.kept?.stop();
-		await this.kept?.written();
+		await this.written();
+	}
+}
+
+/** A turn of the page: what waits for it is done. */
+const turn = () => new Promise((resolve) => setTimeout(resolve, 0));
+
+/** Done when each window has written, and heard of what the other wrote. */
+async function settled(windows: readonly Window[]): Promise<void> {
+	for (let i = 0; i < 6; i++) {
+		await Promise.all(windows.map((one) => one.written()));
+		await turn();
 	}
 }
 
@@ -118,13 +134,12 @@ describe('two windows of one desk, which hear each other', () => {
 		all.push(one, other);
 		await one.open();
 		await other.open();
-		const settle = () => new Promise((resolve) => setTimeout(resolve, 60));
 		one.place('wind-gust', 'a');
-		await settle();
+		await settled(all);
 		other.place('wind-gust', 'b');
-		await settle();
+		await settled(all);
 		one.place('wind-gust', 'c');
-		await settle();
+		await settled(all);
 		await one.close();
 		await other.close();
 		expect(await laid('wind-gust')).toEqual(['a b c']);
@@ -155,7 +170,7 @@ describe('schedules of two windows by chance', () => {
 				const exercise = ['wind-gust', 'new-snow'][chance(2)] as string;
 				windows[chance(2)]?.place(exercise, block);
 				done.push(block);
-				if (chance(3) === 0) await new Promise((resolve) => setTimeout(resolve, chance(12)));
+				for (let turns = chance(3) ? 0 : chance(8); turns > 0; turns--) await turn();
 			}
 			const [a, b] = chance(2) ? windows : [...windows].reverse();
 			await a?.close();

@@ -5,6 +5,7 @@ import knex, { type Knex } from 'knex';
 import { type Config, readConfig, StartFault } from '../config';
 import { MIGRATION_NAMES, MIGRATIONS } from '../migrations';
 import { copyWhileOpen, faultOf } from './backup';
+import { cannotWrite } from './hold-folder';
 
 export type Database = Knex;
 
@@ -81,7 +82,7 @@ export async function openSqlite(folder: string): Promise<Database> {
 		mkdirSync(folder, { recursive: true, mode: OWN_FOLDER });
 		accessSync(folder, constants.W_OK);
 	} catch {
-		throw new StartFault(`The data folder ${folder} cannot be written. Make it writable, or name another in DATA_DIR.`);
+		throw cannotWrite(folder);
 	}
 	const file = join(folder, FILE_NAME);
 	const fault = existsSync(file) ? faultOf(file) : null;

@@ -22,16 +22,27 @@ function isHolderGone(folder: string): boolean {
 	}
 }
 
+/** A data folder in which nothing can be written, for the person who started the server. */
+export function cannotWrite(folder: string): StartFault {
+	return new StartFault(`The data folder ${folder} cannot be written. Make it writable, or name another in DATA_DIR.`);
+}
+
 /**
  * Holds a data folder for this server alone, by a lock beside the database: two servers on one SQLite file do not hear of
  * each other's changes.
- * @returns what lets go of it; @throws StartFault where another server holds it.
+ * @returns what lets go of it; @throws StartFault where another server holds it, or it cannot be written.
  */
 export async function holdFolder(folder: string): Promise<() => Promise<void>> {
-	mkdirSync(folder, { recursive: true, mode: 0o700 });
+	const holder = join(folder, HOLDER);
 	const options = { lockfilePath: join(folder, 'server.lock'), stale: STALE_MS };
 	const hold = () => lock(folder, options);
-	const release = await hold().catch(async () => {
+	try {
+		mkdirSync(folder, { recursive: true, mode: 0o700 });
+	} catch {
+		throw cannotWrite(folder);
+	}
+	const release = await hold().catch(async (error: NodeJS.ErrnoException) => {
+		if (error.code !== 'ELOCKED') throw cannotWrite(folder);
 		if (isHolderGone(folder)) rmSync(options.lockfilePath, { recursive: true, force: true });
 		return hold().catch(() => {
 			throw new StartFault(
@@ -39,6 +50,9 @@ export async function holdFolder(folder: string): Promise<() => Promise<void>> {
 			);
 		});
 	});
-	writeFileSync(join(folder, HOLDER), JSON.stringify({ host: hostname(), pid: process.pid }), { mode: 0o600 });
-	return release;
+	writeFileSync(holder, JSON.stringify({ host: hostname(), pid: process.pid }), { mode: 0o600 });
+	return async () => {
+		rmSync(holder, { force: true });
+		await release();
+	};
 }
