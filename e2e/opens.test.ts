@@ -105,7 +105,9 @@ describe('a page that is opened again', () => {
 	it('draws itself without a network, whatever its address, and never as Today', async () => {
 		browser = await Browser.open({ screen: PHONE, keepsApp: true });
 		await browser.go(`${whole.url}/desk/new-snow`);
-		await browser.driver.executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');
+		await browser.driver.executeAsyncScript(
+			'const done = arguments[0]; navigator.serviceWorker.ready.then(() => done())',
+		);
 		await browser.driver.get(`${whole.url}/desk/new-snow`);
 		await browser.offline(true);
 		await browser.driver.get(`${whole.url}/shelf/figures`);

@@ -50,7 +50,9 @@ export async function withPieces(url: string, count: number): Promise<Browser> {
 	const browser = await Browser.open({ screen: PHONE, alone: true });
 	await browser.go(`${url}/desk/honey-jar`);
 	// The app itself lies on the device as well then, as it does for somebody who comes back.
-	await browser.driver.executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');
+	await browser.driver.executeAsyncScript(
+		'const done = arguments[0]; navigator.serviceWorker.ready.then(() => done())',
+	);
 	const all = pieces(count);
 	for (let at = 0; at < all.length; at += 500) await browser.driver.executeAsyncScript(LAY, all.slice(at, at + 500));
 	await browser.go(`${url}/desk/honey-jar`);
