@@ -1,11 +1,10 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { dequal } from 'dequal';
 import { createStore, get, promisifyRequest, type UseStore } from 'idb-keyval';
-import { continues } from '../work/history';
-import { mergedBody } from '../work/merged-body';
 import type { WorkEntry, WorksState } from '../work/works-reducer';
 import { keptTriesOf } from '../worker/kept-tries';
+import { amongRows } from './among-rows';
 import { entryOf, headOf, PARTS, partOf } from './desk-index';
+import { change, committedAtOnce, type Kind, keyOf, put, readAndChange, rowsOf } from './device-rows';
 import type { HeadRow, KeptDesk } from './kept-rows';
 
 /** A desk as this device has it. */
@@ -75,97 +74,6 @@ const NOTHING_OPEN: Opened = { open: {}, last: null, erasing: [] };
 
 /** What the rows are read with; where nothing is kept yet, it need not come. */
 const reader = () => import('./kept-rows');
-
-/**
- * Rows whose every transaction is committed in the same breath as it is asked for. One that waits to be committed ends with
- * its page, so a page that is reloaded in the next moment would take the last step with it. And where a browser puts the page
- * to sleep for the way Back, it may hold the rows: on WebKit later pages waited for good until all was committed so.
- */
-function committedAtOnce(rows: UseStore): UseStore {
-	return (mode, ask) =>
-		rows(mode, (store) => {
-			const answer = ask(store);
-			store.transaction.commit?.();
-			return answer;
-		});
-}
-
-/** Reads rows and then changes them, in one transaction; done when all of it is written. */
-async function readAndChange<T>(
-	store: UseStore,
-	keys: readonly string[],
-	make: (rows: IDBObjectStore, values: readonly unknown[]) => T,
-): Promise<T> {
-	return store('readwrite', async (rows) => {
-		const done = promisifyRequest(rows.transaction);
-		const values = await Promise.all(keys.map((key) => promisifyRequest<unknown>(rows.get(key))));
-		const made = make(rows, values);
-		rows.transaction.commit?.();
-		await done;
-		return made;
-	});
-}
-
-/** Changes rows; done when all of it is written. */
-function change(store: UseStore, make: (rows: IDBObjectStore) => void): Promise<void> {
-	return store('readwrite', (rows) => {
-		make(rows);
-		return promisifyRequest(rows.transaction);
-	});
-}
-
-function put(store: UseStore, key: string, value: unknown): Promise<void> {
-	return change(store, (rows) => rows.put(value, key));
-}
-
-/** A row of a desk: of its work, of its index and of its tries. */
-type Kind = 'work' | 'index' | 'tries';
-
-const keyOf = (kind: Kind, desk: string, id: string | number) => `${kind}:${desk}:${id}`;
-
-/** The rows of one kind of a desk, and of no other desk's. */
-function rowsOf(kind: Kind, desk: string): IDBKeyRange {
-	return IDBKeyRange.bound(keyOf(kind, desk, ''), keyOf(kind, desk, '\uffff'));
-}
-
-/** A row of a piece of work, as far as it is one. */
-function asEntry(row: unknown): WorkEntry | null {
-	const entry = row as Partial<WorkEntry> | undefined;
-	return entry?.body?.steps && typeof entry.id === 'string' ? (entry as WorkEntry) : null;
-}
-
-/**
- * A piece that is to be written, held against the row that is there: what is to be written, if anything, and what another
- * window has gone on with. Where both went on by themselves the one to be written goes under a fresh id.
- */
-export function amongRows(
-	entry: WorkEntry,
-	row: unknown,
-	fresh: string,
-	isHead = false,
-): { readonly write: WorkEntry | null; readonly found: WorkEntry | null } {
-	const there = asEntry(row);
-	if (!there || entry.away) return { write: entry, found: null };
-	const version = Math.max(there.version, entry.version);
-	const [follows, isFollowed] = [continues(entry.body, there.body), continues(there.body, entry.body)];
-	if (follows && isFollowed) {
-		const isSame =
-			there.version === entry.version && there.ahead === entry.ahead && there.touched === entry.touched && !isHead;
-		const sameTries = (there.body.tries?.length ?? 0) === (entry.body.tries?.length ?? 0);
-		if (isSame && sameTries && dequal(there.body.steps, entry.body.steps)) return { write: null, found: null };
-		// Typed in both at one place: the later holds.
-		if ((there.touched ?? 0) > (entry.touched ?? 0)) return { write: null, found: there };
-		return { write: { ...entry, version }, found: null };
-	}
-	// The server acknowledged what was before: what another window did since is still to be sent.
-	if (isHead) return { write: null, found: follows ? null : there };
-	if (follows) return { write: { ...entry, version, ahead: true }, found: null };
-	const merged = mergedBody(there.body, entry.body);
-	const write = merged
-		? { ...entry, body: merged, version, ahead: true }
-		: { ...entry, id: fresh, version: 0, ahead: true };
-	return { write, found: there };
-}
 
 /** The part of an index with pieces written into it, and others taken out. */
 function rewritten<T>(

@@ -1,0 +1,43 @@
+import { dequal } from 'dequal';
+import { continues } from '../work/history';
+import { mergedBody } from '../work/merged-body';
+import type { WorkEntry } from '../work/works-reducer';
+
+/** A row of a piece of work, as far as it is one. */
+function asEntry(row: unknown): WorkEntry | null {
+	const entry = row as Partial<WorkEntry> | undefined;
+	return entry?.body?.steps && typeof entry.id === 'string' ? (entry as WorkEntry) : null;
+}
+
+/**
+ * A piece that is to be written, held against the row that is there: what is to be written, if anything, and what another
+ * window has gone on with. Where both went on by themselves the one to be written goes under a fresh id.
+ */
+export function amongRows(
+	entry: WorkEntry,
+	row: unknown,
+	fresh: string,
+	isHead = false,
+): { readonly write: WorkEntry | null; readonly found: WorkEntry | null } {
+	const there = asEntry(row);
+	if (!there || entry.away) return { write: entry, found: null };
+	const version = Math.max(there.version, entry.version);
+	const [follows, isFollowed] = [continues(entry.body, there.body), continues(there.body, entry.body)];
+	if (follows && isFollowed) {
+		const isSame =
+			there.version === entry.version && there.ahead === entry.ahead && there.touched === entry.touched && !isHead;
+		const sameTries = (there.body.tries?.length ?? 0) === (entry.body.tries?.length ?? 0);
+		if (isSame && sameTries && dequal(there.body.steps, entry.body.steps)) return { write: null, found: null };
+		// Typed in both at one place: the later holds.
+		if ((there.touched ?? 0) > (entry.touched ?? 0)) return { write: null, found: there };
+		return { write: { ...entry, version }, found: null };
+	}
+	// The server acknowledged what was before: what another window did since is still to be sent.
+	if (isHead) return { write: null, found: follows ? null : there };
+	if (follows) return { write: { ...entry, version, ahead: true }, found: null };
+	const merged = mergedBody(there.body, entry.body);
+	const write = merged
+		? { ...entry, body: merged, version, ahead: true }
+		: { ...entry, id: fresh, version: 0, ahead: true };
+	return { write, found: there };
+}
