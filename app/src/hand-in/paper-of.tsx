@@ -1,4 +1,4 @@
-import { askedBy, printWritten, sayWanted, type WorkedChain } from '@tidy-sum/core';
+import { askedBy, sayWanted, type WorkedChain } from '@tidy-sum/core';
 import { sayLine } from '@tidy-sum/core/help';
 import { type LinePaper, lineMathml } from '@tidy-sum/exchange';
 import { useContext, useMemo } from 'react';
@@ -11,6 +11,7 @@ import { DecimalContext } from '../ui/decimal';
 import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
 import { answerOf, wantOf } from '../work/line-of-work';
+import { printedAnswer } from '../work/printed-answer';
 
 /** The line with its numbers; until it is checked, what is covered on the Desk stays covered. */
 function linedUp({ verdict, worked, shown }: DeskView): WorkedChain {
@@ -21,11 +22,7 @@ function linedUp({ verdict, worked, shown }: DeskView): WorkedChain {
 function answerText({ exercise, work }: Pick<DeskView, 'exercise' | 'work'>): string {
 	const { answering } = askedBy(exercise);
 	const typed = answerOf(exercise, work);
-	const read = answering.by === 'typing' && typed.trim() !== '' ? answering.reads?.(typed) : undefined;
-	if (answering.by !== 'typing' || !read?.ok || read.value.some(({ number }) => !number)) return typed;
-	return read.value
-		.map(({ number, unit }) => `${printWritten(number?.text ?? '')} ${unit?.text ?? ''}`.trimEnd())
-		.join(answering.joins);
+	return (answering.by === 'typing' && printedAnswer(answering, typed)) || typed;
 }
 
 /** The line as it is handed in, with the problem and the answer. */

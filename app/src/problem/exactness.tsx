@@ -1,4 +1,9 @@
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
 import { Button } from '../ui/button';
+import { Words } from '../ui/words';
+import type { FieldProps } from './field-props';
 
 type Props = {
 	readonly exact: boolean;
@@ -17,3 +22,18 @@ export function Exactness({ exact, about, onChange }: Props) {
 		/>
 	);
 }
+
+/** The same of the number a problem starts from, with the words before it. */
+export function ExactStart({ exact, about, onDo }: Pick<Props, 'exact' | 'about'> & Pick<FieldProps, 'onDo'>) {
+	const styles = useStyles();
+	return (
+		<Box style={styles.row}>
+			<Words size="small" tone="soft">
+				Its number is
+			</Words>
+			<Exactness exact={exact} about={about} onChange={(next) => onDo({ do: 'exactStart', exact: next })} />
+		</Box>
+	);
+}
+
+const useStyles = makeStyles(() => ({ row: { flexDirection: 'row', alignItems: 'center', gap: GAP.s } }));

@@ -1,12 +1,8 @@
 import { readStarting, startingText } from '@tidy-sum/core/help';
 import { useState } from 'react';
-import { GAP } from '../theme/tokens';
-import { makeStyles } from '../theme/use-styles';
-import { Box } from '../ui/box';
 import { PadField } from '../ui/pad-field';
-import { Words } from '../ui/words';
 import type { OwnParts } from '../work/exercises';
-import { Exactness } from './exactness';
+import { ExactStart } from './exactness';
 import type { FieldProps } from './field-props';
 import { sayStarting, startingOf, startStep } from './starting';
 
@@ -18,7 +14,6 @@ function startText(own: OwnParts): string {
 
 /** What the line starts from: a quantity, one over another, a range, a measure in parts, a sum. */
 export function StartField({ own, onDo, pad, units, onEnter }: FieldProps) {
-	const styles = useStyles();
 	const [typed, setTyped] = useState<string | null>(null);
 	const told = startText(own);
 	const text = typed ?? told;
@@ -45,16 +40,7 @@ export function StartField({ own, onDo, pad, units, onEnter }: FieldProps) {
 				more={[' in ', ' to ', ' + ']}
 				testID="own-start"
 			/>
-			{own.start ? (
-				<Box style={styles.row}>
-					<Words size="small" tone="soft">
-						Its number is
-					</Words>
-					<Exactness exact={own.exactStart} about={told} onChange={(exact) => onDo({ do: 'exactStart', exact })} />
-				</Box>
-			) : null}
+			{own.start ? <ExactStart exact={own.exactStart} about={told} onDo={onDo} /> : null}
 		</>
 	);
 }
-
-const useStyles = makeStyles(() => ({ row: { flexDirection: 'row', alignItems: 'center', gap: GAP.s } }));

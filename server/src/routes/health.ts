@@ -12,26 +12,15 @@ async function ready({ ctx, parts: { db, version } }: Asked) {
 	throw new RequestFault(503, 'away', 'The server cannot reach what it keeps.');
 }
 
+/** A way to ask whether the database is reached, at an address. */
+function asksReady(path: string, says: string): Route {
+	return route({ method: 'get', path, says, who: 'anyone', reply: healthSchema, codes: ['away'], answer: ready });
+}
+
 /** Whether the server is well and reaches its database; a stranger learns no more. */
 export const HEALTH: readonly Route[] = [
-	route({
-		method: 'get',
-		path: '/health',
-		says: 'Whether the server is well and reaches its database, and its version.',
-		who: 'anyone',
-		reply: healthSchema,
-		codes: ['away'],
-		answer: ready,
-	}),
-	route({
-		method: 'get',
-		path: '/health/ready',
-		says: 'Whether requests can be answered: the database is reached, and its file is there.',
-		who: 'anyone',
-		reply: healthSchema,
-		codes: ['away'],
-		answer: ready,
-	}),
+	asksReady('/health', 'Whether the server is well and reaches its database, and its version.'),
+	asksReady('/health/ready', 'Whether requests can be answered: the database is reached, and its file is there.'),
 	route({
 		method: 'get',
 		path: '/health/live',

@@ -1,6 +1,6 @@
 import { mustPlace, sayQuantity, sidesOfStart } from '@tidy-sum/core';
 import { __iconData as TurnOver } from 'lucide-react-native/icons/arrow-up-down';
-import { Exactness } from '../../problem/exactness';
+import { ExactStart } from '../../problem/exactness';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
@@ -36,16 +36,7 @@ export function StartPanel({ view, acts }: PanelProps<'start'>) {
 				{places ? <Button label="Start from another" onPress={() => acts.show(places)} testID="other-start" /> : null}
 			</Box>
 			{isOwn(exercise.name) ? (
-				<Box style={styles.row}>
-					<Words size="small" tone="soft">
-						Its number is
-					</Words>
-					<Exactness
-						exact={view.work.exactStart}
-						about={sayQuantity(top)}
-						onChange={(exact) => acts.onDo({ do: 'exactStart', exact })}
-					/>
-				</Box>
+				<ExactStart exact={view.work.exactStart} about={sayQuantity(top)} onDo={acts.onDo} />
 			) : null}
 			{unclear === null ? null : <Zeros text={unclear} figures={view.work.startFigures} onChoose={acts.onZeros} />}
 		</PanelFrame>

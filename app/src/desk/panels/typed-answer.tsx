@@ -1,4 +1,4 @@
-import { askedBy, figuresText, parseUnit, printWritten, sayAsked, sayWanted, type Typing } from '@tidy-sum/core';
+import { askedBy, figuresText, parseUnit, sayAsked, sayWanted, type Typing } from '@tidy-sum/core';
 import { __iconData as Check } from 'lucide-react-native/icons/check';
 import { __iconData as Keyboard } from 'lucide-react-native/icons/keyboard';
 import { useState } from 'react';
@@ -12,6 +12,7 @@ import { Keypad } from '../../ui/keypad';
 import { useCaret } from '../../ui/use-caret';
 import { Words } from '../../ui/words';
 import type { DeskView } from '../../work/desk-view';
+import { answerParts, printedAnswer } from '../../work/printed-answer';
 import { Guided } from '../guide';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
@@ -24,14 +25,13 @@ type Props = Pick<PanelProps<'answer'>, 'view' | 'acts' | 'wide'> & {
 };
 
 /** What has been typed, read back in print; with its count of figures unless silence is wanted. */
-function readBack({ support }: DeskView, { quantity, reads: readAs, joins, example }: Typing, text: string): string {
+function readBack({ support }: DeskView, typing: Typing, text: string): string {
+	const { quantity, reads: readAs, example } = typing;
 	if (text.trim() === '' || !readAs) return example;
-	const read = readAs(text);
-	const parts = read.ok ? read.value : [];
-	const number = parts[0]?.number;
-	if (!number || parts.some((part) => !part.number)) return '';
-	const printed = parts.map((part) => `${printWritten(part.number?.text ?? '')} ${part.unit?.text ?? ''}`.trimEnd());
-	const reads = `Reads as ${printed.join(joins)}`;
+	const [first] = answerParts(typing, text);
+	const number = first?.number;
+	if (!number) return '';
+	const reads = `Reads as ${printedAnswer(typing, text)}`;
 	if (support === 'none' || !quantity) return reads;
 	const figures =
 		number.significant === null
