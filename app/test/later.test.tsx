@@ -1,4 +1,5 @@
 import { act, render, screen } from '@testing-library/react';
+import { loadedAgain, loadWhereGone } from '../src/device/page-again';
 import { later } from '../src/ui/later';
 import { Words } from '../src/ui/words';
 import { pressButton } from './on-desk';
@@ -7,6 +8,7 @@ jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: () => {} }) }));
 
 describe('a part whose script comes later', () => {
 	it('says where it cannot come, and comes at a touch once the network is back', async () => {
+		Object.assign(globalThis, { fetch: async () => Promise.reject(new Error('away')) });
 		let away = true;
 		let asked = 0;
 		const Part = later(async () => {
@@ -23,5 +25,26 @@ describe('a part whose script comes later', () => {
 		render(<Part name="the check" />);
 		expect(screen.getByText('The part of the check')).toBeTruthy();
 		expect(asked).toBe(2);
+	});
+
+	it('loads the page again, once, where the server answers and the part is gone with its version', async () => {
+		sessionStorage.clear();
+		const load = jest.fn();
+		const answers = jest.fn(async () => ({ ok: true }));
+		Object.assign(globalThis, { fetch: answers });
+		await loadWhereGone(load);
+		expect(load).toHaveBeenCalledTimes(1);
+		expect(loadedAgain()).toBe('gone');
+		await loadWhereGone(load);
+		expect(load).toHaveBeenCalledTimes(1);
+	});
+
+	it('loads nothing again while the network is away', async () => {
+		sessionStorage.clear();
+		const load = jest.fn();
+		Object.assign(globalThis, { fetch: async () => Promise.reject(new Error('away')) });
+		await loadWhereGone(load);
+		expect(load).not.toHaveBeenCalled();
+		expect(loadedAgain()).toBeNull();
 	});
 });

@@ -1,5 +1,6 @@
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { Provider } from 'react-redux';
+import { loadTaken } from '../src/device/page-again';
 import { applySettings, readSettings } from '../src/device/settings';
 import { SettingsScreen } from '../src/settings/settings-screen';
 import { makeStore } from '../src/store/store';
@@ -64,6 +65,8 @@ describe('what a device is set to', () => {
 });
 
 describe('a new version', () => {
+	beforeEach(() => sessionStorage.clear());
+
 	/** The browser's workers, with one version in use and another on its way. */
 	function workers({ controlled = true } = {}) {
 		const scriptURL = `${location.origin}/sw.js`;
@@ -108,10 +111,11 @@ describe('a new version', () => {
 		};
 	}
 
-	const begin = async (of: ReturnType<typeof workers>, reload = () => {}) => {
+	const begin = async (of: ReturnType<typeof workers>, reload = () => {}, takenWithinMs = 60_000) => {
 		const told: (() => void)[] = [];
 		keepOffline((take) => told.push(take), of.container, {
 			afterMs: 0,
+			takenWithinMs,
 			reload,
 		});
 		await waitFor(() => expect(of.register).toHaveBeenCalled());
@@ -132,6 +136,23 @@ describe('a new version', () => {
 		expect(reload).not.toHaveBeenCalled();
 		of.controls();
 		await waitFor(() => expect(reload).toHaveBeenCalledTimes(1));
+	});
+
+	it('that cannot take over for a while is loaded all the same, and once more when it does', async () => {
+		const of = workers();
+		const reload = jest.fn();
+		const told = await begin(of, () => loadTaken(reload), 0);
+		of.installed();
+		await waitFor(() => expect(told).toHaveLength(1));
+		told[0]?.();
+		await waitFor(() => expect(reload).toHaveBeenCalledTimes(1));
+		const again = jest.fn();
+		await begin(workers(), again);
+		expect(again).not.toHaveBeenCalled();
+		const late = workers();
+		await begin(late, again);
+		late.controls();
+		await waitFor(() => expect(again).toHaveBeenCalledTimes(1));
 	});
 
 	it('that another page took leaves this page as it is', async () => {

@@ -1,5 +1,10 @@
+import { loadedAgain, loadTaken } from '../device/page-again';
+
 /** How long after the start the whole app is put on the device: the first screen comes first. */
 const AFTER_MS = 4000;
+
+/** How long a version that is taken may take over; then the page is loaded all the same, since what the old one does can hold it up. */
+const TAKEN_WITHIN_MS = 4000;
 
 /** How often a page that stays open looks for a new version. */
 const LOOK_EVERY_MS = 30 * 60_000;
@@ -11,15 +16,23 @@ function servedWorkers(): ServiceWorkerContainer | undefined {
 
 /**
  * Has the browser keep the whole app, so that it opens without a network; where it cannot, nothing is lost but that.
- * @param onWaiting called when a new version is ready, with what lets it take over: the page is then loaded again.
+ * @param onWaiting called when a new version is ready, with what lets it take over: the page is then loaded again, once
+ * it has taken over or could not for a while.
  */
 export function keepOffline(
 	onWaiting: (take: () => void) => void,
 	workers: ServiceWorkerContainer | undefined = servedWorkers(),
-	{ afterMs = AFTER_MS, reload = () => globalThis.location.reload() } = {},
+	{ afterMs = AFTER_MS, takenWithinMs = TAKEN_WITHIN_MS, reload = loadTaken } = {},
 ): void {
 	if (!workers) return;
-	let isTaking = false;
+	// A page that was loaded before the version it took could take over is loaded again when it does.
+	let isTaking = loadedAgain() === 'taken';
+	const tookOver = () => {
+		if (!isTaking) return;
+		isTaking = false;
+		reload();
+	};
+	workers.addEventListener('controllerchange', tookOver);
 	const register = async (): Promise<void> => {
 		const { Workbox } = await import('workbox-window');
 		const app = new Workbox('/sw.js');
@@ -29,10 +42,8 @@ export function keepOffline(
 			onWaiting(() => {
 				isTaking = true;
 				app.messageSkipWaiting();
+				setTimeout(tookOver, takenWithinMs);
 			});
-		});
-		app.addEventListener('controlling', () => {
-			if (isTaking) reload();
 		});
 		await app.register({ immediate: true });
 		setInterval(() => void app.update().catch(() => {}), LOOK_EVERY_MS);

@@ -1,4 +1,5 @@
 import { type ComponentType, useEffect, useState } from 'react';
+import { loadWhereGone } from '../device/page-again';
 import { Button } from './button';
 import { Words } from './words';
 
@@ -38,7 +39,10 @@ export function later<P extends object>(
 					known = Content;
 					if (!gone) setComing({ is: 'here', Content });
 				},
-				() => gone || setComing({ is: 'away' }),
+				() => {
+					if (!gone) setComing({ is: 'away' });
+					void loadWhereGone();
+				},
 			);
 			return () => {
 				gone = true;
