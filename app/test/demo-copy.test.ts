@@ -15,6 +15,8 @@ function server(works: readonly StoredWork[] | null): ServerStore & { readonly a
 	const head = { seq: 1, exercise: 'new-snow', kept: SNOW.kept, steps: 1, tries: 0, gone: false };
 	return {
 		asked,
+		sum: async () => ({ came: 'away' }),
+		generation: () => null,
 		changes: async () => {
 			asked.push('changes');
 			return works

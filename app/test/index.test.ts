@@ -261,13 +261,14 @@ describe('the rows of the device', () => {
 		const body = { exercise: 'new-snow', steps: ANSWERED, tries: [made(1)] };
 		await first.keepEntries('desk-0001', [piece('work-0001', 'new-snow', { body: { ...body, steps: [...ANSWERED] } })]);
 		await first.keepOpen('desk-0001', { open: { 'new-snow': 'work-0001' }, last: 'new-snow', erasing: [] });
-		await first.keepPlace('desk-0001', 7);
+		const followed = { seq: 7, generation: 'first', compared: 1 };
+		await first.keepPlace('desk-0001', followed);
 		await first.setCurrentDesk('desk-0001');
 
 		const next = page();
 		expect(await next.currentDesk()).toBe('desk-0001');
 		const { works, place, aside } = await next.load('desk-0001');
-		expect([place, aside, works.last, works.open]).toEqual([7, 0, 'new-snow', { 'new-snow': 'work-0001' }]);
+		expect([place, aside, works.last, works.open]).toEqual([followed, 0, 'new-snow', { 'new-snow': 'work-0001' }]);
 		expect(works.byId['work-0001']?.away).toMatchObject({ steps: 1, tries: 1 });
 		expect((await next.pieces('desk-0001'))[0]?.body).toEqual(body);
 		expect((await next.tries('desk-0001')).join()).toContain('work-0001');

@@ -1,12 +1,18 @@
+import { TextEncoder } from 'node:util';
 import type { StoredWork } from '@tidy-sum/schema';
+import { headSum } from '@tidy-sum/schema/head-sum';
 import { makeStore } from '../src/store/store';
 import type { DeviceStore } from '../src/sync/device-store';
 import { keep } from '../src/sync/keeper';
+import { hashOf } from '../src/sync/key-hash';
 import { memoryStore } from '../src/sync/memory-store';
 import { sayKeeping } from '../src/sync/said-keeping';
 import type { Heard, Sent, ServerStore } from '../src/sync/server-store';
 import { wanted } from '../src/sync/sync-slice';
 import { did, erased, loaded, parted, type WorkEntry } from '../src/work/works-reducer';
+
+// jsdom has none.
+Object.assign(globalThis, { TextEncoder });
 
 const PLACE = {
 	do: 'place',
@@ -20,6 +26,8 @@ const HEAD = { seq: 1, exercise: 'mast-log', kept: '2026-01-01T00:00:00.000Z', s
 function serverOf(works: readonly StoredWork[] | null, sent: WorkEntry[]) {
 	let answer: (entry: WorkEntry) => Sent = (entry) => ({ came: 'kept', version: entry.version + 1 });
 	const server: ServerStore = {
+		sum: async () => ({ came: 'refused', why: '' }),
+		generation: () => null,
 		changes: async (after) =>
 			works
 				? {
@@ -291,10 +299,61 @@ describe('keeping', () => {
 		};
 		store.dispatch(loaded({ byId: { 'work-0001': kept }, open: { 'mast-log': 'work-0001' }, last: null }));
 		// This device has followed the desk to its 40th change; the server knows of three.
-		keep({ store, desk: 'desk-0001', device: memoryStore(), server, place: 40 });
+		keep({
+			store,
+			desk: 'desk-0001',
+			device: memoryStore(),
+			server,
+			place: { seq: 40, generation: null, compared: 0 },
+		});
 		await pass(2000);
-		expect(sent).toMatchObject([{ id: 'work-0001', version: 5 }]);
-		expect(store.getState().works.byId['work-0001']).toMatchObject({ version: 6, ahead: false });
+		expect(sent).toMatchObject([{ id: 'work-0001', version: 0 }]);
+		expect(store.getState().works.byId['work-0001']).toMatchObject({ version: 1, ahead: false });
+	});
+
+	it('compares all that is here with the server once a day, and takes what it lacks', async () => {
+		const lacking: StoredWork = {
+			id: 'work-0007',
+			version: 1,
+			kept: '2026-01-01T00:00:00.000Z',
+			body: { exercise: 'mast-log', steps: [{ do: 'check' }] },
+		};
+		const { server } = serverOf([lacking], []);
+		const asked: number[] = [];
+		let sums = 0;
+		const store = makeStore();
+		keep({
+			store,
+			desk: 'desk-0001',
+			device: memoryStore(),
+			// This device has taken the place of that change for one of its own.
+			place: { seq: 1, generation: 'first', compared: Date.now() },
+			server: {
+				...server,
+				generation: () => 'first',
+				changes: (after) => {
+					asked.push(after);
+					return server.changes(after);
+				},
+				sum: async () => {
+					sums += 1;
+					return { came: 'here', value: { pieces: 1, sum: headSum([lacking], hashOf) } };
+				},
+			},
+		});
+		await pass(60_000);
+		expect([store.getState().works.byId['work-0007'], sums]).toEqual([undefined, 0]);
+		const aDayLater = () => jest.setSystemTime(Date.now() + 25 * 3_600_000);
+		aDayLater();
+		globalThis.dispatchEvent(new Event('online'));
+		await pass(2000);
+		expect(store.getState().works.byId['work-0007']).toMatchObject({ version: 1, ahead: false });
+		expect([sums, asked.includes(0)]).toEqual([1, true]);
+		aDayLater();
+		globalThis.dispatchEvent(new Event('online'));
+		await pass(2000);
+		// The two are the same now: nothing is taken again.
+		expect([sums, asked.filter((after) => after === 0).length]).toEqual([2, 1]);
 	});
 
 	it('sends nothing more once stopped', async () => {

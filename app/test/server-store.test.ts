@@ -73,10 +73,11 @@ describe('a version that is sent', () => {
 		[404, fault('no-desk'), { came: 'shut' }],
 		[410, fault('erased'), { came: 'erased' }],
 		[410, fault('piece-erased'), { came: 'gone' }],
+		[412, fault('generation'), { came: 'restored' }],
 		[503, {}, { came: 'away' }],
 	])('answered by %i', async (status, body, came) => {
 		answers(status, body);
-		expect(await server.send(entry)).toEqual(came);
+		expect(await server.send(entry, 'first')).toEqual(came);
 	});
 });
 

@@ -68,8 +68,16 @@ export const headSchema = z.object({
 
 export type Head = z.infer<typeof headSchema>;
 
-/** What changed on a desk after a place among its changes, in order; `seq` is how far this page goes. */
-export const changesSchema = z.object({ works: z.array(headSchema), seq: z.number().int().min(0), more: z.boolean() });
+/**
+ * What changed on a desk after a place among its changes, in order; `seq` is how far this page goes, and `generation` that of the
+ * database it was read from.
+ */
+export const changesSchema = z.object({
+	works: z.array(headSchema),
+	seq: z.number().int().min(0),
+	more: z.boolean(),
+	generation: z.string().optional(),
+});
 
 /** The tries of a piece of work, without its steps. */
 export const triesOfSchema = z.object({ id: idSchema, version: z.number().int().min(1), tries: z.array(trySchema) });
@@ -106,8 +114,21 @@ export const keptSchema = z.object({
 	body: workBodySchema.optional(),
 });
 
-/** What an event of a desk says: how far its changes go, and the heads of those that were just made, where they are few. */
-export const changedSchema = z.object({ seq: z.number().int().min(0), heads: z.array(headSchema).default([]) });
+/** The header that names the generation of the server's database, in requests and in replies. */
+export const GENERATION_HEADER = 'x-generation';
+
+/**
+ * What an event of a desk says: how far its changes go, the heads of those that were just made, where they are few, and the
+ * generation of the database they are counted in.
+ */
+export const changedSchema = z.object({
+	seq: z.number().int().min(0),
+	heads: z.array(headSchema).default([]),
+	generation: z.string().optional(),
+});
+
+/** How many pieces of work a desk has on the server, and the sum of their heads: `headSum` makes the same of what a device has. */
+export const sumSchema = z.object({ pieces: z.number().int().min(0), sum: z.string() });
 
 /** The reply to erasing a piece of work. */
 export const erasedSchema = z.object({ id: idSchema, version: z.number().int().min(1) });

@@ -274,6 +274,7 @@ export const API_CODES = {
 	unreadable: [409, 'What is kept cannot be read; nothing was overwritten.'],
 	erased: [410, 'The desk was erased, and does not come back.'],
 	'piece-erased': [410, 'The piece of work was erased, and does not come back.'],
+	generation: [412, 'A backup was brought back on the server since; what is here and there is to be compared.'],
 	'too-large': [413, 'The body is too large.'],
 	'too-much': [413, 'The desk holds as much as a desk may.'],
 	shape: [422, 'The body or the address is not of the right shape.'],

@@ -1,6 +1,7 @@
 import { bodyParser } from '@koa/bodyparser';
 import Router from '@koa/router';
 import { idSchema, isDemoDesk } from '@tidy-sum/schema';
+import { GENERATION_HEADER } from '@tidy-sum/schema/desk';
 import type { Context } from 'koa';
 import type { Admitted } from './admission';
 import { RequestFault } from './errors';
@@ -45,6 +46,22 @@ async function admitted(
 	}
 }
 
+/**
+ * Names the generation in the reply, and holds the one a device names against it: its versions are then of another count.
+ * @throws RequestFault 412 `generation` where they differ.
+ */
+async function ofGeneration(ctx: Context, { generation }: RouteParts): Promise<void> {
+	const now = await generation();
+	ctx.set(GENERATION_HEADER, now);
+	const named = ctx.get(GENERATION_HEADER);
+	if (named && named !== now)
+		throw new RequestFault(
+			412,
+			'generation',
+			'A backup was brought back on this server since. Compare what you have with what it has; nothing was overwritten.',
+		);
+}
+
 async function bodyOf(ctx: Context): Promise<unknown> {
 	if (!ctx.is('json')) throw new RequestFault(415, 'not-json', 'The body of this request should be JSON.');
 	await readBody(ctx, async () => {});
@@ -68,6 +85,7 @@ export function api(parts: RouteParts): Router {
 			const params = Object.fromEntries(
 				Object.entries(ctx.params).map(([name, value]) => [name, taken(idSchema, value, `The ${name} in the address`)]),
 			);
+			if (who !== 'anyone') await ofGeneration(ctx, parts);
 			const by = await admitted(ctx, who, params.desk ?? '', parts);
 			const asked = {
 				query: query && taken(query, { ...ctx.query }, 'The address'),

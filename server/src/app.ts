@@ -8,6 +8,7 @@ import { errors } from './errors';
 import { createKeeping } from './keeping/create-keeping';
 import type { Database } from './keeping/database';
 import { type Events, eventsHere } from './keeping/events';
+import { knownGeneration } from './keeping/generation';
 import { createLimits } from './limits';
 import { pageFiles } from './pages/page-files';
 import { requestLog } from './request-log';
@@ -28,6 +29,8 @@ export type AppParts = {
 	readonly secure?: boolean;
 	/** What the limits are multiplied by: a load that is made on purpose needs room. */
 	readonly limitFactor?: number;
+	/** The generation of the database; asked for once where it is left out. */
+	readonly generation?: () => Promise<string>;
 };
 
 /** The server, and what ends its open streams when it stops. */
@@ -69,6 +72,7 @@ export function createApp({
 	proxies = 0,
 	secure = false,
 	limitFactor = 1,
+	generation = knownGeneration(db),
 }: AppParts): Served {
 	const app = new Koa({ proxy: proxies > 0, maxIpsCount: proxies });
 	const limits = createLimits(db, limitFactor);
@@ -81,6 +85,7 @@ export function createApp({
 		events,
 		limits,
 		streams,
+		generation,
 		keeping: createKeeping(db, events),
 		admission: createAdmission({ db, limits, now }),
 		turns: createTurns(),

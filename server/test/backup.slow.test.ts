@@ -28,6 +28,10 @@ describe('backups', () => {
 	it('hold all that was acknowledged before they began, while the server goes on saving', async () => {
 		const running = await startServer(env);
 		const asker = new Asker(running.url);
+		const generation = async (url: string) =>
+			(await new Asker(url, asker.key).get('/desks/desk-backup/works')).headers.get('x-generation') ?? '';
+		await asker.keep('desk-backup', 'work-first', 0, BODY);
+		const first = await generation(running.url);
 		const acknowledged: string[] = [];
 		let saving = true;
 		const saved = Promise.all(
@@ -69,6 +73,15 @@ describe('backups', () => {
 		expect(restored).toMatchObject({ status: 0, said: expect.stringContaining('is the database now') });
 		const again = await startServer(env);
 		const there = new Asker(again.url, asker.key);
+		// A device learns of it by the generation, and is not believed where it counts in the one before.
+		const late = await there.ask(
+			'PUT',
+			'/desks/desk-backup/works/work-late',
+			{ base: 0, body: BODY },
+			{ 'x-generation': first },
+		);
+		expect([late.status, late.body.error.code]).toEqual([412, 'generation']);
+		expect(await generation(again.url)).not.toBe(first);
 		const found = new Set<string>();
 		for (let place = 0, more = true; more; ) {
 			const { body } = await there.get(`/desks/desk-backup/works?after=${place}`);
@@ -81,7 +94,9 @@ describe('backups', () => {
 		// What was there is kept, whole.
 		const [old] = readdirSync(folder.data).filter((name) => /before-restore-.*\.sqlite$/.test(name));
 		const db = new Sqlite(at(`${old}`), { readonly: true });
-		expect(db.prepare('select count(*) from work where desk = ?').pluck().get('desk-backup')).toBe(acknowledged.length);
+		expect(db.prepare('select count(*) from work where desk = ?').pluck().get('desk-backup')).toBe(
+			acknowledged.length + 1,
+		);
 		db.close();
 	});
 

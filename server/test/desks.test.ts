@@ -238,14 +238,15 @@ describe.each(KINDS)('desks and their keys on $name', (kind) => {
 			const through = kind.name === 'SQLite' ? mine : new Asker(elsewhere.url, mine.key);
 			const { heard, stop, ended } = listen(other);
 			await until(() => heard.length === 1);
-			expect(heard).toEqual(['event: changed\ndata: {"seq":1,"heads":[]}']);
+			const { generation } = (await mine.get(`/desks/${desk}/works`)).body;
+			expect(heard).toEqual([`event: changed\ndata: ${JSON.stringify({ seq: 1, heads: [], generation })}`]);
 			await through.keep(desk, 'work-0002', 0, BODY);
 			await until(() => heard.length === 2);
 			// The head of what was kept rides along: whoever listens need not ask for it.
 			const [, data = ''] = /^event: changed\ndata: (.*)$/.exec(heard[1] ?? '') ?? [];
 			const { works } = (await through.get(`/desks/${desk}/works`)).body;
 			const head = works.find(({ id }: Answered) => id === 'work-0002');
-			expect(JSON.parse(data)).toEqual({ seq: 2, heads: [head] });
+			expect(JSON.parse(data)).toEqual({ seq: 2, heads: [head], generation });
 			stop();
 			await ended;
 		});

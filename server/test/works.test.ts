@@ -192,13 +192,13 @@ describe.each(KINDS)('work on $name', (kind) => {
 			seq: ALL + 1,
 			works: [{ id: 'work-0003', version: 2, steps: 2, seq: ALL + 1 }],
 		});
-		expect((await asker.get(`/desks/${desk}/works?after=${ALL + 1}`)).body).toEqual({
+		expect((await asker.get(`/desks/${desk}/works?after=${ALL + 1}`)).body).toMatchObject({
 			works: [],
 			seq: ALL + 1,
 			more: false,
 		});
 		// A device that was further than the server is now is told how far the server is.
-		expect((await asker.get(`/desks/${desk}/works?after=${ALL + 1000}`)).body).toEqual({
+		expect((await asker.get(`/desks/${desk}/works?after=${ALL + 1000}`)).body).toMatchObject({
 			works: [],
 			seq: ALL + 1,
 			more: false,

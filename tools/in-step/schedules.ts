@@ -26,6 +26,8 @@ const passed = fc.record({ on, is: fc.constant('time'), ms: fc.integer({ min: 0,
 
 const calm = fc.record({ on, is: fc.constant('calm') });
 
+const restored = fc.record({ on, is: fc.constantFrom('backup', 'restore') });
+
 /** What may happen to two devices of a desk, in any order: work, offline spells, kills, lost and repeated requests, time. */
 export const schedules = fc.array(
 	fc.oneof(
@@ -36,4 +38,16 @@ export const schedules = fc.array(
 		{ weight: 1, arbitrary: calm },
 	),
 	{ minLength: 4, maxLength: 40 },
+) as fc.Arbitrary<readonly Happening[]>;
+
+/** The same, and the server goes back to a backup now and then. */
+export const schedulesWithBackups = fc.array(
+	fc.oneof(
+		{ weight: 5, arbitrary: worked },
+		{ weight: 2, arbitrary: befell },
+		{ weight: 4, arbitrary: passed },
+		{ weight: 2, arbitrary: calm },
+		{ weight: 2, arbitrary: restored },
+	),
+	{ minLength: 6, maxLength: 40 },
 ) as fc.Arbitrary<readonly Happening[]>;

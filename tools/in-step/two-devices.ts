@@ -1,28 +1,18 @@
 import { randomBytes } from 'node:crypto';
-import { configureStore } from '@reduxjs/toolkit';
-import 'fake-indexeddb/auto';
 import type { Step } from '@tidy-sum/schema';
-import { IDBFactory } from 'fake-indexeddb';
-import type { UseStore } from 'idb-keyval';
-import { deviceStore } from '../../app/src/sync/device-store';
-import { keep } from '../../app/src/sync/keeper';
 import { hashOf } from '../../app/src/sync/key-hash';
-import { readPieces } from '../../app/src/sync/read-pieces';
-import { deskOnServer, type ServerStore, serverStore } from '../../app/src/sync/server-store';
-import { syncSlice } from '../../app/src/sync/sync-slice';
+import { deskOnServer, serverStore } from '../../app/src/sync/server-store';
 import { SHELF } from '../../app/src/work/list-names';
 import {
 	begunAnew,
 	did,
 	erased,
-	loaded,
 	tried,
 	undid,
 	type WorkEntry,
 	type WorksState,
-	worksReducer,
 } from '../../app/src/work/works-reducer';
-import { quickClock } from './quick-clock';
+import { Device } from './device';
 
 /** The exercises that are worked on, and one's own Shelf, which is one list on all devices. */
 export const EXERCISES = ['new-snow', 'honey-jar', SHELF] as const;
@@ -33,113 +23,10 @@ export type Happening =
 	| { readonly on: 0 | 1; readonly is: 'step' | 'undo' | 'try' | 'anew' | 'erase'; readonly exercise: number }
 	| { readonly on: 0 | 1; readonly is: 'offline' | 'online' | 'kill' | 'reply lost' | 'sent twice' }
 	| { readonly on: 0 | 1; readonly is: 'time'; readonly ms: number }
+	/** The server is backed up, or goes back to what was last backed up; where nothing was, to its beginning. */
+	| { readonly on: 0 | 1; readonly is: 'backup' | 'restore' }
 	/** Nothing happens for a while, so that those that are online come into step. */
 	| { readonly on: 0 | 1; readonly is: 'calm' };
-
-function makeStore() {
-	return configureStore({ reducer: { works: worksReducer, sync: syncSlice.reducer }, devTools: false });
-}
-
-/** The rows of a device, as the browser gives them to one page after another. */
-function rowsIn(factory: IDBFactory): UseStore {
-	const opening = new Promise<IDBDatabase>((resolve, reject) => {
-		const request = factory.open('tidy-sum');
-		request.onupgradeneeded = () => void request.result.createObjectStore('kept');
-		request.onsuccess = () => resolve(request.result);
-		request.onerror = () => reject(request.error);
-	});
-	return async (mode, ask) => ask((await opening).transaction('kept', mode).objectStore('kept'));
-}
-
-/** Sends requests without a host to a server; once for all that runs here. */
-export function askAt(url: string): void {
-	const plain = globalThis.fetch;
-	globalThis.fetch = (path, init) => plain(`${path}`.startsWith('/') ? `${url}${path}` : path, init);
-}
-
-/** What is wrong with the network of a device. */
-type Net = { online: boolean; loses: boolean; twice: boolean; asking: number };
-
-/** A server over a network that fails as it is told. */
-function over(net: Net, server: ServerStore): ServerStore {
-	const AWAY = { came: 'away' } as const;
-	const asked = async <T>(ask: () => Promise<T>): Promise<T | typeof AWAY> => {
-		if (!net.online) return AWAY;
-		net.asking += 1;
-		try {
-			return await ask();
-		} finally {
-			net.asking -= 1;
-		}
-	};
-	return {
-		changes: (after) => asked(() => server.changes(after)),
-		bodies: (ids) => asked(() => server.bodies(ids)),
-		tries: (from) => asked(() => server.tries(from)),
-		erase: (id) => asked(() => server.erase(id)),
-		send: (entry) =>
-			asked(async () => {
-				const { loses, twice } = net;
-				net.loses = false;
-				net.twice = false;
-				if (twice) await server.send(entry);
-				const sent = await server.send(entry);
-				return loses ? AWAY : sent;
-			}),
-		listen: (hear, stop) => (net.online ? server.listen(hear, stop) : Promise.resolve(false)),
-	};
-}
-
-/** A device with a store, a keeper and a network of its own. Its disk outlives a kill. */
-class Device {
-	readonly clock = quickClock();
-	readonly net: Net = { online: true, loses: false, twice: false, asking: 0 };
-	/** Its browser's database, which a kill leaves as it is. */
-	private readonly rows = rowsIn(new IDBFactory());
-	private store = makeStore();
-	private stop = () => {};
-
-	constructor(
-		private readonly desk: string,
-		private readonly key: string,
-	) {}
-
-	get works(): WorksState {
-		return this.store.getState().works;
-	}
-
-	dispatch(action: Parameters<ReturnType<typeof makeStore>['dispatch']>[0]): void {
-		this.store.dispatch(action);
-	}
-
-	async begin(): Promise<void> {
-		this.stop();
-		this.store = makeStore();
-		const disk = deviceStore(this.rows);
-		const { works, place } = await disk.load(this.desk);
-		this.store.dispatch(loaded(works));
-		// A page reads the pieces it shows: here all of them.
-		await readPieces({ store: this.store, device: disk, desk: this.desk }, Object.keys(works.byId));
-		this.stop = keep({
-			store: this.store,
-			desk: this.desk,
-			device: disk,
-			server: over(this.net, serverStore(this.desk, this.key)),
-			place,
-			clock: this.clock,
-		});
-	}
-
-	/** Whether nothing is left to be sent or told. */
-	get isDone(): boolean {
-		const { byId, erasing } = this.works;
-		return this.net.asking === 0 && !erasing?.length && Object.values<WorkEntry>(byId).every(({ ahead }) => !ahead);
-	}
-
-	end(): void {
-		this.stop();
-	}
-}
 
 /** What all pieces of a device come to: for comparing it with another. */
 function told({ byId }: WorksState): string {
@@ -182,6 +69,14 @@ async function answered(devices: readonly Device[]): Promise<void> {
 /** How long the two may take to come to the same, in real time. */
 const AGREE_WITHIN_MS = 20_000;
 
+/** What backs a desk up on the server, and brings it back. */
+export type Backups = {
+	readonly backUp: (desk: string) => Promise<void>;
+	readonly restore: (desk: string) => Promise<void>;
+};
+
+const NO_BACKUPS: Backups = { backUp: async () => {}, restore: async () => {} };
+
 /** What came of a schedule: nothing wrong, or what. */
 export type Outcome = { readonly wrong: string | null };
 
@@ -190,11 +85,11 @@ export type Outcome = { readonly wrong: string | null };
  * time passes until nothing moves. They must then have the same, the server too, and no step and no try may be lost but those
  * of pieces that were erased.
  */
-export async function runSchedule(happenings: readonly Happening[]): Promise<Outcome> {
+export async function runSchedule(happenings: readonly Happening[], backups: Backups = NO_BACKUPS): Promise<Outcome> {
 	const desk = randomBytes(12).toString('base64url');
 	const keys = [randomBytes(32), randomBytes(32)].map((bytes) => bytes.toString('base64url')) as [string, string];
 	const first = { id: 'work-first', body: { exercise: 'mast-log', steps: [] }, version: 0, ahead: true };
-	await serverStore(desk, keys[0]).send(first);
+	await serverStore(desk, keys[0]).send(first, null);
 	await deskOnServer(desk, keys[0]).addKey(hashOf(keys[1]), 'device', '');
 	const devices = keys.map((key) => new Device(desk, key)) as [Device, Device];
 	for (const device of devices) await device.begin();
@@ -203,8 +98,11 @@ export async function runSchedule(happenings: readonly Happening[]): Promise<Out
 	const gone = new Set<string>();
 	/** What the pieces held that were erased: a line that was kept beside another has an id that is not the one it was made under. */
 	const erasedBodies: string[] = [];
+	/** A backup may bring back what was erased since. */
+	let wentBack = false;
 	let count = 0;
 
+	await backups.backUp(desk);
 	const happen = async (one: Happening): Promise<void> => {
 		const device = devices[one.on];
 		const exercise = 'exercise' in one ? (EXERCISES[one.exercise % EXERCISES.length] as string) : '';
@@ -277,6 +175,17 @@ export async function runSchedule(happenings: readonly Happening[]): Promise<Out
 			case 'time':
 				device.clock.pass(one.ms);
 				return answered([device]);
+			case 'backup':
+				await answered(devices);
+				return backups.backUp(desk);
+			case 'restore':
+				// The server is stopped for it: it answers what it was asked, and nothing more until it is back.
+				wentBack = true;
+				for (const { net } of devices) net.isStopped = true;
+				while (devices.some(({ net }) => net.asking)) await breath();
+				await backups.restore(desk);
+				for (const { net } of devices) net.isStopped = false;
+				return;
 			case 'calm':
 				for (let i = 0; i < CALM_TURNS; i++) {
 					for (const { clock } of devices) clock.pass(CALM_MS / CALM_TURNS);
@@ -312,6 +221,6 @@ export async function runSchedule(happenings: readonly Happening[]): Promise<Out
 	const wasErased = (sign: string) => erasedBodies.some((body) => body.includes(sign));
 	const lost = made.filter(({ sign, piece }) => !gone.has(piece) && !here.includes(sign) && !wasErased(sign));
 	if (lost.length) return { wrong: `lost: ${JSON.stringify(lost)}\n${here}` };
-	const back = [...gone].filter((id) => here.includes(`"${id}"`));
+	const back = wentBack ? [] : [...gone].filter((id) => here.includes(`"${id}"`));
 	return { wrong: back.length ? `came back: ${back.join(', ')}` : null };
 }

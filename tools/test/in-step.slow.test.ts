@@ -1,41 +1,21 @@
-import { createServer, type Server } from 'node:http';
-import type { AddressInfo } from 'node:net';
 import fc from 'fast-check';
-import pino from 'pino';
-import { createApp } from '../../server/src/app';
-import { type Database, openSqlite } from '../../server/src/keeping/database';
-import { makeFolder } from '../../server/test/running';
-import { schedules } from '../in-step/schedules';
-import { askAt, type Happening, runSchedule } from '../in-step/two-devices';
+import { schedules, schedulesWithBackups } from '../in-step/schedules';
+import { serverHere } from '../in-step/server-here';
+import { type Happening, runSchedule } from '../in-step/two-devices';
 
 jest.setTimeout(300_000);
 
 /** So many schedules here; `npm run bench:server` runs 1 000. */
 const RUNS = 50;
 
-const folder = makeFolder();
-let db: Database;
-let server: Server;
+let server: Awaited<ReturnType<typeof serverHere>>;
 
 beforeAll(async () => {
-	db = await openSqlite(folder.data);
-	const { app } = createApp({
-		db,
-		log: pino({ level: 'silent' }),
-		appFolder: folder.app,
-		version: '0',
-		limitFactor: 1000,
-	});
-	server = createServer(app.callback()).listen(0, '127.0.0.1');
-	await new Promise((resolve) => server.once('listening', resolve));
-	askAt(`http://127.0.0.1:${(server.address() as AddressInfo).port}`);
+	server = await serverHere();
 });
 
 afterAll(async () => {
-	server.closeAllConnections();
-	await new Promise((resolve) => server.close(resolve));
-	await db.destroy();
-	folder.remove();
+	await server.close();
 });
 
 /** A fresh one in each run; SEED=n makes the same schedules again. */
@@ -66,5 +46,40 @@ it('two devices come to the same and lose nothing, whatever happens to them', as
 			expect((await runSchedule(happenings)).wrong).toBeNull();
 		}),
 		{ numRuns: RUNS, seed, examples: [[KEPT_BESIDE_AND_ERASED]] },
+	);
+});
+
+/** So many with a server that goes back to a backup; `npm run bench:server` runs 200. */
+const RESTORED_RUNS = 20;
+
+/** The first device has sent a piece and followed nothing yet when the server goes back. */
+const SENT_BEFORE_FOLLOWING: readonly Happening[] = [
+	{ ...onFirst, is: 'step' },
+	{ ...onFirst, is: 'anew' },
+	{ on: 0, is: 'reply lost' },
+	{ on: 0, is: 'time', ms: 2500 },
+	{ on: 0, is: 'restore' },
+];
+
+/** Both have gone on with a piece that the server loses, each from a version of the same number. */
+const BOTH_WENT_ON: readonly Happening[] = [
+	{ ...onFirst, is: 'step' },
+	{ on: 0, is: 'calm' },
+	{ on: 1, is: 'offline' },
+	{ ...onSecond, is: 'step' },
+	{ ...onFirst, is: 'step' },
+	{ on: 0, is: 'calm' },
+	{ on: 1, is: 'restore' },
+	{ on: 1, is: 'online' },
+	{ on: 1, is: 'calm' },
+];
+
+it('two devices come to the same and lose nothing where the server goes back to a backup', async () => {
+	process.stderr.write(`schedules with backups: SEED=${seed}\n`);
+	await fc.assert(
+		fc.asyncProperty(schedulesWithBackups, async (happenings) => {
+			expect((await runSchedule(happenings, server.backups)).wrong).toBeNull();
+		}),
+		{ numRuns: RESTORED_RUNS, seed, examples: [[SENT_BEFORE_FOLLOWING], [BOTH_WENT_ON]] },
 	);
 });

@@ -4,6 +4,7 @@ import type { DeskHere, DeviceStore } from '../sync/device-store';
 import type { KeptHere } from '../sync/keep-here';
 import { keep } from '../sync/keeper';
 import { deviceSays } from '../sync/keys';
+import type { Place } from '../sync/place';
 import { deskOnServer, serverStore } from '../sync/server-store';
 import { deskOpened } from '../sync/sync-slice';
 import { keepsUntil } from './device';
@@ -27,7 +28,7 @@ type Parts = {
 	readonly store: AppStore;
 	readonly device: DeviceStore;
 	readonly desk: DeskHere;
-	readonly place: number;
+	readonly place: Place;
 	readonly here: KeptHere;
 };
 

@@ -4,6 +4,7 @@ import { afterPaint, afterPaintOrLeft } from '../quick/after-paint';
 import { keepDesk, newDesk, withOldDesk } from '../sync/desks-here';
 import type { DeskHere, DeviceStore, Loaded } from '../sync/device-store';
 import { keepHere } from '../sync/keep-here';
+import { NO_PLACE } from '../sync/place';
 import { readsWanted } from '../sync/read-pieces';
 import { comingIs, deskOpened, fleeting, kept, type LinkAsks, linkAsks, setAside } from '../sync/sync-slice';
 import { windowsOf } from '../sync/windows';
@@ -87,7 +88,7 @@ async function noteOpened(device: DeviceStore, desk: DeskHere, isNew: boolean): 
 type Read = Loaded & { readonly first: readonly string[]; readonly read: readonly WorkEntry[] };
 
 /** What a desk has that was only just begun. */
-const NOTHING: Read = { works: { byId: {}, open: {}, last: null }, aside: 0, place: 0, first: [], read: [] };
+const NOTHING: Read = { works: { byId: {}, open: {}, last: null }, aside: 0, place: NO_PLACE, first: [], read: [] };
 
 /** What the device has of a desk, with the steps of what is needed at once. */
 async function readDesk(device: DeviceStore, desk: string): Promise<Read> {
@@ -112,7 +113,7 @@ export async function openDesk(store: AppStore, now: number = Date.now()): Promi
 	}
 	readsWanted({ store, device, desk: desk.id });
 	store.dispatch(deskOpened({ desk: desk.id, onServer: desk.kept }));
-	if (desk.kept && place === 0 && Object.keys(works.byId).length === 0) store.dispatch(comingIs(true));
+	if (desk.kept && place.seq === 0 && Object.keys(works.byId).length === 0) store.dispatch(comingIs(true));
 	if (asks) store.dispatch(linkAsks(asks));
 	const unread = aside + first.length - read.length;
 	if (unread) store.dispatch(setAside(unread));

@@ -6,12 +6,13 @@ import { amongRows } from './among-rows';
 import { entryOf, headOf, PARTS, partOf } from './desk-index';
 import { change, committedAtOnce, type Kind, keyOf, put, readAndChange, rowsOf } from './device-rows';
 import type { HeadRow, KeptDesk } from './kept-rows';
+import { type Place, placeIn } from './place';
 
 /** A desk as this device has it. */
 export type DeskHere = KeptDesk;
 
 /** What a device has of a desk: its work, how many pieces of it cannot be read, and how far it has followed its changes. */
-export type Loaded = { readonly works: WorksState; readonly aside: number; readonly place: number };
+export type Loaded = { readonly works: WorksState; readonly aside: number; readonly place: Place };
 
 /** What is open where, what was last worked, and what is to be erased on the server. */
 export type Opened = Required<Pick<WorksState, 'open' | 'last' | 'erasing'>>;
@@ -54,7 +55,7 @@ export type DeviceStore = {
 		heads?: ReadonlySet<string>,
 	) => Promise<KeptAmong>;
 	readonly keepOpen: (desk: string, opened: Opened) => Promise<void>;
-	readonly keepPlace: (desk: string, place: number) => Promise<void>;
+	readonly keepPlace: (desk: string, place: Place) => Promise<void>;
 	/** Takes everything of a desk off this device. */
 	readonly forget: (desk: string) => Promise<void>;
 };
@@ -244,7 +245,7 @@ export function deviceStore(rows: UseStore = createStore('tidy-sum', 'kept')): D
 			const { index, heads, aside } = isWhole ? kept : await read(await indexOf(desk, true));
 			if (!indexes.has(desk)) indexes.set(desk, index);
 			const opened = await get(`open:${desk}`, store);
-			const place = Number(await get(`place:${desk}`, store)) || 0;
+			const place = placeIn(await get(`place:${desk}`, store));
 			const open = opened === undefined ? NOTHING_OPEN : ((await reader()).readOpen(opened) ?? NOTHING_OPEN);
 			return { works: worksAsKept(heads, open), aside, place };
 		},

@@ -1,5 +1,7 @@
 import type { Store } from '@reduxjs/toolkit';
 import type { Head, TriesOf } from '@tidy-sum/schema/desk';
+import { headSum } from '@tidy-sum/schema/head-sum';
+import { dequal } from 'dequal';
 import { isList } from '../work/merged-body';
 import { isSheet } from '../work/sheet';
 import {
@@ -13,6 +15,8 @@ import {
 	type WorksState,
 } from '../work/works-reducer';
 import { isHere } from '../work/works-state';
+import { hashOf } from './key-hash';
+import type { Place } from './place';
 import type { Failed, ServerStore } from './server-store';
 import { setAside } from './sync-slice';
 
@@ -22,9 +26,13 @@ type Parts = {
 	readonly store: Store<State>;
 	readonly server: ServerStore;
 	/** How far the changes of the desk have been followed before. */
-	readonly place: number;
+	readonly place: Place;
+	/** Reads the steps of pieces that lie on the device and are not read yet. */
+	readonly read: (ids: readonly string[]) => Promise<void>;
+	/** What time it is, in milliseconds since 1970. */
+	readonly now: () => number;
 	/** Called when they have been followed further. */
-	readonly onPlace: (place: number) => void;
+	readonly onPlace: (place: Place) => void;
 	/** Called when all changes are told, and before tries come by themselves. */
 	readonly onTold: () => void;
 	/** Lets the page paint before what is not needed at once comes. */
@@ -37,10 +45,19 @@ const FEW = 60;
 /** How many bodies are asked for at a time. */
 const AT_ONCE = 40;
 
+/** How often all that is here and there is compared. */
+const COMPARE_EVERY_MS = 86_400_000;
+
 /** Follows the changes of a desk on the server. */
 export type Follower = {
-	/** How far the changes have been followed. */
-	readonly place: () => number;
+	/** How far the changes have been followed, and in which generation. */
+	readonly place: () => Place;
+	/** Whether what the server keeps is of another generation: a backup was brought back, and all is to be compared. */
+	readonly isOther: () => boolean;
+	/** Compares what is here with the server; where they differ all changes are taken again. */
+	readonly compare: () => Promise<Failed | null>;
+	/** Whether it is time to compare. */
+	readonly isDue: () => boolean;
 	/** A change of one's own got this place: it need not be asked for. */
 	readonly own: (seqs: readonly number[]) => void;
 	/** Takes what has changed since: the heads that were told, where they go on from here without a gap; else it asks. */
@@ -56,17 +73,30 @@ function isForLists(exercise: string): boolean {
 	return isList(exercise) || isSheet(exercise);
 }
 
-export function createFollower({ store, server, place: from, onPlace, onTold, pause }: Parts): Follower {
-	let place = from;
+export function createFollower({ store, server, place: from, onPlace, onTold, pause, read, now }: Parts): Follower {
+	// The first comparing is a day after the beginning.
+	let place = from.compared ? from : { ...from, compared: now() };
 	/** Pieces whose steps the server could not give: they are not asked for again. */
 	const unread = new Set<string>();
 	const works = () => store.getState().works;
 
-	const goTo = (next: number) => {
-		if (next === place) return;
-		place = next;
-		onPlace(next);
+	const goTo = (next: Partial<Place>) => {
+		const then = { ...place, ...next };
+		if (dequal(then, place)) return;
+		place = then;
+		onPlace(then);
 	};
+
+	const isOther = () => {
+		const there = server.generation();
+		return there !== null && place.generation !== null && there !== place.generation;
+	};
+
+	/** Whether nothing is on its way, so that what is here and there can be compared. */
+	const isInStep = () =>
+		!isOther() &&
+		!works().erasing?.length &&
+		Object.values<WorkEntry>(works().byId).every(({ ahead, version }) => !ahead && version > 0);
 
 	/** Fetches bodies, as many as there are; what comes is given to `take`. */
 	const bodies = async (
@@ -111,6 +141,29 @@ export function createFollower({ store, server, place: from, onPlace, onTold, pa
 		);
 	};
 
+	/**
+	 * Holds pieces that are here and there against each other, whatever their versions say: what both make goes on, and where
+	 * each went on by itself both are kept.
+	 */
+	const reunite = async (heads: readonly Head[]): Promise<Failed | null> => {
+		const there = heads.filter(({ id, gone }) => !gone && works().byId[id] && !works().erasing?.includes(id));
+		// Of what lies on the server alone it is told again, as it is there now.
+		const listedOnly = there.filter(({ id }) => !isHere(works().byId[id]));
+		if (listedOnly.length) store.dispatch(goneThere(listedOnly.map(({ id }) => id)));
+		await read(there.map(({ id }) => id));
+		const mine = there.filter(({ id }) => works().byId[id] && !works().byId[id]?.away);
+		return bodies(
+			mine.map(({ id }) => id),
+			(here) => {
+				for (const work of here) {
+					// At once one after the other: what is here must not be sent as if it followed theirs.
+					store.dispatch(missed([{ id: work.id, version: work.version }]));
+					store.dispatch(parted(work));
+				}
+			},
+		);
+	};
+
 	/** What is here and the server has not, or has in an older version: it went back to a backup. */
 	const sendMissed = (there: ReadonlyMap<string, number>) => {
 		const lost = Object.values<WorkEntry>(works().byId).flatMap((entry) => {
@@ -118,7 +171,8 @@ export function createFollower({ store, server, place: from, onPlace, onTold, pa
 			const theirs = there.get(id);
 			return !isHere(entry) || version === 0 || (theirs !== undefined && theirs >= version)
 				? []
-				: [{ id, version: theirs ?? version }];
+				: // What it has not is new to it, whoever sends it first.
+					[{ id, version: theirs ?? 0 }];
 		});
 		if (lost.length) store.dispatch(missed(lost));
 	};
@@ -144,46 +198,69 @@ export function createFollower({ store, server, place: from, onPlace, onTold, pa
 
 	/** The heads that were told of changes after this place, where none is missing among them. */
 	const going = (told: readonly Head[]): readonly Head[] => {
-		const next = told.filter(({ seq }) => seq > place).sort((a, b) => a.seq - b.seq);
-		return next.every(({ seq }, i) => seq === place + i + 1) ? next : [];
+		const next = told.filter(({ seq }) => seq > place.seq).sort((a, b) => a.seq - b.seq);
+		return !isOther() && next.every(({ seq }, i) => seq === place.seq + i + 1) ? next : [];
 	};
 
-	const follow = async (told: readonly Head[] = []): Promise<Failed | null> => {
-		const next = going(told);
-		const last = next.at(-1);
-		if (last) {
-			const failed = await take(next);
-			if (!failed) goTo(last.seq);
-			return failed;
-		}
-		let after = place;
-		let anew = false;
+	/**
+	 * Takes all changes after a place, page by page. Where the server went back to a backup it is asked from the beginning, and
+	 * all that is here and there is held against each other.
+	 */
+	const followFrom = async (from: number): Promise<Failed | null> => {
+		let after = from;
+		let anew = from < place.seq;
+		let wentBack = false;
+		let of = place.generation;
 		let withoutTries = Number.POSITIVE_INFINITY;
 		const there = new Map<string, number>();
 		for (let more = true; more; ) {
 			const answer = await server.changes(after);
 			if (answer.came !== 'here') return answer;
-			const { works: heads, seq } = answer.value;
-			if (seq < after) {
+			const { works: heads, seq, generation = of } = answer.value;
+			const isAnother = of !== null && generation !== of;
+			of = generation;
+			if (seq < after || isAnother) {
 				anew = true;
+				wentBack = true;
 				after = 0;
+				there.clear();
 				continue;
 			}
-			const failed = await take(heads);
+			const parting = heads.filter(({ id, version }) => wentBack || works().byId[id]?.version !== version);
+			const failed = (anew && (await reunite(parting))) || (await take(heads));
 			if (failed) return failed;
 			for (const { id, version } of heads) there.set(id, version);
 			withoutTries = Math.min(withoutTries, ...heads.filter(lacksTries).map((head) => head.seq));
 			after = seq;
 			// Until all was told anew one has not been followed anywhere.
-			if (!anew) goTo(seq);
+			if (!anew) goTo({ seq, generation: of });
 			({ more } = answer.value);
 		}
 		if (anew) {
 			sendMissed(there);
-			goTo(after);
+			goTo({ seq: after, generation: of });
 		}
 		onTold();
 		return Number.isFinite(withoutTries) ? tries(withoutTries) : null;
+	};
+
+	const follow = async (told: readonly Head[] = []): Promise<Failed | null> => {
+		const next = going(told);
+		const last = next.at(-1);
+		if (!last) return followFrom(place.seq);
+		const failed = await take(next);
+		if (!failed) goTo({ seq: last.seq });
+		return failed;
+	};
+
+	const compare = async (): Promise<Failed | null> => {
+		const answer = await server.sum();
+		if (answer.came !== 'here' && answer.came !== 'refused') return answer;
+		// What was done meanwhile makes them differ: they are compared once that is kept.
+		if (!isInStep()) return null;
+		goTo({ compared: now() });
+		if (answer.came === 'refused') return null;
+		return answer.value.sum === headSum(Object.values<WorkEntry>(works().byId), hashOf) ? null : followFrom(0);
 	};
 
 	const lacking = (): readonly WorkEntry[] =>
@@ -196,10 +273,16 @@ export function createFollower({ store, server, place: from, onPlace, onTold, pa
 
 	return {
 		place: () => place,
+		isOther,
+		compare,
+		isDue: () => now() - place.compared > COMPARE_EVERY_MS && isInStep(),
 		own: (seqs) => {
-			let next = place;
+			if (isOther()) return;
+			// What was kept before anything was followed is of this generation, and is missed in another one.
+			const generation = place.generation ?? server.generation();
+			let next = place.seq;
 			for (const seq of [...seqs].sort((a, b) => a - b)) if (seq === next + 1) next = seq;
-			goTo(next);
+			goTo({ seq: next, generation });
 		},
 		follow,
 		lacks: (which) => (which === 'wanted' ? wantedNow().length > 0 : lacking().length > 0),

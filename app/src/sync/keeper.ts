@@ -1,20 +1,13 @@
 import type { Store } from '@reduxjs/toolkit';
-import type { Head } from '@tidy-sum/schema/desk';
-import {
-	acknowledged,
-	goneThere,
-	loaded,
-	missed,
-	parted,
-	type WorkEntry,
-	type WorksState,
-} from '../work/works-reducer';
-import { isHere } from '../work/works-state';
+import { acknowledged, goneThere, loaded, parted, type WorkEntry, type WorksState } from '../work/works-reducer';
 import { CLOCK, type Clock } from './clock';
 import type { DeviceStore } from './device-store';
 import { createFollower } from './follower';
+import { createHearing } from './hearing';
 import { type KeptHere, keepHere } from './keep-here';
 import { keepListening } from './listener';
+import { takenAnew } from './lost-desk';
+import { NO_PLACE, type Place } from './place';
 import { isToRead, readPieces, readToSend } from './read-pieces';
 import type { Failed, ServerStore } from './server-store';
 import { accessIs, comingIs, type Keeping, kept } from './sync-slice';
@@ -32,7 +25,7 @@ type Parts = {
 	readonly here?: KeptHere;
 	readonly server: ServerStore;
 	/** How far the changes of the desk have been followed before. */
-	readonly place?: number;
+	readonly place?: Place;
 	/** Whether the server has the desk already, so that it can be asked for it. */
 	readonly isKept?: boolean;
 	/** Called when the server has it. */
@@ -69,7 +62,7 @@ export function keep({
 	device,
 	here,
 	server,
-	place = 0,
+	place = NO_PLACE,
 	isKept = true,
 	onKept = () => {},
 	onErased = () => device.forget(desk),
@@ -82,9 +75,7 @@ export function keep({
 	let busy = false;
 	let sendFrom = 0;
 	let askedAnew = isKept;
-	let heard: number | null = null;
-	/** The heads of changes that were heard of and are not taken yet. */
-	let told: readonly Head[] = [];
+	const hearing = createHearing();
 	/** The server does not open the desk: it is asked no more, until the page is opened anew. */
 	let isShut = false;
 	const stop = new AbortController();
@@ -103,6 +94,8 @@ export function keep({
 					.then(() => device.keepPlace(desk, next))
 					.catch(() => {});
 		},
+		read: (ids) => readPieces({ store, device, desk }, ids),
+		now: () => clock.now(),
 		pause: () => new Promise<void>((go) => clock.wait(PAINTED_MS, go)),
 		onTold: () => {
 			if (!stopped() && store.getState().sync.coming) store.dispatch(comingIs(false));
@@ -132,7 +125,9 @@ export function keep({
 	/** Sends pieces of work, a few at the same time; what keeps the server from taking one, where that is for all. */
 	const send = async (): Promise<Failed | null> => {
 		const sent = ahead().slice(0, AT_ONCE);
-		const answers = await Promise.all(sent.map(async (entry) => ({ entry, answer: await server.send(entry) })));
+		const answers = await Promise.all(
+			sent.map(async (entry) => ({ entry, answer: await server.send(entry, follower.place().generation) })),
+		);
 		if (stopped()) return null;
 		let failed: Failed | null = null;
 		const seqs: number[] = [];
@@ -144,6 +139,8 @@ export function keep({
 			} else if (answer.came === 'parted') store.dispatch(parted(answer.kept));
 			else if (answer.came === 'gone') store.dispatch(goneThere([entry.id]));
 			else if (answer.came === 'refused') refused.add(entry);
+			// What is here and there is compared first.
+			else if (answer.came === 'restored') askedAnew = true;
 			else failed = answer;
 		}
 		follower.own(seqs);
@@ -163,10 +160,8 @@ export function keep({
 	const follow = async (): Promise<Failed | null> => {
 		// What is heard meanwhile may be of later changes; where the server does not answer, it is to be asked again.
 		const isToAsk = askedAnew;
-		heard = null;
 		askedAnew = true;
-		const heads = told;
-		told = [];
+		const heads = hearing.take(follower.place());
 		const failed = await follower.follow(isToAsk ? [] : heads);
 		if (!failed) askedAnew = false;
 		return failed;
@@ -176,11 +171,13 @@ export function keep({
 	const next = (): (() => Promise<Failed | null>) | null => {
 		if (isShut) return null;
 		if (isThere && works().erasing?.length) return erase;
+		if (isThere && follower.isOther()) return follow;
 		if (entries().some(isToRead)) return read;
 		if (ahead().length && clock.now() >= sendFrom) return send;
 		if (!isThere) return null;
-		if (askedAnew || (heard !== null && heard !== follower.place())) return follow;
-		return follower.lacks('wanted') ? follower.fetch : null;
+		if (askedAnew || hearing.isMore(follower.place())) return follow;
+		if (follower.lacks('wanted')) return follower.fetch;
+		return follower.isDue() ? follower.compare : null;
 	};
 
 	/**
@@ -188,19 +185,11 @@ export function keep({
 	 * shut out, or another one got the desk first: all work stays here, and it is said so.
 	 */
 	const shut = async (): Promise<void> => {
-		const [first] = entries().filter(isHere);
-		if (first?.away) await readPieces({ store, device, desk }, [first.id]);
-		const [any] = entries().filter(({ away }) => !away);
-		const answer = any && (await server.send(any));
+		const came = await takenAnew({ store, device, desk, server });
 		if (stopped()) return;
-		if (answer?.came === 'kept') {
-			store.dispatch(missed(entries().filter(({ version }) => version > 0)));
-			askedAnew = true;
-			later(0);
-			return;
-		}
-		if (answer && answer.came !== 'shut') {
-			later(wait);
+		if (came !== 'shut') {
+			askedAnew ||= came === 'taken';
+			later(came === 'taken' ? 0 : wait);
 			return;
 		}
 		isShut = true;
@@ -290,10 +279,7 @@ export function keep({
 			stop: stop.signal,
 			onHeard: (what) => {
 				if ('closed' in what) askedAnew = true;
-				else {
-					heard = what.seq;
-					told = [...told, ...what.heads].filter(({ seq }) => seq > follower.place());
-				}
+				else hearing.hear(what, follower.place());
 				if (next() && !busy) later(0);
 			},
 			onMissed: () => {

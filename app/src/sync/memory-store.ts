@@ -1,5 +1,6 @@
 import type { WorkEntry } from '../work/works-reducer';
 import { type DeskHere, type DeviceStore, type Opened, worksAsKept } from './device-store';
+import { NO_PLACE, type Place } from './place';
 
 /**
  * A store for a browser that gives none of its own (some private windows): it keeps the work while the page
@@ -10,7 +11,7 @@ export function memoryStore(): DeviceStore {
 	let desks: readonly DeskHere[] = [];
 	const entries = new Map<string, Map<string, WorkEntry>>();
 	const opened = new Map<string, Opened>();
-	const places = new Map<string, number>();
+	const places = new Map<string, Place>();
 	const copies = new Map<string, string>();
 	const worksOf = (desk: string) => {
 		const found = entries.get(desk) ?? new Map<string, WorkEntry>();
@@ -33,7 +34,7 @@ export function memoryStore(): DeviceStore {
 		load: async (desk) => ({
 			works: worksAsKept([...worksOf(desk).values()], opened.get(desk) ?? { open: {}, last: null, erasing: [] }),
 			aside: 0,
-			place: places.get(desk) ?? 0,
+			place: places.get(desk) ?? NO_PLACE,
 		}),
 		pieces: async (desk, ids) => [...worksOf(desk).values()].filter(({ id }) => !ids || ids.includes(id)),
 		// Everything of it is in the works already.

@@ -3,6 +3,7 @@ import {
 	changedSchema,
 	changesSchema,
 	devicesSchema,
+	GENERATION_HEADER,
 	type Head,
 	joinedSchema,
 	keptSchema,
@@ -12,6 +13,7 @@ import {
 	looksSchema,
 	madeCodeSchema,
 	type Shown,
+	sumSchema,
 	type TriesOf,
 	triesOfSchema,
 	triesSchema,
@@ -21,10 +23,11 @@ import { readEvents } from './read-events';
 
 /**
  * What kept the server from answering: it is away; it wants this asked later, in so many milliseconds; the desk is not open to
- * this device; the desk was erased; or it would not take what was sent, and says why.
+ * this device; the desk was erased; a backup was brought back since, so that what is here and there is to be compared first; or
+ * it would not take what was sent, and says why.
  */
 export type Failed =
-	| { readonly came: 'away' | 'shut' | 'erased' }
+	| { readonly came: 'away' | 'shut' | 'erased' | 'restored' }
 	| { readonly came: 'later'; readonly ms: number }
 	| { readonly came: 'refused'; readonly why: string };
 
@@ -41,10 +44,17 @@ export type Answer<T> = { readonly came: 'here'; readonly value: T } | Failed;
 /** Pieces of work that can be read, and how many cannot: those are set aside, and kept. */
 export type WorksKept = { readonly works: readonly StoredWork[]; readonly aside: readonly string[] };
 
-export type Changes = { readonly works: readonly Head[]; readonly seq: number; readonly more: boolean };
+export type Changes = {
+	readonly works: readonly Head[];
+	readonly seq: number;
+	readonly more: boolean;
+	readonly generation?: string | undefined;
+};
 
 /** What is heard of a desk: how far its changes go, with the heads of those just made; or that the key opens it no more. */
-export type Heard = { readonly seq: number; readonly heads: readonly Head[] } | { readonly closed: true };
+export type Heard =
+	| { readonly seq: number; readonly heads: readonly Head[]; readonly generation?: string | undefined }
+	| { readonly closed: true };
 
 /** One desk on the server, as the key of this device opens it. */
 export type ServerStore = {
@@ -53,7 +63,12 @@ export type ServerStore = {
 	readonly tries: (
 		from: number,
 	) => Promise<Answer<{ readonly tries: readonly TriesOf[]; readonly next: number | null }>>;
-	readonly send: (entry: WorkEntry) => Promise<Sent>;
+	/** How many pieces it has, and the sum of their heads. */
+	readonly sum: () => Promise<Answer<{ readonly pieces: number; readonly sum: string }>>;
+	/** The generation of what it keeps, as it was last told; null before anything was. */
+	readonly generation: () => string | null;
+	/** Sends a version; `of` is the generation in which it was counted, null where none is known. */
+	readonly send: (entry: WorkEntry, of: string | null) => Promise<Sent>;
 	readonly erase: (id: string) => Promise<Answer<null>>;
 	/**
 	 * Listens to the desk until the signal says to stop.
@@ -89,7 +104,7 @@ type Init = {
 	readonly headers?: object;
 };
 
-async function ask(path: string, { method = 'GET', key = null, body, headers }: Init): Promise<Response | null> {
+async function request(path: string, { method = 'GET', key = null, body, headers }: Init): Promise<Response | null> {
 	try {
 		return await fetch(`/api${path}`, {
 			method,
@@ -125,6 +140,7 @@ function failed(response: Response | null, body: unknown): Failed {
 	const code = codeOf(body);
 	if (code === 'no-desk') return { came: 'shut' };
 	if (code === 'erased') return { came: 'erased' };
+	if (code === 'generation') return { came: 'restored' };
 	return { came: 'refused', why: errorSchema.safeParse(body).data?.error.message ?? '' };
 }
 
@@ -166,7 +182,15 @@ function unread(list: readonly unknown[], works: readonly StoredWork[]): readonl
  */
 export function serverStore(desk: string, key: string | null, says = ''): ServerStore {
 	const at = `/desks/${desk}`;
+	let generation: string | null = null;
+	const ask = async (path: string, init: Init): Promise<Response | null> => {
+		const response = await request(path, init);
+		generation = response?.headers?.get(GENERATION_HEADER) ?? generation;
+		return response;
+	};
 	return {
+		generation: () => generation,
+		sum: () => answerOf(ask(`${at}/sum`, { key }), sumSchema),
 		changes: (after) =>
 			answerOf(ask(`${at}/works?after=${after}`, { key, headers: { 'x-device': says } }), changesSchema),
 		bodies: async (ids) =>
@@ -179,12 +203,12 @@ export function serverStore(desk: string, key: string | null, says = ''): Server
 				tries: eachOf(tries, triesOfSchema),
 				next,
 			})),
-		send: async (entry) => {
+		send: async (entry, of) => {
 			const response = await ask(`${at}/works/${entry.id}`, {
 				method: 'PUT',
 				key,
 				body: { base: entry.version, body: entry.body },
-				headers: { 'x-device': says },
+				headers: { 'x-device': says, ...(of === null ? {} : { [GENERATION_HEADER]: of }) },
 			});
 			const body = response && (await bodyOf(response));
 			if (response?.status === 409) {
@@ -211,7 +235,11 @@ export function serverStore(desk: string, key: string | null, says = ''): Server
 				await readEvents(
 					response.body,
 					({ event, data }) => {
-						if (event === 'changed') hear(changedSchema.safeParse(data).data ?? { seq: 0, heads: [] });
+						if (event === 'changed') {
+							const changed = changedSchema.safeParse(data).data;
+							generation = changed?.generation ?? generation;
+							hear(changed ?? { seq: 0, heads: [] });
+						}
 						if (event === 'closed') hear({ closed: true });
 					},
 					() => {
@@ -235,16 +263,17 @@ const done = (answer: Answer<unknown>): Answer<null> => mapped(answer, () => nul
 /** The same desk, for the pages about desks and devices. */
 export function deskOnServer(desk: string, key: string): DeskOnServer {
 	const at = `/desks/${desk}`;
-	const post = (path: string, body?: unknown) => ask(`${at}${path}`, { method: 'POST', key, body });
+	const post = (path: string, body?: unknown) => request(`${at}${path}`, { method: 'POST', key, body });
 	const remove = async (path: string) =>
-		done(await answerOf(ask(`${at}${path}`, { method: 'DELETE', key }), anySchema));
+		done(await answerOf(request(`${at}${path}`, { method: 'DELETE', key }), anySchema));
 	return {
-		devices: async () => mapped(await answerOf(ask(`${at}/keys`, { key }), devicesSchema), ({ devices }) => devices),
+		devices: async () =>
+			mapped(await answerOf(request(`${at}/keys`, { key }), devicesSchema), ({ devices }) => devices),
 		addKey: async (hash, kind, says) => done(await answerOf(post('/keys', { hash, kind, says }), anySchema)),
 		shutOut: (id) => remove(`/keys/${id}`),
 		makeCode: () => answerOf(post('/codes'), madeCodeSchema),
 		eraseDesk: () => remove(''),
-		looks: async () => mapped(await answerOf(ask(`${at}/looks`, { key }), looksSchema), ({ looks }) => looks),
+		looks: async () => mapped(await answerOf(request(`${at}/looks`, { key }), looksSchema), ({ looks }) => looks),
 		makeLook: async (id, hash, shows) => done(await answerOf(post('/looks', { id, hash, shows }), anySchema)),
 		takeBack: (id) => remove(`/looks/${id}`),
 	};
@@ -252,7 +281,7 @@ export function deskOnServer(desk: string, key: string): DeskOnServer {
 
 /** Joins a desk with a one-time code: its id. */
 export async function joinWithCode(code: string, hash: string, says: string): Promise<Answer<string>> {
-	const asked = ask('/joining', { method: 'POST', body: { code, hash, says } });
+	const asked = request('/joining', { method: 'POST', body: { code, hash, says } });
 	return mapped(await answerOf(asked, joinedSchema), ({ desk }) => desk);
 }
 
@@ -261,6 +290,6 @@ export async function lookAt(
 	id: string,
 	secret: string,
 ): Promise<Answer<{ readonly shows: Shown; readonly works: readonly StoredWork[] }>> {
-	const answer = await answerOf(ask(`/looks/${id}`, { key: secret }), lookedAtSchema);
+	const answer = await answerOf(request(`/looks/${id}`, { key: secret }), lookedAtSchema);
 	return mapped(answer, ({ shows, works }) => ({ shows, works: eachOf(works, workSchema) }));
 }

@@ -1,5 +1,6 @@
 import { chmodSync, copyFileSync, existsSync, renameSync, rmSync } from 'node:fs';
 import Sqlite from 'better-sqlite3';
+import { freshGeneration } from './generation';
 
 /** Something about a backup cannot be done; the message is for the person who asked. */
 export class BackupFault extends Error {}
@@ -84,6 +85,15 @@ function isInUse(file: string): boolean {
 	}
 }
 
+/** Gives a copy a generation of its own, where it is from a version that has them; an older one gets its first at the next start. */
+function beginAnew(file: string): void {
+	const db = new Sqlite(file);
+	const hasOne = db.prepare("select 1 from sqlite_master where type = 'table' and name = 'about'").get();
+	if (hasOne) db.prepare("update about set value = ? where name = 'generation'").run(freshGeneration());
+	db.pragma('wal_checkpoint(TRUNCATE)');
+	db.close();
+}
+
 /**
  * Puts a backup in the place of the database; what was there is kept beside it.
  * @param stamp a moment, for the name of what is kept: "2026-02-03T04-05-06".
@@ -101,6 +111,7 @@ export function restore(from: string, file: string, stamp: string): string | nul
 		old = file.replace(/\.sqlite$/, `.before-restore-${stamp}.sqlite`);
 	}
 	copyFileSync(from, part);
+	beginAnew(part);
 	if (old)
 		for (const more of ['', '-wal', '-shm'])
 			if (existsSync(`${file}${more}`)) renameSync(`${file}${more}`, `${old}${more}`);

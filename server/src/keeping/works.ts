@@ -1,6 +1,8 @@
 import { type StoredWork, workBodySchema } from '@tidy-sum/schema';
 import type { Head, TriesOf } from '@tidy-sum/schema/desk';
+import { headSum } from '@tidy-sum/schema/head-sum';
 import type { Database } from './database';
+import { hashOf } from './desks';
 
 type Row = { readonly id: string; readonly version: number; readonly body: string; readonly kept: string };
 
@@ -52,6 +54,14 @@ async function rowsOf(db: Database, desk: string, wanted: readonly SizedRow[]): 
 export async function seqOf(db: Database, desk: string): Promise<number> {
 	const found: { seq: number } | undefined = await db('desk').where({ id: desk }).first('seq');
 	return found?.seq ?? 0;
+}
+
+/** How many pieces of work a desk has, and the sum of their heads. */
+export async function sumOf(db: Database, desk: string): Promise<{ readonly pieces: number; readonly sum: string }> {
+	const heads: { id: string; version: number }[] = await db('work')
+		.where({ desk, gone: false })
+		.select('id', 'version');
+	return { pieces: heads.length, sum: headSum(heads, hashOf) };
 }
 
 /**

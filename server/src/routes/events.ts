@@ -51,13 +51,18 @@ export const events: Route = route({
 	reply: z.string(),
 	type: 'text/event-stream',
 	codes: ['no-desk', 'erased', 'too-many'],
-	answer: async ({ ctx, parts: { db, events, streams }, by: { desk, hash } }) => {
+	answer: async ({ ctx, parts: { db, events, streams, generation }, by: { desk, hash } }) => {
+		const of = await generation();
 		const leave = takeIn(ctx, desk);
 		const stream = new PassThrough();
 		const send = (event: string, data: unknown) => stream.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
-		const end = () => stream.end();
+		// What happens on the desk from then on is not written any more.
+		const end = () => {
+			deaf();
+			stream.end();
+		};
 		const hear = (told: Told) => {
-			if ('seq' in told) return send('changed', { seq: told.seq, heads: told.heads ?? [] });
+			if ('seq' in told) return send('changed', { seq: told.seq, heads: told.heads ?? [], generation: of });
 			accessTo(db, desk, hash).then((access) => {
 				if (access.is === 'open') return;
 				send('closed', { is: access.is === 'erased' ? 'erased' : 'shut' });
@@ -66,11 +71,12 @@ export const events: Route = route({
 		};
 		const deaf = events.listen(desk, hear);
 		const beat = setInterval(() => stream.write(':\n\n'), BEAT_MS);
-		streams.add(stream);
+		const open = { end };
+		streams.add(open);
 		stream.once('close', () => {
 			deaf();
 			clearInterval(beat);
-			streams.delete(stream);
+			streams.delete(open);
 			leave();
 		});
 		// A client that goes away closes the reply; Koa then destroys the stream.
@@ -81,7 +87,7 @@ export const events: Route = route({
 		ctx.body = stream;
 		// Listened to first and asked afterwards, so that nothing falls between the two.
 		try {
-			send('changed', { seq: await seqOf(db, desk), heads: [] });
+			send('changed', { seq: await seqOf(db, desk), heads: [], generation: of });
 		} catch (error) {
 			stream.destroy();
 			throw error;

@@ -21,6 +21,8 @@ export type RouteParts = {
 	readonly turns: Turns;
 	/** Streams that are open, so that a stop can end them. */
 	readonly streams: Set<{ end(): unknown }>;
+	/** The generation of the database, which every reply about a desk carries. */
+	readonly generation: () => Promise<string>;
 };
 
 /**

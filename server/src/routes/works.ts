@@ -1,9 +1,17 @@
 import { keepWorkSchema, worksSchema, z } from '@tidy-sum/schema';
-import { changesSchema, erasedSchema, idsSchema, keptSchema, placeSchema, triesSchema } from '@tidy-sum/schema/desk';
+import {
+	changesSchema,
+	erasedSchema,
+	idsSchema,
+	keptSchema,
+	placeSchema,
+	sumSchema,
+	triesSchema,
+} from '@tidy-sum/schema/desk';
 import { noDesk } from '../admission';
 import { RequestFault } from '../errors';
 import { BYTES_LIMIT, type Kept, PIECES_LIMIT } from '../keeping/create-keeping';
-import { bodiesOf, changesAfter, triesFrom } from '../keeping/works';
+import { bodiesOf, changesAfter, sumOf, triesFrom } from '../keeping/works';
 import { type Route, route } from './route';
 
 const changes = route({
@@ -14,10 +22,22 @@ const changes = route({
 	query: z.object({ after: placeSchema }),
 	reply: changesSchema,
 	codes: ['no-desk', 'erased', 'shape'],
-	answer: async ({ parts: { db }, by: { desk }, query: { after } }) => {
+	answer: async ({ parts: { db, generation }, by: { desk }, query: { after } }) => {
+		// Asked first: what is read of a later one is then compared once more, and never taken for this one.
+		const of = await generation();
 		const { works, seq, more } = await changesAfter(db, desk, after);
-		return { works: [...works], seq, more };
+		return { works: [...works], seq, more, generation: of };
 	},
+});
+
+const sum = route({
+	method: 'get',
+	path: '/desks/:desk/sum',
+	says: 'How many pieces of work a desk has, and the SHA-256 of their ids and versions: a device that comes to another one asks for all changes again.',
+	who: 'desk',
+	reply: sumSchema,
+	codes: ['no-desk', 'erased'],
+	answer: ({ parts: { db }, by: { desk } }) => sumOf(db, desk),
 });
 
 const bodies = route({
@@ -93,6 +113,7 @@ const keep = route({
 		'too-much',
 		'shape',
 		'conflict',
+		'generation',
 		'unreadable',
 		'full',
 	],
@@ -134,4 +155,4 @@ const erase = route({
 });
 
 /** Work on a desk. */
-export const WORKS: readonly Route[] = [changes, bodies, tries, keep, erase];
+export const WORKS: readonly Route[] = [changes, sum, bodies, tries, keep, erase];

@@ -1,27 +1,35 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import fc from 'fast-check';
-import { schedules } from '../../in-step/schedules';
-import { askAt, runSchedule } from '../../in-step/two-devices';
+import { schedules, schedulesWithBackups } from '../../in-step/schedules';
+import { serverHere } from '../../in-step/server-here';
+import { type Happening, runSchedule } from '../../in-step/two-devices';
 import { type Row, row } from '../measure';
-import { startProcess } from './asking';
 
 const RUNS = Number(process.env.SCHEDULES ?? 1000);
+const RESTORED_RUNS = Number(process.env.RESTORES ?? 200);
+
+/** How many schedules end apart or lose something; the first of them is written out. */
+async function wrongOf(list: readonly (readonly Happening[])[]): Promise<number> {
+	const server = await serverHere();
+	const wrong: string[] = [];
+	for (const happenings of list) {
+		const outcome = await runSchedule(happenings, server.backups);
+		if (outcome.wrong) wrong.push(`${JSON.stringify(happenings)}\n${outcome.wrong}`);
+	}
+	await server.close();
+	if (wrong[0]) process.stderr.write(`${wrong[0]}\n`);
+	return wrong.length;
+}
 
 /** Random schedules of two devices over the real keeper and a real server: how many end wrong. */
 export async function inStep(): Promise<readonly Row[]> {
-	const folder = mkdtempSync(join(tmpdir(), 'tidy-sum-bench-'));
-	const server = await startProcess('server/src/main.ts', { DATA_DIR: folder });
-	askAt(server.url);
-	const wrong: string[] = [];
-	for (const happenings of fc.sample(schedules, RUNS)) {
-		const outcome = await runSchedule(happenings);
-		if (outcome.wrong) wrong.push(`${JSON.stringify(happenings)}\n${outcome.wrong}`);
-	}
-	server.child.kill('SIGTERM');
-	await server.ended;
-	rmSync(folder, { recursive: true, force: true });
-	if (wrong[0]) process.stderr.write(`${wrong[0]}\n`);
-	return [row(`schedules of two devices that end apart or lose something, of ${RUNS}`, wrong.length, { most: 0 }, '')];
+	const says = 'schedules of two devices that end apart or lose something';
+	return [
+		row(`${says}, of ${RUNS}`, await wrongOf(fc.sample(schedules, RUNS)), { most: 0 }, ''),
+		row(
+			`${says}, with backups brought back, of ${RESTORED_RUNS}`,
+			await wrongOf(fc.sample(schedulesWithBackups, RESTORED_RUNS)),
+			{ most: 0 },
+			'',
+		),
+	];
 }
