@@ -7,7 +7,7 @@ import { useHydrated } from './device/use-hydrated';
 import { NewVersion } from './new-version';
 import { BrokenPage } from './places/broken-page';
 import { WithPlaces } from './places/with-places';
-import { makeStore, useAppSelector } from './store/store';
+import { type AppState, makeStore, useAppSelector } from './store/store';
 import { makeStyles } from './theme/use-styles';
 import { DecimalContext } from './ui/decimal';
 import { Guarded } from './ui/guarded';
@@ -32,9 +32,14 @@ const opening = globalThis.document ? import('./store/open-desk') : null;
 
 const DeskStrip = later(async () => (await import('./desk-strip')).DeskStrip);
 
+/** Whether there is something to say of the desk: a link, a desk that does not open, or work that the device does not keep. */
+function saysOf({ link, access, holds, lasting }: AppState['sync'], { byId }: AppState['works']): boolean {
+	return link !== null || access !== 'open' || !holds || (!lasting && Object.keys(byId).length > 0);
+}
+
 /** What is to be said of the desk over every page, where something is. */
 function SaysOfDesk() {
-	const says = useAppSelector(({ sync }) => sync.link !== null || sync.access !== 'open');
+	const says = useAppSelector(({ sync, works }) => saysOf(sync, works));
 	return says ? <DeskStrip /> : null;
 }
 

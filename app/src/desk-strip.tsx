@@ -2,6 +2,8 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { beginDesk, goOnApart, openDemo, openOther } from './store/desk-acts';
 import { useAppDispatch, useAppSelector, useAppStore } from './store/store';
+import { takeMyWork } from './store/take-my-work';
+import { sayKeeping } from './sync/said-keeping';
 import { linkAsks } from './sync/sync-slice';
 import { Button } from './ui/button';
 import { Strip } from './ui/strip';
@@ -52,6 +54,16 @@ function SaysAccess() {
 	const router = useRouter();
 	const access = useAppSelector(({ sync }) => sync.access);
 	if (access === 'open') return null;
+	if (access === 'left')
+		return (
+			<Strip
+				title="This desk was taken off this device, in another window."
+				says="What is done here now is not kept. With a code or a recovery sheet the desk can be opened again."
+				testID="desk-left"
+			>
+				<Button label="Open what is here" onPress={() => globalThis.location.assign('/')} testID="left-open" />
+			</Strip>
+		);
 	if (access === 'erased')
 		return (
 			<Strip
@@ -79,12 +91,61 @@ function SaysAccess() {
 	);
 }
 
-/** What is to be said of the desk over every page: a link that leads to another, or a desk that does not open. */
+/** Offers all work as a file, and says what came of it. */
+function TakeWork({ onSaid }: { readonly onSaid: (says: string) => void }) {
+	const store = useAppStore();
+	const take = () =>
+		takeMyWork(store).then(
+			(name) => onSaid(`Saved as ${name}. Settings takes it in again, on any device.`),
+			() => onSaid('The file could not be made here. Try once more; nothing was changed.'),
+		);
+	return <Button label="All my work as a file" onPress={() => void take()} testID="strip-take" />;
+}
+
+/** Says that the device refuses to keep the last change, for as long as it does. */
+function SaysRefused() {
+	const [said, setSaid] = useState('');
+	const sync = useAppSelector((state) => state.sync);
+	if (sync.holds || !sync.lasting) return null;
+	return (
+		<Strip
+			title="This device could not keep the last change."
+			says={said || `${sayKeeping(sync)} The device may be full.`}
+			testID="device-refuses"
+		>
+			<TakeWork onSaid={setSaid} />
+		</Strip>
+	);
+}
+
+/** Says, once there is work, that a browser without a store of its own loses the desk with the page, and what keeps it. */
+function SaysFleeting() {
+	const router = useRouter();
+	const [isRead, setRead] = useState(false);
+	const [said, setSaid] = useState('');
+	const isAsked = useAppSelector(({ sync, works }) => !sync.lasting && Object.keys(works.byId).length > 0);
+	if (!isAsked || isRead) return null;
+	return (
+		<Strip
+			title="This browser keeps nothing by itself."
+			says={said || 'This desk ends with the page. A recovery sheet opens it again, on any device.'}
+			testID="desk-fleeting"
+		>
+			<Button label="Recovery sheet" onPress={() => router.navigate('/desks' as '/')} testID="fleeting-sheet" />
+			<TakeWork onSaid={setSaid} />
+			<Button label="Later" onPress={() => setRead(true)} testID="fleeting-later" />
+		</Strip>
+	);
+}
+
+/** What is to be said of the desk over every page: a link that leads to another, a desk that does not open or is not kept. */
 export function DeskStrip() {
 	return (
 		<>
 			<AsksLink />
 			<SaysAccess />
+			<SaysRefused />
+			<SaysFleeting />
 		</>
 	);
 }

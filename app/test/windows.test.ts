@@ -1,11 +1,13 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
-import { createStore } from 'idb-keyval';
+import { createStore, type UseStore } from 'idb-keyval';
 import { type AppStore, makeStore } from '../src/store/store';
 import { type DeviceStore, deviceStore } from '../src/sync/device-store';
 import { type KeptHere, keepHere } from '../src/sync/keep-here';
+import { sayKeeping } from '../src/sync/said-keeping';
+import { holdsAll } from '../src/sync/sync-slice';
 import type { Windows } from '../src/sync/windows';
-import { did, foundBeside, loaded } from '../src/work/works-reducer';
+import { did, erased, foundBeside, goneThere, loaded } from '../src/work/works-reducer';
 
 const DESK = 'desk-0001';
 
@@ -25,21 +27,28 @@ class Window {
 		for (const piece of await this.device.pieces(DESK)) this.store.dispatch(foundBeside(piece));
 		const windows: Windows = {
 			others: () => true,
-			wrote: (ids) => {
-				for (const other of this.hears ?? []) if (other !== this) void other.hear(ids);
+			wrote: (ids, gone) => {
+				for (const other of this.hears ?? []) if (other !== this) void other.hear(ids, gone);
 			},
+			left: () => {},
 			close: () => {},
 		};
 		this.kept = keepHere({ store: this.store, desk: DESK, device: this.device, windows });
 		return this;
 	}
 
-	async hear(ids: readonly string[]): Promise<void> {
+	async hear(ids: readonly string[], gone: readonly string[]): Promise<void> {
+		const known = gone.filter((id) => this.store.getState().works.byId[id]);
+		if (known.length) this.store.dispatch(goneThere(known));
 		for (const piece of await this.device.pieces(DESK, ids)) this.store.dispatch(foundBeside(piece));
 	}
 
 	place(exercise: string, block: string): void {
 		this.store.dispatch(did(exercise, { do: 'place', block, factor: factor(block) }));
+	}
+
+	erase(exercise: string): void {
+		this.store.dispatch(erased([this.store.getState().works.open[exercise] ?? '']));
 	}
 
 	/** Done when all that was done so far is written. */
@@ -144,6 +153,91 @@ describe('two windows of one desk, which hear each other', () => {
 		await other.close();
 		expect(await laid('wind-gust')).toEqual(['a b c']);
 		expect(Object.keys(other.store.getState().works.byId)).toHaveLength(1);
+	});
+});
+
+describe('two windows of one desk, of which one erases', () => {
+	it('what is still to be erased on the server stays so, whatever the other opens', async () => {
+		const one = await new Window(null).open();
+		one.place('wind-gust', 'a');
+		await one.close();
+		const [first, second] = [await new Window(null).open(), await new Window(null).open()];
+		first.erase('wind-gust');
+		await settled([first]);
+		second.place('new-snow', 'x');
+		await settled([second]);
+		await first.close();
+		await second.close();
+		const { works } = await deviceStore(createStore('tidy-sum', 'kept')).load(DESK);
+		expect(works.erasing).toHaveLength(1);
+		expect(Object.keys(works.open)).toEqual(['new-snow']);
+	});
+
+	it('the other lets it go as well, where it hears of it', async () => {
+		const all: Window[] = [];
+		const [one, other] = [new Window(all), new Window(all)];
+		all.push(one, other);
+		await one.open();
+		await other.open();
+		one.place('wind-gust', 'a');
+		await settled(all);
+		expect(Object.keys(other.store.getState().works.byId)).toHaveLength(1);
+		one.erase('wind-gust');
+		await settled(all);
+		expect(other.store.getState().works.byId).toEqual({});
+		await one.close();
+		await other.close();
+		expect(await laid('wind-gust')).toEqual([]);
+	});
+});
+
+describe('a device that refuses to keep something', () => {
+	/** A store whose writes fail while it is full. */
+	function fullStore() {
+		const real = createStore('tidy-sum', 'kept');
+		const of = { isFull: false };
+		const rows: UseStore = (mode, ask) =>
+			of.isFull && mode === 'readwrite'
+				? Promise.reject(new DOMException('full', 'QuotaExceededError'))
+				: real(mode, ask);
+		return { of, device: deviceStore(rows) };
+	}
+
+	it('is said at once, and what was refused is written once there is room, with what came since', async () => {
+		const { of, device } = fullStore();
+		const store = makeStore();
+		const waiting: (() => void)[] = [];
+		const kept = keepHere({
+			store,
+			desk: DESK,
+			device,
+			onHolds: (all) => store.dispatch(holdsAll(all)),
+			later: (_, act) => {
+				waiting.push(act);
+				return () => {};
+			},
+		});
+		const place = (exercise: string) => {
+			store.dispatch(did(exercise, { do: 'place', block: 'a', factor: factor('cm') }));
+		};
+		place('wind-gust');
+		await kept.written();
+		of.isFull = true;
+		place('new-snow');
+		await expect(kept.written()).rejects.toThrow('full');
+		expect(store.getState().sync.holds).toBe(false);
+		expect(sayKeeping({ ...store.getState().sync, keeping: 'both' })).toBe(
+			'Kept on the server. This device could not keep all of it.',
+		);
+		expect(sayKeeping({ ...store.getState().sync, keeping: 'device' })).toMatch(/^Not kept yet/);
+		place('drip-line');
+		await expect(kept.written()).rejects.toThrow('full');
+		of.isFull = false;
+		waiting.at(-1)?.();
+		await kept.written();
+		await turn();
+		expect(store.getState().sync.holds).toBe(true);
+		for (const exercise of ['wind-gust', 'new-snow', 'drip-line']) expect(await laid(exercise)).toEqual(['a']);
 	});
 });
 

@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react';
 import { settingsIn } from '../device/settings';
 import { allWorks } from '../store/all-works';
 import { useAppSelector, useAppStore } from '../store/store';
+import { takeMyWork } from '../store/take-my-work';
 import { useSettings } from '../store/use-settings';
 import { sayKeeping } from '../sync/said-keeping';
 import { GAP } from '../theme/tokens';
@@ -12,7 +13,6 @@ import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { FileButton } from '../ui/file-button';
-import { saveFile } from '../ui/save-file';
 import { Words } from '../ui/words';
 import { type Merged, mergedIn } from '../work/merged';
 import { tookIn } from '../work/works-reducer';
@@ -65,7 +65,7 @@ export function YourData() {
 	const styles = useStyles();
 	const router = useRouter();
 	const store = useAppStore();
-	const [settings, change] = useSettings();
+	const [, change] = useSettings();
 	const count = useAppSelector(({ works }) => Object.keys(works.byId).length);
 	const tries = useAppSelector(({ works }) =>
 		Object.values(works.byId).reduce((sum, { body, away }) => sum + (away?.tries ?? body.tries?.length ?? 0), 0),
@@ -84,13 +84,7 @@ export function YourData() {
 	const take = async () => {
 		if (!whole()) return;
 		setSaid('One moment…');
-		const { byId, open } = await allWorks(store);
-		const pieces = Object.values(byId).map(({ id, body }) => ({ id, body }));
-		const now = Date.now();
-		const text = await workOnFiles((jobs) => jobs.writeMyWork({ pieces, open, settings }, now));
-		const name = `tidy-sum-${new Date(now).toISOString().slice(0, 10)}.json`;
-		saveFile(text, name, 'application/json');
-		setSaid(`Saved as ${name}.`);
+		setSaid(`Saved as ${await takeMyWork(store)}.`);
 	};
 	const bring = async (file: File) => {
 		if (!whole()) return;

@@ -7,7 +7,7 @@ import { deviceSays, newKey } from '../sync/keys';
 import { deskOnServer, joinWithCode, serverStore } from '../sync/server-store';
 import type { WorksState } from '../work/works-reducer';
 import { unreadOf } from './all-works';
-import { openDevice, stopKeeping } from './device';
+import { openDevice, stopEverywhere } from './device';
 
 type NotDone = { readonly done: false; readonly why: string };
 
@@ -149,7 +149,7 @@ export async function leave({ id, key, kept }: DeskHere, now: number): Promise<v
 		const here = devices.came === 'here' ? devices.value.find((one) => one.here) : undefined;
 		if (here) await server.shutOut(here.id);
 	}
-	stopKeeping();
+	stopEverywhere();
 	forgetSeen();
 	await leaveDesk(device, id);
 	await openNext(id, now);
@@ -158,7 +158,7 @@ export async function leave({ id, key, kept }: DeskHere, now: number): Promise<v
 /** Erases a desk, here at once and on the server as soon as that can be reached. */
 export async function erase({ id, kept }: DeskHere, now: number): Promise<void> {
 	const { device } = await openDevice();
-	stopKeeping();
+	stopEverywhere();
 	forgetSeen();
 	if (kept) await endDesk(device, id);
 	else await leaveDesk(device, id);

@@ -17,11 +17,16 @@ export async function openDevice(): Promise<{ readonly device: DeviceStore; read
 }
 
 let stop = () => {};
+let leave = () => {};
 let isStopped = false;
 
-/** What ends the keeping that has begun. */
-export function keepsUntil(end: () => void): void {
+/**
+ * What ends the keeping that has begun.
+ * @param left tells the other windows of the desk that it was taken off this device; it stays as it is where it is left out.
+ */
+export function keepsUntil(end: () => void, left = leave): void {
 	stop = end;
+	leave = left;
 	// It was being left already while this was still on its way.
 	if (isStopped) end();
 }
@@ -30,4 +35,10 @@ export function keepsUntil(end: () => void): void {
 export function stopKeeping(): void {
 	isStopped = true;
 	stop();
+}
+
+/** Stops keeping in this window and in every other of the desk: it is taken off this device. */
+export function stopEverywhere(): void {
+	leave();
+	stopKeeping();
 }

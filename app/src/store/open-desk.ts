@@ -1,4 +1,5 @@
 import { ID, isDemoDesk } from '@tidy-sum/schema/desk-names';
+import { askToPersist } from '../device/ask-to-persist';
 import { pageRound } from '../device/with-page';
 import { afterPaint, afterPaintOrLeft } from '../quick/after-paint';
 import { keepDesk, newDesk, withOldDesk } from '../sync/desks-here';
@@ -6,11 +7,21 @@ import type { DeskHere, DeviceStore, Loaded } from '../sync/device-store';
 import { keepHere } from '../sync/keep-here';
 import { NO_PLACE } from '../sync/place';
 import { readsWanted } from '../sync/read-pieces';
-import { comingIs, deskOpened, fleeting, kept, type LinkAsks, linkAsks, setAside } from '../sync/sync-slice';
+import {
+	accessIs,
+	comingIs,
+	deskOpened,
+	fleeting,
+	holdsAll,
+	kept,
+	type LinkAsks,
+	linkAsks,
+	setAside,
+} from '../sync/sync-slice';
 import { windowsOf } from '../sync/windows';
 import { readFirst } from '../work/read-first';
-import { foundBeside, loaded, readHere, type WorkEntry } from '../work/works-reducer';
-import { keepsUntil, openDevice } from './device';
+import { foundBeside, goneThere, loaded, readHere, type WorkEntry } from '../work/works-reducer';
+import { keepsUntil, openDevice, stopKeeping } from './device';
 import type { AppStore } from './store';
 
 /** What keeps the desk in step with the server: it comes when there is something to ask or to tell. */
@@ -117,25 +128,36 @@ export async function openDesk(store: AppStore, now: number = Date.now()): Promi
 	if (asks) store.dispatch(linkAsks(asks));
 	const unread = aside + first.length - read.length;
 	if (unread) store.dispatch(setAside(unread));
-	const windows = windowsOf(desk.id, (ids) => {
+	const windows = windowsOf(desk.id, {
 		// What another window did is shown here as well.
-		void device.pieces(desk.id, ids).then(
-			(pieces) => {
-				for (const piece of pieces) store.dispatch(foundBeside(piece));
-			},
-			() => {},
-		);
+		onWrote: (ids, gone) => {
+			const known = gone.filter((id) => store.getState().works.byId[id]);
+			if (known.length) store.dispatch(goneThere(known));
+			void device.pieces(desk.id, ids).then(
+				(pieces) => {
+					for (const piece of pieces) store.dispatch(foundBeside(piece));
+				},
+				() => {},
+			);
+		},
+		onLeft: () => {
+			stopKeeping();
+			store.dispatch(accessIs('left'));
+		},
 	});
 	const keptHere = keepHere({
 		store,
 		desk: desk.id,
 		device,
 		windows,
-		onAhead: () => store.getState().sync.keeping === 'both' && store.dispatch(kept('sending')),
-		onRefused: () => store.dispatch(kept('refused')),
+		onAhead: () => {
+			if (lasting) askToPersist();
+			if (store.getState().sync.keeping === 'both') store.dispatch(kept('sending'));
+		},
+		onHolds: (all) => store.dispatch(holdsAll(all)),
 		soon: afterPaintOrLeft,
 	});
-	keepsUntil(keptHere.stop);
+	keepsUntil(keptHere.stop, windows.left);
 	const begin = () =>
 		void keeping().then(
 			({ keepDeskInStep }) => keepDeskInStep({ store, device, desk: here, place, here: keptHere }),

@@ -2,6 +2,7 @@ import { dequal } from 'dequal';
 import { continues } from '../work/history';
 import { mergedBody } from '../work/merged-body';
 import type { WorkEntry } from '../work/works-reducer';
+import type { Opened } from './device-store';
 
 /** A row of a piece of work, as far as it is one. */
 function asEntry(row: unknown): WorkEntry | null {
@@ -40,4 +41,19 @@ export function amongRows(
 		? { ...entry, body: merged, version, ahead: true }
 		: { ...entry, id: fresh, version: 0, ahead: true };
 	return { write, found: there };
+}
+
+/** What is open where beside other windows: only what this one changed, since it last wrote, is changed in what is there. */
+export function openedAmong(there: Opened, next: Opened, before: Opened): Opened {
+	const names = new Set([...Object.keys(next.open), ...Object.keys(before.open)]);
+	const changed = [...names].filter((name) => next.open[name] !== before.open[name]);
+	const open: Record<string, string> = { ...there.open };
+	for (const name of changed) {
+		const id = next.open[name];
+		if (id === undefined) delete open[name];
+		else open[name] = id;
+	}
+	const isToldOf = (id: string) => before.erasing.includes(id) && !next.erasing.includes(id);
+	const erasing = [...new Set([...there.erasing, ...next.erasing])].filter((id) => !isToldOf(id));
+	return { open, last: next.last === before.last ? there.last : next.last, erasing };
 }

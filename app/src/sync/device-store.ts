@@ -2,7 +2,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { createStore, get, promisifyRequest, type UseStore } from 'idb-keyval';
 import type { WorkEntry, WorksState } from '../work/works-reducer';
 import { keptTriesOf } from '../worker/kept-tries';
-import { amongRows } from './among-rows';
+import { amongRows, openedAmong } from './among-rows';
 import { entryOf, headOf, PARTS, partOf } from './desk-index';
 import { change, committedAtOnce, type Kind, keyOf, put, readAndChange, rowsOf } from './device-rows';
 import type { HeadRow, KeptDesk } from './kept-rows';
@@ -54,7 +54,8 @@ export type DeviceStore = {
 		gone?: readonly string[],
 		heads?: ReadonlySet<string>,
 	) => Promise<KeptAmong>;
-	readonly keepOpen: (desk: string, opened: Opened) => Promise<void>;
+	/** @param before what this window last wrote, where there are others: what they changed since then stays. */
+	readonly keepOpen: (desk: string, opened: Opened, before?: Opened) => Promise<void>;
 	readonly keepPlace: (desk: string, place: Place) => Promise<void>;
 	/** Takes everything of a desk off this device. */
 	readonly forget: (desk: string) => Promise<void>;
@@ -295,7 +296,14 @@ export function deviceStore(rows: UseStore = createStore('tidy-sum', 'kept')): D
 			if (gone.length) await keepTries(desk, [], gone);
 			return { wrote, found };
 		},
-		keepOpen: (desk, opened) => put(store, `open:${desk}`, opened),
+		keepOpen: async (desk, opened, before) => {
+			const key = `open:${desk}`;
+			if (!before) return put(store, key, opened);
+			const { readOpen } = await reader();
+			await readAndChange(rows, [key], (kept, [there]) =>
+				kept.put(openedAmong(readOpen(there) ?? NOTHING_OPEN, opened, before), key),
+			);
+		},
 		keepPlace: (desk, place) => put(store, `place:${desk}`, place),
 		forget: async (desk) => {
 			indexes.delete(desk);

@@ -1,6 +1,7 @@
 import type { Store } from '@reduxjs/toolkit';
 import { foundBeside, type WorkEntry, type WorksState } from '../work/works-reducer';
-import type { DeviceStore } from './device-store';
+import { CLOCK } from './clock';
+import type { DeviceStore, Opened } from './device-store';
 import type { Windows } from './windows';
 
 type Parts = {
@@ -9,8 +10,10 @@ type Parts = {
 	readonly device: DeviceStore;
 	/** Called when something was changed that the server has not. */
 	readonly onAhead?: () => void;
-	/** Called when the device would not take a change. */
-	readonly onRefused?: () => void;
+	/** Called when the device would not take a change, and when it has taken all of them again. */
+	readonly onHolds?: (all: boolean) => void;
+	/** Does something after so many milliseconds; gives what calls it off. */
+	readonly later?: (ms: number, act: () => void) => () => void;
 	/** The other windows of the desk in this browser. */
 	readonly windows?: Windows;
 	/** Does something as soon as a touch is answered; where this is left out, it is done at once. */
@@ -19,7 +22,7 @@ type Parts = {
 
 /** What keeps each change on the device. */
 export type KeptHere = {
-	/** Done when all that was changed so far is written; a write that failed ends it. */
+	/** Done when all that was changed so far is written; it fails while the device refuses some of it. */
 	readonly written: () => Promise<unknown>;
 	readonly stop: () => void;
 };
@@ -38,6 +41,14 @@ function isAcknowledged(entry: WorkEntry, before: WorkEntry | undefined): boolea
 	return before !== undefined && !entry.away && entry.body === before.body && entry.touched === before.touched;
 }
 
+/** What of the works is kept beside the pieces. */
+function openedOf({ open, last, erasing = [] }: WorksState): Opened {
+	return { open, last, erasing };
+}
+
+/** How long after a refusal the device is asked again. */
+const AGAIN_MS = 5000;
+
 const atOnce = (act: () => void) => act();
 
 /** Keeps each change on the device, from now on: those of one touch in one go, as soon as the touch is answered. */
@@ -46,7 +57,8 @@ export function keepHere({
 	desk,
 	device,
 	onAhead = () => {},
-	onRefused = () => {},
+	onHolds = () => {},
+	later = CLOCK.wait,
 	windows,
 	soon = atOnce,
 }: Parts): KeptHere {
@@ -56,21 +68,47 @@ export function keepHere({
 	const due = new Map<string, WorkEntry | null>();
 	/** Of those, the ones of which only what the server has acknowledged is new: their steps lie there already. */
 	const heads = new Set<string>();
+	let isWaiting = false;
+	let holds = true;
+	let callOff = () => {};
+	/** Puts back what the device refused, where it was not changed since, and tries again in a while. */
+	const refused = (batch: ReadonlyMap<string, WorkEntry | null>) => {
+		for (const [id, entry] of batch) if (!due.has(id)) due.set(id, entry);
+		holds = false;
+		onHolds(false);
+		callOff();
+		callOff = later(AGAIN_MS, write);
+	};
 	const write = () => {
+		isWaiting = false;
 		if (due.size === 0) return;
 		const changed = [...due.values()].filter((entry) => entry !== null);
 		const gone = [...due].flatMap(([id, entry]) => (entry === null ? [id] : []));
 		const asHeads = new Set(heads);
 		const writing = windows?.others()
 			? device.keepAmong(desk, changed, gone, asHeads).then(({ wrote, found }) => {
-					windows.wrote(wrote);
+					windows.wrote(wrote, gone);
 					for (const { theirs, fresh } of found) store.dispatch(foundBeside(theirs, fresh));
 				})
-			: device.keepEntries(desk, changed, gone, asHeads).then(() => windows?.wrote(changed.map(({ id }) => id)));
+			: device.keepEntries(desk, changed, gone, asHeads).then(() =>
+					windows?.wrote(
+						changed.map(({ id }) => id),
+						gone,
+					),
+				);
+		const batch = new Map(due);
 		due.clear();
 		heads.clear();
-		writing.catch(onRefused);
-		written = Promise.all([written, writing]);
+		writing.then(
+			() => {
+				if (holds || due.size) return;
+				holds = true;
+				onHolds(true);
+			},
+			() => refused(batch),
+		);
+		// What was refused goes with the next: once that is written all is.
+		written = holds ? Promise.all([written, writing]) : writing;
 	};
 	const unsubscribe = store.subscribe(() => {
 		const { works: now } = store.getState();
@@ -79,7 +117,6 @@ export function keepHere({
 		seen = now;
 		const changed = Object.values<WorkEntry>(now.byId).filter((entry) => isNew(entry, before.byId[entry.id]));
 		const gone = now.byId === before.byId ? [] : Object.keys(before.byId).filter((id) => now.byId[id] === undefined);
-		const isWaiting = due.size > 0;
 		for (const entry of changed) {
 			const isHead = isAcknowledged(entry, before.byId[entry.id]) && (!due.has(entry.id) || heads.has(entry.id));
 			if (isHead) heads.add(entry.id);
@@ -87,10 +124,13 @@ export function keepHere({
 			due.set(entry.id, entry);
 		}
 		for (const id of gone) due.set(id, null);
-		if (due.size && !isWaiting) soon(write);
+		if (due.size && !isWaiting) {
+			isWaiting = true;
+			soon(write);
+		}
 		if (changed.some(({ ahead }) => ahead)) onAhead();
 		if (now.open !== before.open || now.last !== before.last || now.erasing !== before.erasing)
-			void device.keepOpen(desk, { open: now.open, last: now.last, erasing: now.erasing ?? [] }).catch(() => {});
+			void device.keepOpen(desk, openedOf(now), windows?.others() ? openedOf(before) : undefined).catch(() => {});
 	});
 	return {
 		written: () => {
@@ -99,6 +139,7 @@ export function keepHere({
 		},
 		stop: () => {
 			unsubscribe();
+			callOff();
 			write();
 			void Promise.resolve(written).then(
 				() => windows?.close(),

@@ -10,11 +10,16 @@ import { takenAnew } from './lost-desk';
 import { NO_PLACE, type Place } from './place';
 import { isToRead, readPieces, readToSend } from './read-pieces';
 import type { Failed, ServerStore } from './server-store';
-import { accessIs, comingIs, type Keeping, kept } from './sync-slice';
+import { accessIs, comingIs, holdsAll, type Keeping, kept } from './sync-slice';
 
 type State = {
 	readonly works: WorksState;
-	readonly sync: { readonly keeping: Keeping; readonly wanted: readonly string[]; readonly coming: boolean };
+	readonly sync: {
+		readonly keeping: Keeping;
+		readonly holds: boolean;
+		readonly wanted: readonly string[];
+		readonly coming: boolean;
+	};
 };
 
 type Parts = {
@@ -102,7 +107,8 @@ export function keep({
 		},
 	});
 
-	const keptHere = here ?? keepHere({ store, desk, device, onRefused: () => say('refused') });
+	const keptHere =
+		here ?? keepHere({ store, desk, device, later: clock.wait, onHolds: (all) => store.dispatch(holdsAll(all)) });
 	const works = () => store.getState().works;
 	const say = (keeping: Keeping) => {
 		if (!stopped() && store.getState().sync.keeping !== keeping) store.dispatch(kept(keeping));
@@ -261,9 +267,11 @@ export function keep({
 		const changed = Object.values<WorkEntry>(now.byId).filter((entry) => entry !== before.byId[entry.id]);
 		if (now.erasing?.length && now.erasing !== before.erasing) later(0);
 		if (changed.some(({ ahead: isAhead }) => isAhead)) {
-			sendFrom = clock.now() + SEND_AFTER_MS;
+			// What the device does not keep is sent straight away.
+			const afterMs = sync.holds ? SEND_AFTER_MS : 0;
+			sendFrom = clock.now() + afterMs;
 			if (store.getState().sync.keeping === 'both') say('sending');
-			if (!busy) later(SEND_AFTER_MS);
+			if (!busy) later(afterMs);
 		}
 	});
 

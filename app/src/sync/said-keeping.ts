@@ -3,6 +3,7 @@ import type { DeskAccess, Keeping } from './sync-slice';
 type SyncState = {
 	readonly keeping: Keeping;
 	readonly lasting: boolean;
+	readonly holds: boolean;
 	readonly aside: number;
 	readonly access: DeskAccess;
 };
@@ -22,6 +23,16 @@ const SAYS_FLEETING: Readonly<Record<Keeping, string>> = {
 	refused: 'Kept only while this page is open: the server could not take the last change.',
 };
 
+/** The same where the device refused something. */
+const SAYS_REFUSED: Readonly<Record<Keeping, string>> = {
+	both: 'Kept on the server. This device could not keep all of it.',
+	sending: 'On its way to the server. This device could not keep the last change.',
+	device:
+		'Not kept yet: this device could not keep the last change, and the server is away. It is tried again while this page is open.',
+	refused:
+		'Not kept yet: neither this device nor the server could keep the last change. It is tried again while this page is open.',
+};
+
 /** What is said of work that cannot be read; it hides none of the rest. */
 function sayAside(count: number): string {
 	if (count === 0) return '';
@@ -31,8 +42,10 @@ function sayAside(count: number): string {
 }
 
 /** Where the work is kept, in a sentence; and how much of it cannot be read. */
-export function sayKeeping({ keeping, lasting, aside, access }: SyncState): string {
+export function sayKeeping({ keeping, lasting, holds, aside, access }: SyncState): string {
+	if (access === 'left') return 'This desk was taken off this device in another window. What is done here is not kept.';
 	if (access === 'shut')
 		return `Kept on this device alone: the server does not open this desk to it.${sayAside(aside)}`;
-	return `${(lasting ? SAYS : SAYS_FLEETING)[keeping]}${sayAside(aside)}`;
+	const says = lasting ? (holds ? SAYS : SAYS_REFUSED) : SAYS_FLEETING;
+	return `${says[keeping]}${sayAside(aside)}`;
 }

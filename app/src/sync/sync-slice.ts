@@ -3,8 +3,11 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 /** Where the work is kept: only on this device so far, on its way, on the server too, or refused there. */
 export type Keeping = 'device' | 'sending' | 'both' | 'refused';
 
-/** Whether the server lets this device to its desk: yes; no, for its key does not fit; or the desk was erased. */
-export type DeskAccess = 'open' | 'shut' | 'erased';
+/**
+ * Whether this window may go on with its desk: yes; no, for the server does not open it to this device; the desk was erased; or
+ * another window took it off this device.
+ */
+export type DeskAccess = 'open' | 'shut' | 'erased' | 'left';
 
 /** What the link leads to that this page was opened with, where that is not the desk of this device: it is asked about once. */
 export type LinkAsks = { readonly desk: string; readonly is: 'demo' | 'other' };
@@ -16,6 +19,8 @@ type SyncState = {
 	readonly onServer: boolean;
 	readonly keeping: Keeping;
 	readonly lasting: boolean;
+	/** Whether the device has taken all that was to be kept on it; a full or broken store refuses. */
+	readonly holds: boolean;
 	readonly aside: number;
 	readonly access: DeskAccess;
 	/** Pieces of work that somebody looks at, and whose steps are not here yet. */
@@ -30,6 +35,7 @@ const START: SyncState = {
 	onServer: false,
 	keeping: 'both',
 	lasting: true,
+	holds: true,
 	aside: 0,
 	access: 'open',
 	wanted: [],
@@ -48,6 +54,8 @@ export const syncSlice = createSlice({
 		kept: (state, { payload }: PayloadAction<Keeping>) => ({ ...state, keeping: payload }),
 		/** This browser gives no store: what is done lasts on the device only while the page is open. */
 		fleeting: (state) => ({ ...state, lasting: false }),
+		/** The device has refused something that was to be kept on it, or has taken all of it since. */
+		holdsAll: (state, { payload }: PayloadAction<boolean>) => ({ ...state, holds: payload }),
 		/** Pieces of work that cannot be read: they are set aside where they are, and hide none of the others. */
 		setAside: (state, { payload }: PayloadAction<number>) => ({ ...state, aside: state.aside + payload }),
 		accessIs: (state, { payload }: PayloadAction<DeskAccess>) => ({ ...state, access: payload }),
@@ -61,4 +69,5 @@ export const syncSlice = createSlice({
 	},
 });
 
-export const { deskOpened, kept, fleeting, setAside, accessIs, wanted, comingIs, linkAsks } = syncSlice.actions;
+export const { deskOpened, kept, fleeting, holdsAll, setAside, accessIs, wanted, comingIs, linkAsks } =
+	syncSlice.actions;

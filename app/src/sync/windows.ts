@@ -2,34 +2,45 @@
 export type Windows = {
 	/** Whether another window of the desk was ever heard of; always where windows cannot hear each other. */
 	readonly others: () => boolean;
-	/** Tells the others which pieces were written. */
-	readonly wrote: (ids: readonly string[]) => void;
+	/** Tells the others which pieces were written, and which were erased. */
+	readonly wrote: (ids: readonly string[], gone: readonly string[]) => void;
+	/** Tells the others that the desk was taken off this device. */
+	readonly left: () => void;
 	readonly close: () => void;
 };
 
-type Said = { readonly is: 'here' | 'too' } | { readonly is: 'wrote'; readonly ids: readonly string[] };
+/** What is called when another window does something. */
+export type Hears = {
+	readonly onWrote: (ids: readonly string[], gone: readonly string[]) => void;
+	readonly onLeft: () => void;
+};
+
+type Said =
+	| { readonly is: 'here' | 'too' | 'left' }
+	| { readonly is: 'wrote'; readonly ids: readonly string[]; readonly gone: readonly string[] };
 
 /**
  * Finds the other windows of a desk, by a channel they all hear.
- * @param onWrote called with the ids of pieces that another window wrote.
  * @see https://html.spec.whatwg.org/multipage/web-messaging.html#broadcasting-to-other-browsing-contexts
  */
-export function windowsOf(desk: string, onWrote: (ids: readonly string[]) => void): Windows {
-	if (!globalThis.BroadcastChannel) return { others: () => true, wrote: () => {}, close: () => {} };
+export function windowsOf(desk: string, { onWrote, onLeft }: Hears): Windows {
+	if (!globalThis.BroadcastChannel) return { others: () => true, wrote: () => {}, left: () => {}, close: () => {} };
 	const channel = new BroadcastChannel(`tidy-sum ${desk}`);
 	const say = (said: Said) => channel.postMessage(said);
 	let isAlone = true;
 	channel.onmessage = ({ data }: MessageEvent<Said>) => {
 		isAlone = false;
 		if (data.is === 'here') say({ is: 'too' });
-		if (data.is === 'wrote') onWrote(data.ids);
+		if (data.is === 'wrote') onWrote(data.ids, data.gone);
+		if (data.is === 'left') onLeft();
 	};
 	say({ is: 'here' });
 	return {
 		others: () => !isAlone,
-		wrote: (ids) => {
-			if (ids.length && !isAlone) say({ is: 'wrote', ids });
+		wrote: (ids, gone) => {
+			if (ids.length + gone.length && !isAlone) say({ is: 'wrote', ids, gone });
 		},
+		left: () => say({ is: 'left' }),
 		close: () => channel.close(),
 	};
 }
