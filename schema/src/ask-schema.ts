@@ -1,6 +1,6 @@
-import { z } from 'zod';
 import { askedChainSchema, chainSchema, decimalSchema, factorSchema, factSchema, quantitySchema } from './chain-schema';
 import { exerciseSchema } from './exercise-schema';
+import { z } from './zod';
 
 /** A line of `tidy-sum ask` before its operation is known; its id may be any JSON. */
 export const askSchema = z.looseObject({ op: z.string(), decimal: decimalSchema.optional() });

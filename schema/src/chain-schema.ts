@@ -1,6 +1,6 @@
 import type { Chain, DecimalMark, Fact, Factor, Quantity, Start, Wholes } from '@tidy-sum/core';
-import { z } from 'zod';
 import { agreesWith } from './agrees';
+import { z } from './zod';
 
 /** How many figures of a number count. */
 export const figuresSchema = z.number().int().min(1).max(200);

@@ -1,6 +1,6 @@
-import { z } from 'zod';
 import { NUMBER_LIMIT } from './limits';
 import { idSchema, trySchema, workBodySchema } from './work-schema';
+import { z } from './zod';
 
 /** A secret key of a device, as its bytes are written for a header: 16 to 64 bytes in base64url. */
 export const keySchema = z.string().regex(/^[A-Za-z0-9_-]{22,86}$/);
@@ -48,6 +48,8 @@ export const devicesSchema = z.object({
 			here: z.boolean(),
 		}),
 	),
+	/** After how many days the server clears a desk away that nobody used; null where it never does. */
+	keepDays: z.number().int().nullable().default(null),
 });
 
 export type ListedDevice = z.infer<typeof devicesSchema>['devices'][number];

@@ -1,5 +1,4 @@
 import type { Exercise, GoesBy, Mark, Rounding, TableName, UnitRounding, Wants } from '@tidy-sum/core';
-import { z } from 'zod';
 import { agreesWith } from './agrees';
 import {
 	chainSchema,
@@ -11,6 +10,7 @@ import {
 	spanSchema,
 	startSchema,
 } from './chain-schema';
+import { z } from './zod';
 
 const placeSchema = z.number().int().min(-400).max(400);
 

@@ -1,6 +1,6 @@
-import { z } from 'zod';
 import { HANDED_STEPS_LIMIT, SHEET_PROBLEMS_LIMIT, TEXT_LIMIT } from './limits';
 import { stepSchema, toldSchema } from './work-schema';
+import { z } from './zod';
 
 /** Problems that are handed on, as a link or a file holds them; `tidySum` is the edition of this shape. */
 export const handedSchema = z.object({

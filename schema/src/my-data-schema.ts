@@ -1,5 +1,5 @@
-import { z } from 'zod';
 import { exerciseNameSchema, idSchema } from './work-schema';
+import { z } from './zod';
 
 /**
  * All of one's work as one file: the pieces with their ids, and which of them lies on the Desk for each exercise. No key and no

@@ -1,5 +1,5 @@
-import { z } from 'zod';
 import { exerciseSchema } from './exercise-schema';
+import { z } from './zod';
 
 /** A Round that comes with the page of one of its exercises, so that it need not be made on the device. */
 export const pageRoundSchema = z.object({

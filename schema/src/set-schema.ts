@@ -1,5 +1,5 @@
-import { z } from 'zod';
 import { exerciseFields, goesBySchema } from './exercise-schema';
+import { z } from './zod';
 
 /** The edition of the shape of a set; 1 is that of problems handed on. */
 export const SET_EDITION = 2;

@@ -1,5 +1,4 @@
 import type { Try } from '@tidy-sum/core';
-import { z } from 'zod';
 import { agreesWith } from './agrees';
 import {
 	decimalSchema,
@@ -13,6 +12,7 @@ import {
 import { ID } from './desk-names';
 import { exerciseSchema, goesBySchema, NUMBERS, roundingSchema, SUPPORTS, wantSchema } from './exercise-schema';
 import { NUMBER_LIMIT, SHEET_PROBLEMS_LIMIT, STEPS_LIMIT, TEXT_LIMIT, TRIES_LIMIT } from './limits';
+import { z } from './zod';
 
 export const idSchema = z.string().regex(ID);
 

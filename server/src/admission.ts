@@ -5,6 +5,7 @@ import { RequestFault } from './errors';
 import type { Database } from './keeping/database';
 import { type Access, accessTo, claimDesk, dayOf, hashOf, noteUse } from './keeping/desks';
 import type { Limits } from './limits';
+import type { NoteEvent } from './security-log';
 
 /** Who asks: the desk, the hash of the key that came, and the key's id where the desk knows it. */
 export type Admitted = { readonly desk: string; readonly hash: string; readonly key: string };
@@ -40,11 +41,37 @@ export type Admission = {
 		desk: string,
 		checkedLater?: boolean,
 	) => Promise<Admitted | (() => Promise<Admitted>)>;
+	/** Counts the bytes that are kept on a desk, where it is new. @throws RequestFault 429 `too-many`. */
+	readonly countBytes: (ctx: Context, desk: string, bytes: number) => Promise<void>;
 	/** A key did fit when it was looked at later: it is remembered for a while. */
 	readonly fitted: (by: Admitted) => void;
 };
 
-type Parts = { readonly db: Database; readonly limits: Limits; readonly now: () => Date };
+type Parts = {
+	readonly db: Database;
+	readonly limits: Limits;
+	readonly now: () => Date;
+	readonly note: NoteEvent;
+	/** Whether there is room for one more desk. */
+	readonly hasRoom: () => Promise<boolean>;
+};
+
+/** How long a desk counts as new, and how many of them are remembered. */
+const YOUNG_MS = 86_400_000;
+const YOUNG_MOST = 50_000;
+
+/** The desks that were made in this process a short while ago. */
+function createYoung(now: () => Date) {
+	const until = new Map<string, number>();
+	return {
+		note: (desk: string) => {
+			const [oldest] = until.size >= YOUNG_MOST ? until.keys() : [];
+			if (oldest !== undefined) until.delete(oldest);
+			until.set(desk, now().getTime() + YOUNG_MS);
+		},
+		has: (desk: string) => (until.get(desk) ?? 0) > now().getTime(),
+	};
+}
 
 /** How a device calls itself in the list of devices: sent with the first request, which makes the desk. */
 const SAYS_HEADER = 'x-device';
@@ -72,10 +99,12 @@ function createLately(now: () => Date) {
 	};
 }
 
-export function createAdmission({ db, limits, now }: Parts): Admission {
+export function createAdmission({ db, limits, now, note, hasRoom }: Parts): Admission {
 	const lately = createLately(now);
+	const young = createYoung(now);
 
 	const stranger = async (ctx: Context): Promise<never> => {
+		note(ctx, 'key-refused');
 		await limits.count(ctx, 'stranger', ctx.ip);
 		return noDesk();
 	};
@@ -115,6 +144,15 @@ export function createAdmission({ db, limits, now }: Parts): Admission {
 		if (access.is !== 'new') return opened(ctx, desk, hash, access);
 		return async () => {
 			await limits.count(ctx, 'newDesk', ctx.ip);
+			if (!(await hasRoom())) {
+				note(ctx, 'disk-limit');
+				throw new RequestFault(
+					507,
+					'full',
+					'This server holds as much as it may, and takes no new desk. Your work is kept on your device.',
+				);
+			}
+			young.note(desk);
 			return claimed(ctx, desk, hash);
 		};
 	};
@@ -124,5 +162,11 @@ export function createAdmission({ db, limits, now }: Parts): Admission {
 		return typeof by === 'function' ? stranger(ctx) : by;
 	};
 
-	return { admit, admitOrNew, fitted: lately.note };
+	const countBytes = async (ctx: Context, desk: string, bytes: number): Promise<void> => {
+		if (!young.has(desk)) return;
+		await limits.count(ctx, 'youngDesk', desk, bytes);
+		await limits.count(ctx, 'youngBytes', ctx.ip, bytes);
+	};
+
+	return { admit, admitOrNew, countBytes, fitted: lately.note };
 }

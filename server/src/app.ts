@@ -9,9 +9,12 @@ import { createKeeping } from './keeping/create-keeping';
 import type { Database } from './keeping/database';
 import { type Events, eventsHere } from './keeping/events';
 import { knownGeneration } from './keeping/generation';
+import { createRoom } from './keeping/room';
 import { createLimits } from './limits';
+import { createMetrics, type Metrics } from './metrics';
 import { pageFiles } from './pages/page-files';
 import { requestLog } from './request-log';
+import { requestId, securityLog } from './security-log';
 import { serveApp } from './serve-app';
 import { createTurns } from './turns';
 
@@ -31,10 +34,16 @@ export type AppParts = {
 	readonly limitFactor?: number;
 	/** The generation of the database; asked for once where it is left out. */
 	readonly generation?: () => Promise<string>;
+	/** Past so many bytes of work no new desk is taken; null where there is no limit. */
+	readonly diskLimit?: number | null;
+	/** After how many days desks that nobody used are cleared away; null where they never are. */
+	readonly keepDays?: number | null;
+	/** Whether requests are counted for metrics. */
+	readonly metered?: boolean;
 };
 
-/** The server, and what ends its open streams when it stops. */
-export type Served = { readonly app: Koa; readonly endStreams: () => void };
+/** The server, what ends its open streams when it stops, and its metrics where it is metered. */
+export type Served = { readonly app: Koa; readonly endStreams: () => void; readonly metrics: Metrics | null };
 
 /** How long a browser goes on coming by https alone, in seconds: half a year. */
 const HSTS_SECONDS = 15_552_000;
@@ -73,9 +82,13 @@ export function createApp({
 	secure = false,
 	limitFactor = 1,
 	generation = knownGeneration(db),
+	diskLimit = null,
+	keepDays = null,
+	metered = false,
 }: AppParts): Served {
 	const app = new Koa({ proxy: proxies > 0, maxIpsCount: proxies });
-	const limits = createLimits(db, limitFactor);
+	const note = securityLog(log, now);
+	const limits = createLimits(db, limitFactor, note);
 	const pages = pageFiles(appFolder);
 	const streams = new Set<{ end(): unknown }>();
 	const routes = api({
@@ -87,11 +100,16 @@ export function createApp({
 		streams,
 		generation,
 		keeping: createKeeping(db, events),
-		admission: createAdmission({ db, limits, now }),
+		note,
+		keepDays,
+		admission: createAdmission({ db, limits, now, note, hasRoom: createRoom(db, diskLimit, now) }),
 		turns: createTurns(),
 	});
 	app.silent = true;
 	app.on('error', (error) => log.debug({ code: error.code }, 'connection'));
+	const metrics = metered ? createMetrics({ db, streams }) : null;
+	app.use(requestId);
+	if (metrics) app.use(metrics.counted);
 	app.use(requestLog(log));
 	app.use(
 		helmet({
@@ -116,6 +134,7 @@ export function createApp({
 	app.use(serveApp(appFolder, pages));
 	return {
 		app,
+		metrics,
 		endStreams: () => {
 			for (const stream of streams) stream.end();
 		},

@@ -1,4 +1,4 @@
-import { resolve } from 'node:path';
+import { join, resolve } from 'node:path';
 import { z } from '@tidy-sum/schema';
 
 /** How the server is to run, read once at the start. */
@@ -17,10 +17,27 @@ export type Config = {
 	readonly publicUrl: string | null;
 	/** What the limits are multiplied by. */
 	readonly limitFactor: number;
+	/** The port on which metrics are read; null where they are not. */
+	readonly metricsPort: number | null;
+	/** How often a SQLite database is backed up, in milliseconds; null where it is not. */
+	readonly backupEveryMs: number | null;
+	/** How many such backups are kept. */
+	readonly backupKeep: number;
+	/** The folder they go to. */
+	readonly backupFolder: string;
+	/** Past so many bytes of work no new desk is taken; null where there is no limit. */
+	readonly diskLimit: number | null;
+	/** Desks that nobody used for so many days are cleared away, with their work; null where they never are. */
+	readonly keepDays: number | null;
 };
 
 /** Something is wrong with the surroundings the server was started in; the message is for the person who started it. */
 export class StartFault extends Error {}
+
+const HOUR_MS = 3_600_000;
+const MEGABYTE = 1_000_000;
+
+const EVERY = 'BACKUP_EVERY should be a whole number of hours, up to 500; leave it out for no backups by schedule';
 
 const envSchema = z.object({
 	HOST: z.string().trim().min(1, 'HOST is empty; leave it out for 127.0.0.1').default('127.0.0.1'),
@@ -50,6 +67,37 @@ const envSchema = z.object({
 		.regex(/^\d{1,4}$/, 'LIMIT_FACTOR should be a whole number, which the limits are multiplied by')
 		.transform(Number)
 		.default(1),
+	METRICS_PORT: z
+		.string()
+		.regex(/^\d{1,5}$/, 'METRICS_PORT should be a whole number from 0 to 65535; leave it out for no metrics')
+		.transform(Number)
+		.optional(),
+	BACKUP_EVERY: z
+		.string()
+		.regex(/^[1-9]\d{0,2}$/, EVERY)
+		.transform(Number)
+		.refine((hours) => hours <= 500, EVERY)
+		.optional(),
+	BACKUP_KEEP: z
+		.string()
+		.regex(/^[1-9]\d{0,3}$/, 'BACKUP_KEEP should be how many backups are kept, from 1')
+		.transform(Number)
+		.default(14),
+	BACKUP_DIR: z
+		.string()
+		.trim()
+		.min(1, 'BACKUP_DIR is empty; leave it out for the folder backups beside the data')
+		.optional(),
+	DISK_LIMIT: z
+		.string()
+		.regex(/^[1-9]\d{0,8}$/, 'DISK_LIMIT should be a whole number of megabytes; leave it out for no limit')
+		.transform(Number)
+		.optional(),
+	KEEP_DAYS: z
+		.string()
+		.regex(/^[1-9]\d{1,4}$/, 'KEEP_DAYS should be a whole number of days, from 10; leave it out to keep desks for good')
+		.transform(Number)
+		.optional(),
 	PUBLIC_URL: z
 		.url({
 			protocol: /^https?$/,
@@ -61,25 +109,32 @@ const envSchema = z.object({
 
 /**
  * Reads the configuration from the environment: HOST, PORT (0 takes any free one), DATA_DIR, APP_DIR,
- * LOG_LEVEL, DEMO, DATABASE_URL, TRUST_PROXY, PUBLIC_URL, LIMIT_FACTOR.
+ * LOG_LEVEL, DEMO, DATABASE_URL, TRUST_PROXY, PUBLIC_URL, LIMIT_FACTOR, METRICS_PORT, BACKUP_EVERY, BACKUP_KEEP, BACKUP_DIR,
+ * DISK_LIMIT, KEEP_DAYS.
  * @param root the folder of the project, which relative defaults start from.
  * @throws StartFault with one sentence for each value that cannot be used.
  */
 export function readConfig(env: Readonly<Record<string, string | undefined>>, root: string): Config {
 	const read = envSchema.safeParse(env);
 	if (!read.success) throw new StartFault(read.error.issues.map((issue) => issue.message).join('\n'));
-	const { HOST, PORT, DATA_DIR, APP_DIR, LOG_LEVEL, DEMO, DATABASE_URL, TRUST_PROXY, PUBLIC_URL, LIMIT_FACTOR } =
-		read.data;
+	const set = read.data;
+	const dataFolder = resolve(root, set.DATA_DIR ?? 'data');
 	return {
-		host: HOST,
-		port: PORT,
-		dataFolder: resolve(root, DATA_DIR ?? 'data'),
-		appFolder: resolve(root, APP_DIR ?? 'app/dist'),
-		logLevel: LOG_LEVEL,
-		demo: DEMO === 'yes',
-		databaseUrl: DATABASE_URL ?? null,
-		proxies: TRUST_PROXY,
-		publicUrl: PUBLIC_URL ?? null,
-		limitFactor: LIMIT_FACTOR,
+		host: set.HOST,
+		port: set.PORT,
+		dataFolder,
+		appFolder: resolve(root, set.APP_DIR ?? 'app/dist'),
+		logLevel: set.LOG_LEVEL,
+		demo: set.DEMO === 'yes',
+		databaseUrl: set.DATABASE_URL ?? null,
+		proxies: set.TRUST_PROXY,
+		publicUrl: set.PUBLIC_URL ?? null,
+		limitFactor: set.LIMIT_FACTOR,
+		metricsPort: set.METRICS_PORT ?? null,
+		backupEveryMs: set.BACKUP_EVERY ? set.BACKUP_EVERY * HOUR_MS : null,
+		backupKeep: set.BACKUP_KEEP,
+		backupFolder: set.BACKUP_DIR ? resolve(root, set.BACKUP_DIR) : join(dataFolder, 'backups'),
+		diskLimit: set.DISK_LIMIT ? set.DISK_LIMIT * MEGABYTE : null,
+		keepDays: set.KEEP_DAYS ?? null,
 	};
 }

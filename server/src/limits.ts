@@ -2,6 +2,7 @@ import type { Context } from 'koa';
 import { type RateLimiterAbstract, RateLimiterMemory, RateLimiterPostgres } from 'rate-limiter-flexible';
 import { RequestFault } from './errors';
 import { type Database, isPostgres } from './keeping/database';
+import type { NoteEvent } from './security-log';
 
 /**
  * The limits, a row each: how many in how many seconds, and what is said past them. A desk's requests count for the desk. An
@@ -14,14 +15,21 @@ export const LIMITS = {
 	stranger: { points: 1500, seconds: 600, says: 'Too many requests without a key that fits came from this address.' },
 	codeFrom: { points: 12, seconds: 600, says: 'Too many codes that do not hold came from this device.' },
 	code: { points: 400, seconds: 600, says: 'Too many codes that do not hold came from this address.' },
+	/** Bytes kept on desks that are a day old at most: who makes many desks does not fill the disk. */
+	youngBytes: {
+		points: 60_000_000,
+		seconds: 600,
+		says: 'Much was kept on new desks from this address.',
+	},
+	youngDesk: { points: 20_000_000, seconds: 86_400, says: 'Much was kept on this new desk.' },
 	newDesk: { points: 1500, seconds: 600, says: 'Too many new desks came from this address.' },
 } as const;
 
 export type LimitName = keyof typeof LIMITS;
 
 export type Limits = {
-	/** Counts one; @throws RequestFault 429 `too-many`, with `Retry-After`, past the limit. */
-	readonly count: (ctx: Context, limit: LimitName, of: string) => Promise<void>;
+	/** Counts one, or as many as are named; @throws RequestFault 429 `too-many`, with `Retry-After`, past the limit. */
+	readonly count: (ctx: Context, limit: LimitName, of: string, much?: number) => Promise<void>;
 	/** Whether the limit is reached already; nothing is counted. */
 	readonly isReached: (limit: LimitName, of: string) => Promise<boolean>;
 };
@@ -51,7 +59,7 @@ function inDatabase(db: Database, options: Options): RateLimiterAbstract {
 }
 
 /** The limits of a server: counted in the database where several processes share one, else in the process. */
-export function createLimits(db: Database, factor = 1): Limits {
+export function createLimits(db: Database, factor = 1, note: NoteEvent = () => {}): Limits {
 	const isShared = isPostgres(db);
 	const limiters = Object.fromEntries(
 		Object.entries(LIMITS).map(([name, { points, seconds }]) => {
@@ -60,12 +68,13 @@ export function createLimits(db: Database, factor = 1): Limits {
 		}),
 	) as Record<LimitName, RateLimiterAbstract>;
 	return {
-		count: async (ctx, limit, of) => {
+		count: async (ctx, limit, of, much = 1) => {
 			try {
-				await limiters[limit].consume(of);
+				await limiters[limit].consume(of, much);
 			} catch (past) {
 				const { msBeforeNext } = past as Past;
 				if (typeof msBeforeNext !== 'number') throw past;
+				note(ctx, 'too-many', { limit });
 				refuse(ctx, limit, msBeforeNext);
 			}
 		},

@@ -1,5 +1,5 @@
 import { existsSync, readFileSync } from 'node:fs';
-import { createServer } from 'node:http';
+import { createServer, type Server } from 'node:http';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { DEMO_DESK, TERM_DESK } from '@tidy-sum/schema';
@@ -7,10 +7,11 @@ import pino from 'pino';
 import { createApp } from './app';
 import { readConfig, StartFault } from './config';
 import { layDemo } from './demo';
-import { openDatabase } from './keeping/database';
-import { clearEmpty } from './keeping/desks';
+import { FILE_NAME, openDatabase } from './keeping/database';
+import { clearEmpty, clearUnused } from './keeping/desks';
 import { eventsHere, eventsOfPostgres } from './keeping/events';
 import { holdFolder } from './keeping/hold-folder';
+import { backUpInto } from './keeping/scheduled-backups';
 import { listen } from './listen';
 
 /** How long a stop waits for requests under way. */
@@ -41,7 +42,7 @@ async function start(): Promise<void> {
 	});
 	if (config.demo) await layDemo(db, new Date());
 	const events = config.databaseUrl ? await eventsOfPostgres(config.databaseUrl, log) : eventsHere();
-	const { app, endStreams } = createApp({
+	const { app, endStreams, metrics } = createApp({
 		db,
 		log,
 		appFolder: config.appFolder,
@@ -50,24 +51,56 @@ async function start(): Promise<void> {
 		proxies: config.proxies,
 		secure: config.publicUrl?.startsWith('https:') ?? false,
 		limitFactor: config.limitFactor,
+		diskLimit: config.diskLimit,
+		keepDays: config.keepDays,
+		metered: config.metricsPort !== null,
 	});
 	const server = createServer(PATIENCE, app.callback());
+	const metricsServer = metrics?.serve() ?? null;
 	const close = async () => {
+		metricsServer?.close();
+		metricsServer?.closeAllConnections();
 		await events.close();
 		await db.destroy();
 		await letGo();
 	};
-	const port = await listen(server, config.port, config.host).catch(async (fault) => {
-		await close();
-		throw fault;
-	});
+	const listening = (to: Server, at: number) =>
+		listen(to, at, config.host).catch(async (fault) => {
+			await close();
+			throw fault;
+		});
+	const port = await listening(server, config.port);
+	const metricsPort =
+		metricsServer && config.metricsPort !== null ? await listening(metricsServer, config.metricsPort) : null;
 	const clear = () =>
 		void clearEmpty(db, new Date()).then(
 			(count) => count && log.info({ count }, 'empty desks cleared away'),
 			(error) => log.error({ code: error.code }, 'empty desks were not cleared away'),
 		);
+	const clearOld = () => {
+		if (config.keepDays === null) return;
+		clearUnused(db, new Date(), config.keepDays).then(
+			(count) => count && log.info({ security: 'desk-cleared', count }, 'desks nobody used cleared away'),
+			(error) => log.error({ code: error.code }, 'desks nobody used were not cleared away'),
+		);
+	};
+	const backUp = () =>
+		void backUpInto({
+			file: join(config.dataFolder, FILE_NAME),
+			to: config.backupFolder,
+			keep: config.backupKeep,
+			now: new Date(),
+		}).then(
+			(path) => log.info({ security: 'backup', path }, 'backup made'),
+			(error) => log.error({ security: 'backup-failed', why: error.message }, 'backup failed'),
+		);
 	clear();
-	setInterval(clear, CLEAR_EVERY_MS).unref();
+	clearOld();
+	setInterval(() => {
+		clear();
+		clearOld();
+	}, CLEAR_EVERY_MS).unref();
+	if (config.backupEveryMs && !config.databaseUrl) setInterval(backUp, config.backupEveryMs).unref();
 	const own = `http://${config.host.includes(':') ? `[${config.host}]` : config.host}:${port}`;
 	const address = config.publicUrl ?? own;
 	let stopping = false;
@@ -88,7 +121,7 @@ async function start(): Promise<void> {
 	process.on('SIGTERM', stop);
 
 	// Said last: whoever reads it may stop the server at once.
-	log.info({ address, data: config.databaseUrl ? 'PostgreSQL' : config.dataFolder }, 'started');
+	log.info({ address, data: config.databaseUrl ? 'PostgreSQL' : config.dataFolder, metricsPort }, 'started');
 	process.stdout.write(`Tidy Sum is at ${address}/\n`);
 	if (config.demo)
 		process.stdout.write(

@@ -28,7 +28,9 @@ export function serveApp(folder: string, pages: PageFiles): Middleware {
 		const name = pages.pageAt(ctx.path);
 		if (!ANY_NAME.test(name)) {
 			ctx.path = `/${name}.html`;
-			return files(ctx, next);
+			await files(ctx, next);
+			if (pages.isNothing(name) && ctx.body) ctx.status = 404;
+			return;
 		}
 		ctx.set('Cache-Control', 'no-cache');
 		ctx.type = 'html';

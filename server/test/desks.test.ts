@@ -265,6 +265,19 @@ describe.each(KINDS)('desks and their keys on $name', (kind) => {
 				await ended;
 			});
 
+		it('end for a device that was shut out while what is told could not be heard', async () => {
+			const other = await joined();
+			const one = listen(other);
+			await until(() => one.heard.length === 1);
+			// As after a lost connection: the key went, and only later is everybody told to look.
+			await served.db('desk_key').where({ desk, hash: other.hash }).delete();
+			const told = [{ desk, seq: 0 }];
+			await served.events.tell(served.db, told);
+			served.events.committed(told);
+			await one.ended;
+			expect(one.heard.at(-1)).toBe('event: closed\ndata: {"is":"shut"}');
+		});
+
 		it('end for a device that is shut out, and tell of an erased desk', async () => {
 			const other = await joined();
 			const one = listen(other);

@@ -1,3 +1,4 @@
+import { clearUnused } from '../src/keeping/desks';
 import { Asker, KINDS, newDesk, type ServedHere } from './served';
 
 const BODY = { exercise: 'new-snow', steps: [] };
@@ -77,5 +78,56 @@ describe.each(KINDS)('limits on $name', (kind) => {
 		for (const device of [2, 3, 4]) expect((await joins(device, 'AAAAAAAA')).status).toBe(404);
 		expect((await joins(5, 'AAAAAAAA')).status).toBe(429);
 		expect((await joins(6, code)).status).toBe(200);
+	});
+
+	it('hold for the bytes that are kept on new desks of an address', async () => {
+		const { asker, ask } = from('10.0.0.9');
+		const large = { ...BODY, steps: Array.from({ length: 900 }, () => ({ do: 'answer', text: 'x'.repeat(60) })) };
+		const desk = newDesk();
+		const statuses = [];
+		// A hundredth of what a new desk may keep in a day is 200 kB.
+		for (let i = 0; i < 4; i++)
+			statuses.push((await ask('PUT', `/desks/${desk}/works/work-${i}000`, { base: 0, body: large })).status);
+		expect(statuses).toEqual([200, 200, 429, 429]);
+		// A desk that is older than this server is not counted.
+		const again = await kind.serve({ limitFactor: 0.01, proxies: 1 });
+		const older = new Asker(again.url, asker.key);
+		for (let i = 0; i < 4; i++) expect((await older.keep(desk, `work-${i}100`, 0, large)).status).toBe(200);
+	});
+});
+
+describe.each(KINDS)('room on $name', (kind) => {
+	beforeAll(() => kind.open());
+	afterAll(() => kind.close());
+
+	it('ends at the limit of the disk for new desks, and those that are known go on', async () => {
+		let now = new Date('2026-03-01T10:00:00Z');
+		const served = await kind.serve({ diskLimit: 200, now: () => now });
+		const known = new Asker(served.url);
+		const desk = newDesk();
+		const body = { exercise: 'new-snow', steps: [{ do: 'answer', text: 'x'.repeat(60) }] };
+		for (let i = 0; i < 3; i++) expect((await known.keep(desk, `work-${i}000`, 0, body)).status).toBe(200);
+		// What is kept in all is counted again after a while.
+		now = new Date('2026-03-01T10:01:00Z');
+		const refused = await new Asker(served.url).keep(newDesk(), 'work-0001', 0, body);
+		expect([refused.status, refused.body.error.code]).toEqual([507, 'full']);
+		expect((await known.keep(desk, 'work-9000', 0, body)).status).toBe(200);
+	});
+
+	it('is made by clearing desks away that nobody used, where an operator wants it; a device brings its desk anew', async () => {
+		const served = await kind.serve();
+		const [old, recent] = [new Asker(served.url), new Asker(served.url)];
+		const [unused, used, erased] = [newDesk(), newDesk(), newDesk()];
+		for (const desk of [unused, erased]) await old.keep(desk, 'work-0001', 0, BODY);
+		await recent.keep(used, 'work-0001', 0, BODY);
+		await old.ask('DELETE', `/desks/${erased}`);
+		await served.db('desk').whereIn('id', [unused, erased]).update({ used: '2026-01-01' });
+		expect(await clearUnused(served.db, new Date('2026-03-01T00:00:00Z'), 30)).toBe(1);
+		expect((await old.get(`/desks/${unused}/works`)).status).toBe(404);
+		expect((await recent.get(`/desks/${used}/works`)).status).toBe(200);
+		// The mark of an erased desk stays.
+		expect((await old.keep(erased, 'work-0001', 0, BODY)).status).toBe(410);
+		const later = new Asker((await kind.serve()).url, old.key);
+		expect((await later.keep(unused, 'work-0001', 0, BODY)).status).toBe(200);
 	});
 });

@@ -5,7 +5,7 @@ import pino, { type Logger } from 'pino';
 import { type AppParts, createApp } from '../src/app';
 import { type Database, openPostgres, openSqlite } from '../src/keeping/database';
 import { hashOf } from '../src/keeping/desks';
-import { eventsHere, eventsOfPostgres } from '../src/keeping/events';
+import { type Events, eventsHere, eventsOfPostgres } from '../src/keeping/events';
 import { type Cluster, postgresBin, startPostgres } from './postgres';
 import { makeFolder } from './running';
 
@@ -13,14 +13,17 @@ import { makeFolder } from './running';
 export type ServedHere = {
 	readonly url: string;
 	readonly db: Database;
+	readonly events: Events;
 	readonly close: () => Promise<void>;
 };
 
 /** Serves on a database that is open already. */
 export async function serveOn(db: Database, more: Partial<AppParts> = {}): Promise<ServedHere> {
 	const folder = makeFolder();
+	const events = more.events ?? eventsHere();
 	const { app, endStreams } = createApp({
 		db,
+		events,
 		log: pino({ level: 'silent' }),
 		appFolder: folder.app,
 		version: '9.9.9',
@@ -31,11 +34,12 @@ export async function serveOn(db: Database, more: Partial<AppParts> = {}): Promi
 	return {
 		url: `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
 		db,
+		events,
 		close: async () => {
 			endStreams();
 			server.closeAllConnections();
 			await new Promise((resolve) => server.close(resolve));
-			await more.events?.close();
+			await events.close();
 			folder.remove();
 		},
 	};

@@ -21,6 +21,12 @@ describe('readConfig', () => {
 			proxies: 0,
 			publicUrl: null,
 			limitFactor: 1,
+			metricsPort: null,
+			backupEveryMs: null,
+			backupKeep: 14,
+			backupFolder: '/home/tidy/data/backups',
+			diskLimit: null,
+			keepDays: null,
 		});
 	});
 
@@ -35,6 +41,12 @@ describe('readConfig', () => {
 		[{ TRUST_PROXY: 'yes' }, /TRUST_PROXY should be how many/],
 		[{ PUBLIC_URL: 'school' }, /PUBLIC_URL should be the address/],
 		[{ LIMIT_FACTOR: '-1' }, /LIMIT_FACTOR should be/],
+		[{ METRICS_PORT: 'yes' }, /METRICS_PORT should be/],
+		// Longer than a timer of a process can wait.
+		[{ BACKUP_EVERY: '600' }, /BACKUP_EVERY should be a whole number of hours, up to 500/],
+		[{ BACKUP_KEEP: '0' }, /BACKUP_KEEP should be/],
+		[{ DISK_LIMIT: '1.5' }, /DISK_LIMIT should be a whole number of megabytes/],
+		[{ KEEP_DAYS: '3' }, /KEEP_DAYS should be a whole number of days, from 10/],
 	])('says what is wrong with %j', (env, message) => {
 		expect(() => readConfig(env, '/')).toThrow(StartFault);
 		expect(() => readConfig(env, '/')).toThrow(message);

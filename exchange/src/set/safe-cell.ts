@@ -1,5 +1,5 @@
-/** How a formula of a spreadsheet begins; a cell that begins so is written with a mark before it. */
-const FORMULA = '[=+\\-@\\t\\r]';
+/** How a formula of a spreadsheet begins, be it in full width; a cell that begins so is written with a mark before it. */
+const FORMULA = '[=+\\-@\\t\\r＝＋－＠]';
 
 /**
  * What a spreadsheet takes for a number or a date and writes anew: 27.10 becomes 27.1, 1.5e3 becomes 1500, 3/4 a day in

@@ -36,6 +36,13 @@ function noBackup(file: string): string | null {
 	return TABLES.every((table) => names.has(table)) ? null : 'it is a database of something else';
 }
 
+/** Makes a copy one file: as it was written, what reads it would lay two more beside it. */
+function inOneFile(file: string): void {
+	const db = new Sqlite(file);
+	db.pragma('journal_mode = DELETE');
+	db.close();
+}
+
 /**
  * Copies a SQLite database while it is in use, by SQLite's online backup: the copy is the database as it is at one moment,
  * and whole or not there at all.
@@ -47,6 +54,7 @@ export async function copyWhileOpen(file: string, to: string): Promise<void> {
 	try {
 		// In one go: work that is kept meanwhile would make it begin anew.
 		await db.backup(part, { progress: () => 2 ** 31 - 1 });
+		inOneFile(part);
 		chmodSync(part, 0o600);
 		renameSync(part, to);
 	} finally {

@@ -1,4 +1,5 @@
 import { createHash, randomBytes, randomInt } from 'node:crypto';
+import { DEMO_DESK, TERM_DESK } from '@tidy-sum/schema';
 import { CODE_SIGNS, type ListedDevice } from '@tidy-sum/schema/desk';
 import type { Database } from './database';
 
@@ -183,6 +184,19 @@ export async function takeRightCode(db: Database, code: string, now: Date): Prom
 
 /** A desk that keeps nothing and was not used for so many days is cleared away. */
 export const EMPTY_FOR_DAYS = 90;
+
+/**
+ * Clears desks away that nobody used for so many days, with all that is on them; a device that comes with one later brings it
+ * anew. Marks of erased desks stay, and so do the desks of made-up work.
+ */
+export async function clearUnused(db: Database, now: Date, days: number): Promise<number> {
+	const before = dayOf(new Date(now.getTime() - days * 86_400_000));
+	return db('desk')
+		.where({ erased: false })
+		.whereNotIn('id', [DEMO_DESK, TERM_DESK])
+		.andWhere('used', '<', before)
+		.delete();
+}
 
 /** Clears desks away on which nothing is kept, once nobody used them for a while. Marks of erased desks stay. */
 export async function clearEmpty(db: Database, now: Date): Promise<number> {

@@ -11,6 +11,8 @@ export type PageFiles = {
 	 * @example pageAt('/desk/own-abc') // 'desk/[name]'
 	 */
 	readonly pageAt: (path: string) => string;
+	/** Whether a page is the one that says there is nothing here. */
+	readonly isNothing: (page: string) => boolean;
 	/** The text of a page. */
 	readonly textOf: (page: string) => string;
 	/** What the content security policy says of the scripts that stand in the pages themselves. */
@@ -51,6 +53,7 @@ export function pageFiles(folder: string): PageFiles {
 			const at = [name, `${name}/index`].find((one) => texts.has(one));
 			return at ?? anyIn.get(name.split('/').slice(0, -1).join('/')) ?? nothing;
 		},
+		isNothing: (page) => page === NOTHING_HERE,
 		textOf: (page) => texts.get(page) ?? '',
 		scriptSources: [...new Set(scripts)].map(sourceOf),
 	};

@@ -46,7 +46,10 @@ const devices = route({
 	who: 'desk',
 	reply: devicesSchema,
 	codes: ['no-desk', 'erased'],
-	answer: async ({ parts: { db }, by: { desk, key } }) => ({ devices: [...(await listDevices(db, desk, key))] }),
+	answer: async ({ parts: { db, keepDays }, by: { desk, key } }) => ({
+		devices: [...(await listDevices(db, desk, key))],
+		keepDays,
+	}),
 });
 
 const addDevice = route({
@@ -57,8 +60,9 @@ const addDevice = route({
 	body: newKeySchema,
 	reply: doneSchema,
 	codes: ['no-desk', 'erased', 'shape', 'not-json', 'too-much'],
-	answer: async ({ parts: { db, now }, by: { desk }, body }) => {
+	answer: async ({ ctx, parts: { db, now, note }, by: { desk }, body }) => {
 		if (!(await addKey(db, desk, body, now(), KEYS_LIMIT))) fullOfKeys();
+		note(ctx, 'key-added', { desk, kind: body.kind });
 		return DONE;
 	},
 });
@@ -72,7 +76,10 @@ const removeDevice = route({
 	codes: ['no-desk', 'erased'],
 	answer: async (asked) => {
 		const { parts, by, params } = asked;
-		if (await shutOut(parts.db, by.desk, params.id ?? '')) await told(asked);
+		if (await shutOut(parts.db, by.desk, params.id ?? '')) {
+			parts.note(asked.ctx, 'key-shut-out', { desk: by.desk });
+			await told(asked);
+		}
 		return DONE;
 	},
 });
@@ -84,8 +91,9 @@ const code = route({
 	who: 'desk',
 	reply: madeCodeSchema,
 	codes: ['no-desk', 'erased', 'too-much'],
-	answer: async ({ parts: { db, now }, by: { desk, key } }) => {
+	answer: async ({ ctx, parts: { db, now, note }, by: { desk, key } }) => {
 		await hasRoom(db, desk, key);
+		note(ctx, 'code-made', { desk });
 		return makeCode(db, desk, now());
 	},
 });
@@ -98,7 +106,7 @@ const join = route({
 	body: joinSchema,
 	reply: joinedSchema,
 	codes: ['no-code', 'shape', 'not-json', 'too-many'],
-	answer: async ({ ctx, parts: { db, now, limits, turns }, body: { code, hash, says } }) => {
+	answer: async ({ ctx, parts: { db, now, limits, turns, note }, body: { code, hash, says } }) => {
 		// A code by itself stands five wrong tries; who guesses at many is stopped by what they come with.
 		if (await limits.isReached('codeFrom', hash)) await limits.count(ctx, 'codeFrom', hash);
 		// Past the limit of an address codes are tried slowly, one after another: a right one is still taken.
@@ -115,6 +123,7 @@ const join = route({
 			);
 		}
 		if (!(await addKey(db, desk, { hash, kind: 'device', says }, now(), KEYS_LIMIT))) fullOfKeys();
+		note(ctx, 'code-used', { desk });
 		return { desk };
 	},
 });
@@ -128,6 +137,7 @@ const erase = route({
 	codes: ['no-desk', 'erased'],
 	answer: async (asked) => {
 		await eraseDesk(asked.parts.db, asked.by.desk);
+		asked.parts.note(asked.ctx, 'desk-erased', { desk: asked.by.desk });
 		await told(asked);
 		return DONE;
 	},

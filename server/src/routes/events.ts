@@ -61,13 +61,22 @@ export const events: Route = route({
 			deaf();
 			stream.end();
 		};
+		/** Whether the key opens the desk still; where it does not, that is told and the stream ends. */
+		const isOpen = async (): Promise<boolean> => {
+			const access = await accessTo(db, desk, hash);
+			if (access.is === 'open') return true;
+			send('closed', { is: access.is === 'erased' ? 'erased' : 'shut' });
+			end();
+			return false;
+		};
+		const changed = ({ seq, heads = [] }: Extract<Told, { readonly seq: number }>) =>
+			send('changed', { seq, heads, generation: of });
 		const hear = (told: Told) => {
-			if ('seq' in told) return send('changed', { seq: told.seq, heads: told.heads ?? [], generation: of });
-			accessTo(db, desk, hash).then((access) => {
-				if (access.is === 'open') return;
-				send('closed', { is: access.is === 'erased' ? 'erased' : 'shut' });
-				end();
-			}, end);
+			if ('keys' in told) return isOpen().then(() => {}, end);
+			// Something may have been missed, also that the key was taken away.
+			if (told.seq === 0) isOpen().then((is) => is && changed(told), end);
+			else changed(told);
+			return undefined;
 		};
 		const deaf = events.listen(desk, hear);
 		const beat = setInterval(() => stream.write(':\n\n'), BEAT_MS);
@@ -87,7 +96,8 @@ export const events: Route = route({
 		ctx.body = stream;
 		// Listened to first and asked afterwards, so that nothing falls between the two.
 		try {
-			send('changed', { seq: await seqOf(db, desk), heads: [], generation: of });
+			// The key may have been taken away since it was looked at, before this was listened to.
+			if (await isOpen()) changed({ desk, seq: await seqOf(db, desk) });
 		} catch (error) {
 			stream.destroy();
 			throw error;

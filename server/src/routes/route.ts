@@ -6,6 +6,7 @@ import type { Keeping } from '../keeping/create-keeping';
 import type { Database } from '../keeping/database';
 import type { Events } from '../keeping/events';
 import type { Limits } from '../limits';
+import type { NoteEvent } from '../security-log';
 import type { Turns } from '../turns';
 
 /** What a route has at hand. */
@@ -21,6 +22,10 @@ export type RouteParts = {
 	readonly turns: Turns;
 	/** Streams that are open, so that a stop can end them. */
 	readonly streams: Set<{ end(): unknown }>;
+	/** Notes an event of security. */
+	readonly note: NoteEvent;
+	/** After how many days desks that nobody used are cleared away; null where they never are. */
+	readonly keepDays: number | null;
 	/** The generation of the database, which every reply about a desk carries. */
 	readonly generation: () => Promise<string>;
 };

@@ -116,8 +116,10 @@ const keep = route({
 		'generation',
 		'unreadable',
 		'full',
+		'too-many',
 	],
 	answer: async ({ ctx, parts: { keeping, now, admission }, by, params: { id = '' }, body }) => {
+		await admission.countBytes(ctx, by.desk, Buffer.byteLength(ctx.request.rawBody ?? ''));
 		const kept = await keeping.keep(by.desk, by.hash, id, body, now());
 		if (kept.came === 'no-desk') {
 			// The key fitted a moment ago: what it is now says whether the desk was erased.
