@@ -144,10 +144,35 @@ export const shownSchema = z.discriminatedUnion('is', [
 export type Shown = z.infer<typeof shownSchema>;
 
 /** A link to look at, as it is made: its id and the hash of its secret, both from the device. */
-export const newLookSchema = z.object({ id: idSchema, hash: hashSchema, shows: shownSchema });
+export const newLookSchema = z.object({
+	id: idSchema,
+	hash: hashSchema,
+	shows: shownSchema,
+	/** How long it holds: 30 days, or until it is taken back. */
+	lasts: z.enum(['month', 'always']).default('month'),
+});
+
+export type NewLook = z.infer<typeof newLookSchema>;
+
+/** The reply to a link that was made: until when it holds; null where it has no end. */
+export const madeLookSchema = z.object({ until: z.string().nullable() });
+
+/** What happened on a desk, for all who have a key of it. */
+export const deskEventSchema = z.object({
+	at: z.string(),
+	what: z.enum(['joined', 'sheet', 'shut-out']),
+	/** What the device called itself; nothing of a recovery sheet. */
+	says: z.string(),
+});
+
+export type DeskEvent = z.infer<typeof deskEventSchema>;
+
+export const historySchema = z.object({ events: z.array(deskEventSchema) });
 
 export const looksSchema = z.object({
-	looks: z.array(z.object({ id: idSchema, shows: shownSchema, made: z.string() })),
+	looks: z.array(
+		z.object({ id: idSchema, shows: shownSchema, made: z.string(), until: z.string().nullable().default(null) }),
+	),
 });
 
 export type ListedLook = z.infer<typeof looksSchema>['looks'][number];

@@ -1,4 +1,5 @@
 import { clearEmpty } from '../src/keeping/desks';
+import { noteOnDesk } from '../src/keeping/history';
 import { type Answered, Asker, KINDS, newDesk, newKey, type ServedHere } from './served';
 
 const BODY = { exercise: 'new-snow', steps: [{ do: 'answer', text: '1.16' }] };
@@ -146,6 +147,15 @@ describe.each(KINDS)('desks and their keys on $name', (kind) => {
 			expect(JSON.stringify(seen.body)).not.toContain(desk);
 			expect((await visitor.get(`/desks/${desk}/works`)).status).toBe(404);
 			expect((await another().get(`/looks/${id}`)).status).toBe(404);
+			// It ends after thirty days, where it is not said otherwise.
+			const ended = new Asker(
+				(await kind.serve({ now: () => new Date(Date.now() + 31 * 86_400_000) })).url,
+				visitor.key,
+			);
+			expect((await ended.get(`/looks/${id}`)).status).toBe(404);
+			const lasting = { id, hash: visitor.hash, shows, lasts: 'always' };
+			expect((await mine.ask('POST', `/desks/${desk}/looks`, lasting)).body).toEqual({ until: null });
+			expect((await ended.get(`/looks/${id}`)).status).toBe(200);
 			await mine.ask('DELETE', `/desks/${desk}/looks/${id}`);
 			expect((await visitor.get(`/looks/${id}`)).body).toEqual((await visitor.get('/looks/look-never-made')).body);
 		}
@@ -204,6 +214,18 @@ describe.each(KINDS)('desks and their keys on $name', (kind) => {
 		expect(await served.db('desk').where({ id: empty })).toHaveLength(1);
 		await clearEmpty(served.db, after(92));
 		expect(await served.db('desk').whereIn('id', [used, empty, desk]).select('id')).toHaveLength(2);
+	});
+
+	it('tell all who have a key who joined and who was shut out', async () => {
+		const other = await joined();
+		await mine.ask('POST', `/desks/${desk}/keys`, { hash: another().hash, kind: 'sheet', says: '' });
+		const { devices } = (await other.get(`/desks/${desk}/keys`)).body;
+		await other.ask('DELETE', `/desks/${desk}/keys/${devices.find(({ kind }: Answered) => kind === 'sheet').id}`);
+		const { events } = (await mine.get(`/desks/${desk}/history`)).body;
+		expect(events.map(({ what }: Answered) => what)).toEqual(['shut-out', 'sheet', 'joined']);
+		for (let i = 0; i < 60; i++) await noteOnDesk(served.db, desk, { what: 'joined', says: `${i}` }, new Date());
+		const { events: last } = (await mine.get(`/desks/${desk}/history`)).body;
+		expect([last.length, last[0].says, last.at(-1).says]).toEqual([50, '59', '10']);
 	});
 
 	describe('events', () => {

@@ -18,6 +18,7 @@ import { Part } from '../ui/part';
 import { Words } from '../ui/words';
 import { AnotherDevice } from './another-device';
 import { DevicesPart } from './devices-part';
+import { HistoryPart } from './history-part';
 import { LooksPart } from './looks-part';
 import { RecoveryPart } from './recovery-part';
 import { Row, Rows } from './rows';
@@ -111,6 +112,7 @@ function Parts({ here }: { readonly here: DeskHere }) {
 			<DevicesPart server={server} devices={devices} onChanged={again} />
 			<RecoveryPart desk={here.id} server={server} onMade={() => void again()} />
 			<LooksPart server={server} />
+			<HistoryPart server={server} of={devices} />
 		</>
 	);
 }

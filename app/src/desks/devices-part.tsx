@@ -1,7 +1,7 @@
 import type { ListedDevice } from '@tidy-sum/schema/desk';
 import { useState } from 'react';
 import { sayFailed } from '../store/desk-acts';
-import type { Answer, DeskOnServer } from '../sync/server-store';
+import type { Answer, DeskOnServer, Devices } from '../sync/server-store';
 import { Confirm } from '../ui/confirm';
 import { dateText } from '../ui/dates';
 import { Notice } from '../ui/notice';
@@ -11,7 +11,7 @@ import { Row, Rows } from './rows';
 
 type Props = {
 	readonly server: DeskOnServer;
-	readonly devices: Answer<readonly ListedDevice[]> | null;
+	readonly devices: Answer<Devices> | null;
 	readonly onChanged: () => Promise<void>;
 };
 
@@ -34,7 +34,7 @@ export function DevicesPart({ server, devices, onChanged }: Props) {
 			{devices === null ? <Words tone="soft">One moment…</Words> : null}
 			{devices && devices.came !== 'here' ? <Notice testID="devices-why">{sayFailed(devices)}</Notice> : null}
 			<Rows>
-				{(devices?.came === 'here' ? devices.value : []).map((device, i) => (
+				{(devices?.came === 'here' ? devices.value.devices : []).map((device, i) => (
 					<Row
 						key={device.id}
 						title={`${device.kind === 'sheet' ? 'A recovery sheet' : device.says || 'A device'}${device.here ? ' (this one)' : ''}`}
@@ -60,6 +60,12 @@ export function DevicesPart({ server, devices, onChanged }: Props) {
 					/>
 				))}
 			</Rows>
+			{devices?.came === 'here' && devices.value.keepDays !== null ? (
+				<Words size="small" tone="soft">
+					This server clears a desk away that nobody used for {devices.value.keepDays} days. What lies on a device stays
+					there.
+				</Words>
+			) : null}
 			<Notice testID="shut-why">{why}</Notice>
 		</Part>
 	);

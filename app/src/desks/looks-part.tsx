@@ -20,6 +20,12 @@ function titleOf({ shows }: ListedLook, works: WorksState): string {
 	return entry ? titleOfWork(works, entry.body.exercise) : 'A line that is not here';
 }
 
+function sayEnd({ until }: ListedLook): string {
+	if (until === null) return 'without an end';
+	const isOver = Date.parse(until) <= Date.now();
+	return `${isOver ? 'ended' : 'holds until'} ${dateText(Date.parse(until))}`;
+}
+
 /** The links to look at that were made, each of which can be taken back. */
 export function LooksPart({ server }: { readonly server: DeskOnServer }) {
 	const works = useAppSelector((state) => state.works);
@@ -43,7 +49,7 @@ export function LooksPart({ server }: { readonly server: DeskOnServer }) {
 					<Row
 						key={look.id}
 						title={titleOf(look, works)}
-						says={`made on ${dateText(Date.parse(look.made))}`}
+						says={`made on ${dateText(Date.parse(look.made))}, ${sayEnd(look)}`}
 						act={
 							<Button
 								label="Take it back"

@@ -146,7 +146,7 @@ export async function leave({ id, key, kept }: DeskHere, now: number): Promise<v
 	if (kept) {
 		const server = deskOnServer(id, key);
 		const devices = await server.devices();
-		const here = devices.came === 'here' ? devices.value.find((one) => one.here) : undefined;
+		const here = devices.came === 'here' ? devices.value.devices.find((one) => one.here) : undefined;
 		if (here) await server.shutOut(here.id);
 	}
 	stopEverywhere();

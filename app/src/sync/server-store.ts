@@ -2,9 +2,11 @@ import { conflictSchema, errorSchema, type StoredWork, workSchema, worksSchema, 
 import {
 	changedSchema,
 	changesSchema,
+	type DeskEvent,
 	devicesSchema,
 	GENERATION_HEADER,
 	type Head,
+	historySchema,
 	joinedSchema,
 	keptSchema,
 	type ListedDevice,
@@ -12,6 +14,8 @@ import {
 	lookedAtSchema,
 	looksSchema,
 	madeCodeSchema,
+	madeLookSchema,
+	type NewLook,
 	type Shown,
 	sumSchema,
 	type TriesOf,
@@ -77,15 +81,22 @@ export type ServerStore = {
 	readonly listen: (hear: (heard: Heard) => void, stop: AbortSignal) => Promise<boolean>;
 };
 
+/** What opens a desk, and how long the server keeps it without use. */
+export type Devices = { readonly devices: readonly ListedDevice[]; readonly keepDays: number | null };
+
 /** What only the pages about desks and devices ask of the server. */
 export type DeskOnServer = {
-	readonly devices: () => Promise<Answer<readonly ListedDevice[]>>;
+	/** What opens it, and after how many days without use the server clears it away; null where it never does. */
+	readonly devices: () => Promise<Answer<Devices>>;
+	/** Who joined it and who was shut out, the last first. */
+	readonly history: () => Promise<Answer<readonly DeskEvent[]>>;
 	readonly addKey: (hash: string, kind: 'device' | 'sheet', says: string) => Promise<Answer<null>>;
 	readonly shutOut: (id: string) => Promise<Answer<null>>;
 	readonly makeCode: () => Promise<Answer<{ readonly code: string; readonly until: string }>>;
 	readonly eraseDesk: () => Promise<Answer<null>>;
 	readonly looks: () => Promise<Answer<readonly ListedLook[]>>;
-	readonly makeLook: (id: string, hash: string, shows: Shown) => Promise<Answer<null>>;
+	/** Makes a link, or gives it another end; until when it holds. */
+	readonly makeLook: (look: NewLook) => Promise<Answer<string | null>>;
 	readonly takeBack: (id: string) => Promise<Answer<null>>;
 };
 
@@ -267,14 +278,15 @@ export function deskOnServer(desk: string, key: string): DeskOnServer {
 	const remove = async (path: string) =>
 		done(await answerOf(request(`${at}${path}`, { method: 'DELETE', key }), anySchema));
 	return {
-		devices: async () =>
-			mapped(await answerOf(request(`${at}/keys`, { key }), devicesSchema), ({ devices }) => devices),
+		devices: () => answerOf(request(`${at}/keys`, { key }), devicesSchema),
+		history: async () =>
+			mapped(await answerOf(request(`${at}/history`, { key }), historySchema), ({ events }) => events),
 		addKey: async (hash, kind, says) => done(await answerOf(post('/keys', { hash, kind, says }), anySchema)),
 		shutOut: (id) => remove(`/keys/${id}`),
 		makeCode: () => answerOf(post('/codes'), madeCodeSchema),
 		eraseDesk: () => remove(''),
 		looks: async () => mapped(await answerOf(request(`${at}/looks`, { key }), looksSchema), ({ looks }) => looks),
-		makeLook: async (id, hash, shows) => done(await answerOf(post('/looks', { id, hash, shows }), anySchema)),
+		makeLook: async (look) => mapped(await answerOf(post('/looks', look), madeLookSchema), ({ until }) => until),
 		takeBack: (id) => remove(`/looks/${id}`),
 	};
 }

@@ -1,4 +1,4 @@
-import type { Shown } from '@tidy-sum/schema/desk';
+import type { NewLook, Shown } from '@tidy-sum/schema/desk';
 import { useState } from 'react';
 import { deskOpen, sayFailed } from '../store/desk-acts';
 import { useAppSelector } from '../store/store';
@@ -10,6 +10,7 @@ import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { copied } from '../ui/copied';
+import { dateText } from '../ui/dates';
 import { Words } from '../ui/words';
 
 type Props = {
@@ -25,18 +26,33 @@ export function ShowLink({ shows, what }: Props) {
 	const isSent = useAppSelector(({ works }) => shows.is === 'round' || (works.byId[shows.id]?.version ?? 0) > 0);
 	const [said, setSaid] = useState('');
 	const [link, setLink] = useState('');
-	const make = async () => {
+	const [made, setMade] = useState<NewLook | null>(null);
+	const send = async (look: NewLook) => {
 		const here = await deskOpen(desk);
-		if (!here || !onServer || !isSent)
+		if (!here) return null;
+		const answer = await deskOnServer(here.id, here.key).makeLook(look);
+		if (answer.came === 'here') return { until: answer.value };
+		setSaid(sayFailed(answer));
+		return null;
+	};
+	const make = async () => {
+		if (!onServer || !isSent)
 			return setSaid(`The server does not have ${what} yet. Once it is sent, it can be shown; try again in a moment.`);
 		const [id, secret] = [newId(), newKey()];
-		const answer = await deskOnServer(here.id, here.key).makeLook(id, hashOf(secret), shows);
-		if (answer.came !== 'here') return setSaid(sayFailed(answer));
-		const made = `${globalThis.location.origin}/look#${id}.${secret}`;
-		setLink(made);
+		const look = { id, hash: hashOf(secret), shows, lasts: 'month' } as const;
+		const sent = await send(look);
+		if (!sent) return;
+		setMade(look);
+		const address = `${globalThis.location.origin}/look#${id}.${secret}`;
+		setLink(address);
 		setSaid(
-			`${(await copied(made)) ? 'The link is copied. ' : ''}Whoever has it sees ${what} and how it came about, and can change nothing. Take it back under Settings, Desks and devices.`,
+			`${(await copied(address)) ? 'The link is copied. ' : ''}Whoever has it sees ${what} and how it came about, and can change nothing. ${sent.until ? `It ends on ${dateText(Date.parse(sent.until))}. ` : ''}Take it back under Settings, Desks and devices.`,
 		);
+	};
+	const withoutEnd = async () => {
+		if (!made || !(await send({ ...made, lasts: 'always' }))) return;
+		setMade(null);
+		setSaid('The link has no end now. Take it back under Settings, Desks and devices.');
 	};
 	return (
 		<Box style={styles.show}>
@@ -51,6 +67,16 @@ export function ShowLink({ shows, what }: Props) {
 			<Words size="small" role="status" aria-live="polite" testID="look-says">
 				{said}
 			</Words>
+			{made ? (
+				<Box style={styles.row}>
+					<Button
+						label="Without an end"
+						say="until you take it back"
+						onPress={() => void withoutEnd().catch(() => setSaid('This could not be done here. Try once more.'))}
+						testID="look-lasting"
+					/>
+				</Box>
+			) : null}
 			{link ? (
 				<Words size="small" style={styles.link} testID="look-link">
 					{link}

@@ -3,12 +3,14 @@ import * as desksAndWorks from './001-desks-and-works';
 import * as keysAndChanges from './002-keys-and-changes';
 import * as limits from './003-limits';
 import * as generation from './004-generation';
+import * as history from './005-history';
 
 const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'001-desks-and-works': desksAndWorks,
 	'002-keys-and-changes': keysAndChanges,
 	'003-limits': limits,
 	'004-generation': generation,
+	'005-history': history,
 };
 
 /** The migrations in order. To add one is to add one file and one row. */

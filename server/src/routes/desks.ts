@@ -2,16 +2,19 @@ import { setTimeout } from 'node:timers/promises';
 import {
 	devicesSchema,
 	doneSchema,
+	historySchema,
 	joinedSchema,
 	joinSchema,
 	looksSchema,
 	madeCodeSchema,
+	madeLookSchema,
 	newKeySchema,
 	newLookSchema,
 } from '@tidy-sum/schema/desk';
 import { RequestFault } from '../errors';
 import type { Database } from '../keeping/database';
 import { addKey, eraseDesk, listDevices, makeCode, shutOut, takeCode } from '../keeping/desks';
+import { historyOf, noteOnDesk } from '../keeping/history';
 import { addLook, LOOKS_LIMIT, listLooks, takeBack } from '../keeping/looks';
 import { type Asked, type Route, route } from './route';
 
@@ -63,6 +66,8 @@ const addDevice = route({
 	answer: async ({ ctx, parts: { db, now, note }, by: { desk }, body }) => {
 		if (!(await addKey(db, desk, body, now(), KEYS_LIMIT))) fullOfKeys();
 		note(ctx, 'key-added', { desk, kind: body.kind });
+		const what = body.kind === 'sheet' ? 'sheet' : 'joined';
+		await noteOnDesk(db, desk, { what, says: body.says }, now());
 		return DONE;
 	},
 });
@@ -76,7 +81,9 @@ const removeDevice = route({
 	codes: ['no-desk', 'erased'],
 	answer: async (asked) => {
 		const { parts, by, params } = asked;
-		if (await shutOut(parts.db, by.desk, params.id ?? '')) {
+		const out = (await listDevices(parts.db, by.desk, by.key)).find(({ id }) => id === params.id);
+		if (out && (await shutOut(parts.db, by.desk, out.id))) {
+			await noteOnDesk(parts.db, by.desk, { what: 'shut-out', says: out.says }, parts.now());
 			parts.note(asked.ctx, 'key-shut-out', { desk: by.desk });
 			await told(asked);
 		}
@@ -124,6 +131,7 @@ const join = route({
 		}
 		if (!(await addKey(db, desk, { hash, kind: 'device', says }, now(), KEYS_LIMIT))) fullOfKeys();
 		note(ctx, 'code-used', { desk });
+		await noteOnDesk(db, desk, { what: 'joined', says }, now());
 		return { desk };
 	},
 });
@@ -143,6 +151,16 @@ const erase = route({
 	},
 });
 
+const history = route({
+	method: 'get',
+	path: '/desks/:desk/history',
+	says: 'Who joined a desk and who was shut out, and when: the last 50, the last first.',
+	who: 'desk',
+	reply: historySchema,
+	codes: ['no-desk', 'erased'],
+	answer: async ({ parts: { db }, by: { desk } }) => ({ events: [...(await historyOf(db, desk))] }),
+});
+
 const looks = route({
 	method: 'get',
 	path: '/desks/:desk/looks',
@@ -156,15 +174,16 @@ const looks = route({
 const makeLook = route({
 	method: 'post',
 	path: '/desks/:desk/looks',
-	says: 'Makes a link to look at one piece of work, or at one Round. Its id and its secret are made on the device; the hash of the secret is kept.',
+	says: 'Makes a link to look at one piece of work, or at one Round, for 30 days or without an end. Its id and its secret are made on the device; the hash of the secret is kept. The same link again is given another end.',
 	who: 'desk',
 	body: newLookSchema,
-	reply: doneSchema,
+	reply: madeLookSchema,
 	codes: ['no-desk', 'erased', 'shape', 'not-json', 'too-much'],
 	answer: async ({ parts: { db, now }, by: { desk }, body }) => {
-		if (!(await addLook(db, desk, body, now())))
+		const until = await addLook(db, desk, body, now());
+		if (until === false)
 			throw new RequestFault(413, 'too-much', `A desk has up to ${LOOKS_LIMIT} links to look at. Take one back first.`);
-		return DONE;
+		return { until };
 	},
 });
 
@@ -189,6 +208,7 @@ export const DESKS: readonly Route[] = [
 	code,
 	join,
 	erase,
+	history,
 	looks,
 	makeLook,
 	takeLookBack,

@@ -9,18 +9,18 @@ import { type Route, route } from './route';
 export const look: Route = route({
 	method: 'get',
 	path: '/looks/:id',
-	says: 'What a link to look at shows, by its secret. A link that was taken back is as one that never was.',
+	says: 'What a link to look at shows, by its secret. A link that was taken back or has ended is as one that never was.',
 	who: 'anyone',
 	reply: lookedAtSchema,
 	codes: ['no-look', 'too-many'],
-	answer: async ({ ctx, parts: { db, limits }, params: { id = '' } }) => {
-		const found = await lookAt(db, id, hashOf(keyOf(ctx) ?? ''));
+	answer: async ({ ctx, parts: { db, limits, now }, params: { id = '' } }) => {
+		const found = await lookAt(db, id, hashOf(keyOf(ctx) ?? ''), now());
 		if (found) return { shows: found.shows, works: [...found.works] };
 		await limits.count(ctx, 'stranger', ctx.ip);
 		throw new RequestFault(
 			404,
 			'no-look',
-			'There is nothing to look at here. The link was taken back, or is not whole.',
+			'There is nothing to look at here. The link was taken back, has ended, or is not whole.',
 		);
 	},
 });

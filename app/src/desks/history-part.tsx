@@ -1,0 +1,48 @@
+import type { DeskEvent } from '@tidy-sum/schema/desk';
+import { useMemo } from 'react';
+import { sayFailed } from '../store/desk-acts';
+import type { DeskOnServer } from '../sync/server-store';
+import { dateText } from '../ui/dates';
+import { Notice } from '../ui/notice';
+import { Part } from '../ui/part';
+import { Words } from '../ui/words';
+import { Row, Rows } from './rows';
+import { useAnswer } from './use-answer';
+
+/** What happened, in words; `by` is what the device called itself. */
+const SAYS: Readonly<Record<DeskEvent['what'], (by: string) => string>> = {
+	joined: (by) => `${by || 'A device'} joined`,
+	sheet: () => 'A recovery sheet was made',
+	'shut-out': (by) => `${by || 'A device or a recovery sheet'} was shut out`,
+};
+
+type Props = {
+	readonly server: DeskOnServer;
+	/** When it changes, what happened is asked for again. */
+	readonly of: unknown;
+};
+
+/** Who joined the desk and who was shut out: a device that somebody else let in is seen here. */
+export function HistoryPart({ server, of }: Props) {
+	// biome-ignore lint/correctness/useExhaustiveDependencies: asked for again when what opens the desk has changed.
+	const [events] = useAnswer(useMemo(() => () => server.history(), [server, of]));
+	const list = events?.came === 'here' ? events.value : [];
+	return (
+		<Part title="What happened on this desk" testID="desk-history" noPrint>
+			{events?.came === 'here' && list.length === 0 ? (
+				<Words>Nobody has joined it and nobody was shut out.</Words>
+			) : null}
+			<Rows>
+				{list.map(({ at, what, says }, i) => (
+					<Row
+						key={`${at} ${what} ${says}`}
+						title={SAYS[what](says)}
+						says={`on ${dateText(Date.parse(at))}`}
+						testID={`desk-event-${i + 1}`}
+					/>
+				))}
+			</Rows>
+			<Notice testID="history-why">{events && events.came !== 'here' ? sayFailed(events) : ''}</Notice>
+		</Part>
+	);
+}
