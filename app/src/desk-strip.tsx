@@ -3,8 +3,7 @@ import { useState } from 'react';
 import { beginDesk, goOnApart, openDemo, openOther } from './store/desk-acts';
 import { useAppDispatch, useAppSelector, useAppStore } from './store/store';
 import { takeMyWork } from './store/take-my-work';
-import { sayKeeping } from './sync/said-keeping';
-import { linkAsks } from './sync/sync-slice';
+import { type Keeping, linkAsks } from './sync/sync-slice';
 import { Button } from './ui/button';
 import { Strip } from './ui/strip';
 
@@ -102,6 +101,14 @@ function TakeWork({ onSaid }: { readonly onSaid: (says: string) => void }) {
 	return <Button label="All my work as a file" onPress={() => void take()} testID="strip-take" />;
 }
 
+/** Where a change is that the device refused. */
+const REFUSED: Readonly<Record<Keeping, string>> = {
+	both: 'It is on the server. This device may be full.',
+	sending: 'It is on its way to the server. This device may be full.',
+	device: 'The server is away as well: it lasts as long as this page is open. This device may be full.',
+	refused: 'The server did not take it either: it lasts as long as this page is open. This device may be full.',
+};
+
 /** Says that the device refuses to keep the last change, for as long as it does. */
 function SaysRefused() {
 	const [said, setSaid] = useState('');
@@ -110,7 +117,7 @@ function SaysRefused() {
 	return (
 		<Strip
 			title="This device could not keep the last change."
-			says={said || `${sayKeeping(sync)} The device may be full.`}
+			says={said || REFUSED[sync.keeping]}
 			testID="device-refuses"
 		>
 			<TakeWork onSaid={setSaid} />

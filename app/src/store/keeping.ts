@@ -8,6 +8,7 @@ import type { Place } from '../sync/place';
 import { deskOnServer, serverStore } from '../sync/server-store';
 import { deskOpened } from '../sync/sync-slice';
 import { keepsUntil } from './device';
+import { insist } from './insist';
 import type { AppStore } from './store';
 
 /** The copy of a demo desk that this device has, made where it has none; null where it cannot be made. */
@@ -44,7 +45,7 @@ export function keepDeskInStep({ store, device, desk, place, here }: Parts): voi
 		isKept: desk.kept,
 		onKept: () => {
 			store.dispatch(deskOpened({ desk: desk.id, onServer: true }));
-			void keepDesk(device, { ...desk, kept: true }).catch(() => {});
+			void insist(() => keepDesk(device, { ...desk, kept: true }));
 		},
 		onErased: async () => {
 			await leaveDesk(device, desk.id);

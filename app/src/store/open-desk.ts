@@ -11,10 +11,10 @@ import {
 	accessIs,
 	comingIs,
 	deskOpened,
-	fleeting,
 	holdsAll,
 	kept,
 	type LinkAsks,
+	lastingIs,
 	linkAsks,
 	setAside,
 } from '../sync/sync-slice';
@@ -22,6 +22,7 @@ import { windowsOf } from '../sync/windows';
 import { readFirst } from '../work/read-first';
 import { foundBeside, goneThere, loaded, readHere, type WorkEntry } from '../work/works-reducer';
 import { keepsUntil, openDevice, stopKeeping } from './device';
+import { insist } from './insist';
 import type { AppStore } from './store';
 
 /** What keeps the desk in step with the server: it comes when there is something to ask or to tell. */
@@ -112,10 +113,16 @@ async function readDesk(device: DeviceStore, desk: string): Promise<Read> {
 export async function openDesk(store: AppStore, now: number = Date.now()): Promise<void> {
 	await layRoundOfPage();
 	const { device, lasting } = await openDevice();
-	if (!lasting) store.dispatch(fleeting());
+	if (!lasting) store.dispatch(lastingIs(false));
 	const { desk, asks, isNew } = await deskToOpen(device, now);
 	const here = { ...desk, opened: now };
-	void noteOpened(device, here, isNew === true).catch(() => {});
+	// Where the desk itself cannot be noted it ends with the page, whatever else is kept of it.
+	void insist(
+		() => noteOpened(device, here, isNew === true),
+		(taken) => {
+			if (store.getState().sync.lasting !== (lasting && taken)) store.dispatch(lastingIs(lasting && taken));
+		},
+	);
 	const { works, aside, place, first, read } = isNew ? NOTHING : await readDesk(device, desk.id);
 	store.dispatch(loaded(works));
 	if (first.length) {

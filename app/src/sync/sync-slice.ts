@@ -52,8 +52,8 @@ export const syncSlice = createSlice({
 			...payload,
 		}),
 		kept: (state, { payload }: PayloadAction<Keeping>) => ({ ...state, keeping: payload }),
-		/** This browser gives no store: what is done lasts on the device only while the page is open. */
-		fleeting: (state) => ({ ...state, lasting: false }),
+		/** Whether the browser gives a store: else what is done lasts on the device only while the page is open. */
+		lastingIs: (state, { payload }: PayloadAction<boolean>) => ({ ...state, lasting: payload }),
 		/** The device has refused something that was to be kept on it, or has taken all of it since. */
 		holdsAll: (state, { payload }: PayloadAction<boolean>) => ({ ...state, holds: payload }),
 		/** Pieces of work that cannot be read: they are set aside where they are, and hide none of the others. */
@@ -69,5 +69,5 @@ export const syncSlice = createSlice({
 	},
 });
 
-export const { deskOpened, kept, fleeting, holdsAll, setAside, accessIs, wanted, comingIs, linkAsks } =
+export const { deskOpened, kept, lastingIs, holdsAll, setAside, accessIs, wanted, comingIs, linkAsks } =
 	syncSlice.actions;

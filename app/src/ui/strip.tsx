@@ -37,5 +37,5 @@ const useStyles = makeStyles((palette) => ({
 		backgroundColor: palette.pineWash,
 	},
 	words: { flex: 1, minWidth: 220 },
-	acts: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+	acts: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s, maxWidth: '100%' },
 }));
