@@ -1,6 +1,7 @@
 import { readProblem } from '@tidy-sum/core/problem';
 import { handedLink, readHandedLink } from '@tidy-sum/exchange/handed-link';
 import type { KeptProblem, Step, WorkBody } from '@tidy-sum/schema';
+import { canBeWorked } from '../src/bring/can-be-worked';
 import { takeIn, workedOf } from '../src/bring/take-in';
 import { type AppStore, makeStore } from '../src/store/store';
 import { broughtIn, pathOf, titleNamed } from '../src/work/brought';
@@ -313,5 +314,17 @@ describe('what is handed on', () => {
 		const other = makeStore();
 		other.dispatch(did('own-z', takingIn(handedOf(worksOf(store), 'own-a'), 'own-z')));
 		expect(exercise(other, 'own-z')).toMatchObject({ title: 'Gust', start: { number: '3.6', unit: 'm/s' } });
+	});
+
+	it('is worked once before it is taken in: what makes no line is not', () => {
+		const store = storeWith(['own-a', pose(WIND)]);
+		const handed = handedOf(worksOf(store), 'own-a');
+		expect(canBeWorked(handed)).toBe(true);
+		expect(
+			canBeWorked({ ...handed, problems: [handed.problems[0], handed.problems[0]] as typeof handed.problems }),
+		).toBe(true);
+		const [good] = handed.problems;
+		const spoiled = { ...good, told: { ...good?.told, start: { number: '3.6', unit: '###' } } };
+		expect(canBeWorked({ ...handed, problems: [spoiled] } as typeof handed)).toBe(false);
 	});
 });

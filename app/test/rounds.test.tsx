@@ -106,6 +106,20 @@ describe('a try', () => {
 		expect(kept?.tries).toHaveLength(1);
 	});
 
+	it('is kept at once, and its slips are named after it; a search that fails is not “no slip”', async () => {
+		await makeRound(CODE);
+		const name = roundName(CODE, 0);
+		const store = makeStore();
+		store.dispatch(did(name, { do: 'answer', text: '5 V' }));
+		const checked = store.dispatch(checkWork(name, 5));
+		const tries = () => Object.values(store.getState().works.byId)[0]?.body.tries;
+		for (let turn = 0; turn < 3 && !tries(); turn++) await Promise.resolve();
+		expect(tries()).toMatchObject([{ right: false, answer: '5 V', slips: [], unnamed: true }]);
+		await checked;
+		expect(tries()?.[0]).not.toHaveProperty('unnamed');
+		expect(tries()?.[0]?.slips).toContain('unit-wrong');
+	});
+
 	it('counts for its skill, all Rounds and lines together', () => {
 		const { works } = storeWith([0, made(false)], [0, made(true)], [1, made(true)]).getState();
 		const begun = begunRounds(bodiesIn(works));

@@ -73,6 +73,18 @@ async function settled(windows: readonly Window[]): Promise<void> {
 	}
 }
 
+/** Two windows that hear each other, after the first laid a block. */
+async function hearing() {
+	const all: Window[] = [];
+	const [one, other] = [new Window(all), new Window(all)];
+	all.push(one, other);
+	await one.open();
+	await other.open();
+	one.place('wind-gust', 'a');
+	await settled(all);
+	return { all, one, other };
+}
+
 /** The blocks that were laid on an exercise, as the rows have them, line by line. */
 async function laid(exercise: string): Promise<readonly string[]> {
 	const device = deviceStore(createStore('tidy-sum', 'kept'));
@@ -138,13 +150,7 @@ describe('two windows of one desk, which do not hear each other', () => {
 
 describe('two windows of one desk, which hear each other', () => {
 	it('show each what the other did, and go on with one line', async () => {
-		const all: Window[] = [];
-		const [one, other] = [new Window(all), new Window(all)];
-		all.push(one, other);
-		await one.open();
-		await other.open();
-		one.place('wind-gust', 'a');
-		await settled(all);
+		const { all, one, other } = await hearing();
 		other.place('wind-gust', 'b');
 		await settled(all);
 		one.place('wind-gust', 'c');
@@ -174,13 +180,7 @@ describe('two windows of one desk, of which one erases', () => {
 	});
 
 	it('the other lets it go as well, where it hears of it', async () => {
-		const all: Window[] = [];
-		const [one, other] = [new Window(all), new Window(all)];
-		all.push(one, other);
-		await one.open();
-		await other.open();
-		one.place('wind-gust', 'a');
-		await settled(all);
+		const { all, one, other } = await hearing();
 		expect(Object.keys(other.store.getState().works.byId)).toHaveLength(1);
 		one.erase('wind-gust');
 		await settled(all);

@@ -196,12 +196,16 @@ const tryFields = {
 	uncovered: z.number().int().min(0).max(100).optional(),
 };
 
+/** Slips are looked for after a try is kept: until they are found, or where that was broken off, it says so. */
+const unnamedField = { unnamed: z.literal(true).optional() };
+
 // What the core makes of a try is the first half of what is kept.
 agreesWith<Try>()(z.object(tryFields));
 
 /** What came of sending an exercise to the check, with the line and the answer as they then were. */
 export const trySchema = z.object({
 	...tryFields,
+	...unnamedField,
 	answer: textSchema,
 	start: startSchema.nullable(),
 	factors: z.array(factorSchema).max(60).readonly(),

@@ -24,14 +24,19 @@ const seed = Number(process.env.SEED ?? Math.floor(Math.random() * 2 ** 31));
 const onFirst = { on: 0, exercise: 0 } as const;
 const onSecond = { on: 1, exercise: 0 } as const;
 
-/** The second device's line is kept beside the first one's, under an id of its own, and is erased there. */
-const KEPT_BESIDE_AND_ERASED: readonly Happening[] = [
+/** Both have a piece, and each goes on with it by itself. */
+const EACH_BY_ITSELF: readonly Happening[] = [
 	{ ...onFirst, is: 'step' },
 	{ on: 0, is: 'calm' },
 	{ on: 1, is: 'offline' },
 	{ ...onSecond, is: 'step' },
 	{ ...onFirst, is: 'step' },
 	{ on: 0, is: 'calm' },
+];
+
+/** The second device's line is kept beside the first one's, under an id of its own, and is erased there. */
+const KEPT_BESIDE_AND_ERASED: readonly Happening[] = [
+	...EACH_BY_ITSELF,
 	{ on: 1, is: 'online' },
 	{ on: 0, is: 'calm' },
 	{ on: 0, is: 'calm' },
@@ -63,12 +68,7 @@ const SENT_BEFORE_FOLLOWING: readonly Happening[] = [
 
 /** Both have gone on with a piece that the server loses, each from a version of the same number. */
 const BOTH_WENT_ON: readonly Happening[] = [
-	{ ...onFirst, is: 'step' },
-	{ on: 0, is: 'calm' },
-	{ on: 1, is: 'offline' },
-	{ ...onSecond, is: 'step' },
-	{ ...onFirst, is: 'step' },
-	{ on: 0, is: 'calm' },
+	...EACH_BY_ITSELF,
 	{ on: 1, is: 'restore' },
 	{ on: 1, is: 'online' },
 	{ on: 1, is: 'calm' },

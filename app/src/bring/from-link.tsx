@@ -8,6 +8,7 @@ import { Button } from '../ui/button';
 import { Notice } from '../ui/notice';
 import { Words } from '../ui/words';
 import { handedTitle } from '../work/handed';
+import { canBeWorked } from './can-be-worked';
 import { workedOf } from './take-in';
 
 /** Problems that came with a link, to be taken in. */
@@ -65,13 +66,18 @@ function useHanded() {
 	return { handed, done };
 }
 
+const NOT_WORKABLE =
+	'A problem in this link cannot be worked here: a number or a unit in it makes no line. Nothing was taken in; ask for it once more.';
+
 type Props = { readonly onTake: (handed: Handed) => void };
 
 /** What came with the link the page was opened by: to be taken in or left; or why it cannot be read. */
 export function FromLink({ onTake }: Props) {
 	const { handed, done } = useHanded();
+	const isWorkable = useMemo(() => !handed?.ok || canBeWorked(handed.value), [handed]);
 	if (!handed) return null;
 	if (!handed.ok) return <Notice>{handed.fault.message}</Notice>;
+	if (!isWorkable) return <Notice>{NOT_WORKABLE}</Notice>;
 	const take = () => {
 		done();
 		onTake(handed.value);

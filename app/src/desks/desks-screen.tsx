@@ -112,7 +112,8 @@ function Parts({ here }: { readonly here: DeskHere }) {
 			<DevicesPart server={server} devices={devices} onChanged={again} />
 			<RecoveryPart desk={here.id} server={server} onMade={() => void again()} />
 			<LooksPart server={server} />
-			<HistoryPart server={server} of={devices} />
+			{/* Asked for again when what opens the desk has changed. */}
+			<HistoryPart key={devices?.came === 'here' ? devices.value.devices.length : 0} server={server} />
 		</>
 	);
 }

@@ -16,16 +16,9 @@ const SAYS: Readonly<Record<DeskEvent['what'], (by: string) => string>> = {
 	'shut-out': (by) => `${by || 'A device or a recovery sheet'} was shut out`,
 };
 
-type Props = {
-	readonly server: DeskOnServer;
-	/** When it changes, what happened is asked for again. */
-	readonly of: unknown;
-};
-
 /** Who joined the desk and who was shut out: a device that somebody else let in is seen here. */
-export function HistoryPart({ server, of }: Props) {
-	// biome-ignore lint/correctness/useExhaustiveDependencies: asked for again when what opens the desk has changed.
-	const [events] = useAnswer(useMemo(() => () => server.history(), [server, of]));
+export function HistoryPart({ server }: { readonly server: DeskOnServer }) {
+	const [events] = useAnswer(useMemo(() => () => server.history(), [server]));
 	const list = events?.came === 'here' ? events.value : [];
 	return (
 		<Part title="What happened on this desk" testID="desk-history" noPrint>

@@ -27,7 +27,7 @@ export function amongRows(
 	if (follows && isFollowed) {
 		const isSame =
 			there.version === entry.version && there.ahead === entry.ahead && there.touched === entry.touched && !isHead;
-		const sameTries = (there.body.tries?.length ?? 0) === (entry.body.tries?.length ?? 0);
+		const sameTries = dequal(there.body.tries ?? [], entry.body.tries ?? []);
 		if (isSame && sameTries && dequal(there.body.steps, entry.body.steps)) return { write: null, found: null };
 		// Typed in both at one place: the later holds.
 		if ((there.touched ?? 0) > (entry.touched ?? 0)) return { write: null, found: there };

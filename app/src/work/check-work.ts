@@ -4,13 +4,14 @@ import { chainOf } from './line-of-work';
 import { nameSent } from './name-sent';
 import { sentOf, verdictOf } from './sent';
 import { workOf } from './work';
-import { did, tried, type WorksState } from './works-reducer';
+import { did, slipsNamed, tried, type WorksState } from './works-reducer';
 
 type Dispatch = (action: UnknownAction) => unknown;
 type GetState = () => { readonly works: WorksState };
 
 /**
- * Sends an exercise to the check, and keeps what came of it: whether it was right, how long it took, which slips.
+ * Sends an exercise to the check, and keeps what came of it: whether it was right and how long it took at once, which
+ * slips as soon as they are found.
  * @param seconds how long it was worked on since it was opened, or sent to the check before.
  * @param painted is done when the check has been shown: what is kept of it may follow.
  */
@@ -20,7 +21,8 @@ export function checkWork(name: string, seconds: number, painted: () => Promise<
 		const { works } = getState();
 		const when = Date.now();
 		await painted();
-		const body = works.byId[works.open[name] ?? '']?.body;
+		const id = works.open[name] ?? '';
+		const body = works.byId[id]?.body;
 		const work = body && workOf(body);
 		const exercise = work && exerciseOf(name, work);
 		if (!work || !exercise) return;
@@ -28,12 +30,12 @@ export function checkWork(name: string, seconds: number, painted: () => Promise<
 		const judged = verdictOf(exercise, work, chain);
 		if (!judged?.ok) return;
 		const { right } = judged.value;
-		const naming = right ? null : await nameSent(sentOf(exercise, work, chain)).catch(() => null);
 		const made = {
 			when,
 			seconds: Math.max(0, Math.round(seconds)),
 			right,
-			slips: (naming?.slips ?? []).map(({ code }) => code),
+			slips: [],
+			...(right ? {} : { unnamed: true as const }),
 			nudges: work.nudged,
 			shown: work.shown,
 			...(work.uncovered.length ? { uncovered: work.uncovered.length } : {}),
@@ -42,5 +44,9 @@ export function checkWork(name: string, seconds: number, painted: () => Promise<
 			factors: chain.factors,
 		};
 		dispatch(tried({ exercise: name, made }));
+		if (right) return;
+		// A search that is broken off names nothing: the try goes on saying that its slips are not known.
+		const naming = await nameSent(sentOf(exercise, work, chain)).catch(() => null);
+		if (naming) dispatch(slipsNamed({ id, when, slips: naming.slips.map(({ code }) => code) }));
 	};
 }

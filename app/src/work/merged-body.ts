@@ -1,4 +1,4 @@
-import type { Step, WorkBody } from '@tidy-sum/schema';
+import type { KeptTry, Step, WorkBody } from '@tidy-sum/schema';
 import { TRIES_LIMIT } from '@tidy-sum/schema/limits';
 import { dequal } from 'dequal';
 import { continues } from './history';
@@ -7,9 +7,12 @@ import { signOf } from './sign-of';
 
 /** The tries of both, each once, in the order they were made. */
 function triesOf(mine: WorkBody, theirs: WorkBody): Pick<WorkBody, 'tries'> {
-	const byTime = new Map(
-		[...(theirs.tries ?? []), ...(mine.tries ?? [])].map((one) => [`${one.when} ${one.answer}`, one]),
-	);
+	const byTime = new Map<string, KeptTry>();
+	for (const one of [...(theirs.tries ?? []), ...(mine.tries ?? [])]) {
+		const key = `${one.when} ${one.answer}`;
+		// Where one of the two knows its slips, that one holds.
+		if (!one.unnamed || !byTime.has(key)) byTime.set(key, one);
+	}
 	const tries = [...byTime.values()].sort((a, b) => a.when - b.when).slice(-TRIES_LIMIT);
 	return tries.length ? { tries } : {};
 }

@@ -131,6 +131,22 @@ export const tried = carry<{ readonly exercise: string; readonly made: KeptTry }
 	},
 );
 
+/** The slips of a try that is kept were found. */
+export const slipsNamed = carry<{
+	readonly id: string;
+	readonly when: number;
+	readonly slips: readonly string[];
+}>('slipsNamed', (state, { id, when, slips }) => {
+	const entry = state.byId[id];
+	if (!entry || entry.away) return state;
+	const tries = (entry.body.tries ?? []).map((one) => {
+		if (one.when !== when || !one.unnamed) return one;
+		const { unnamed: _, ...named } = one;
+		return { ...named, slips: [...slips] };
+	});
+	return put(state, changed(entry, { ...entry.body, tries }));
+});
+
 export const undid = act(
 	'undid',
 	(exercise: string) => ({ payload: exercise, ...now() }),

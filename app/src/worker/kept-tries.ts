@@ -17,7 +17,7 @@ const stripped = new WeakMap<NonNullable<WorkBody['tries']>, readonly Try[]>();
 function bare(tries: NonNullable<WorkBody['tries']>): readonly Try[] {
 	const before = stripped.get(tries);
 	if (before) return before;
-	const made = tries.map(({ answer: _, start: __, factors: ___, ...one }) => one);
+	const made = tries.map(({ answer: _, start: __, factors: ___, unnamed: ____, ...one }) => one);
 	stripped.set(tries, made);
 	return made;
 }
