@@ -169,7 +169,7 @@ describe('the answers of a class, on the command line', () => {
 		expect(count).toBeGreaterThan(100);
 		expect(count).toBeLessThan(200_000);
 		expect(said).toContain(`${count} answers`);
-	});
+	}, 60_000);
 
 	it.each([
 		['no set', ['mark', 'a.csv'], 'which exercises'],

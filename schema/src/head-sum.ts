@@ -1,7 +1,7 @@
 import type { Head } from './desk-schema';
 
 /**
- * What stands for all pieces of a desk and their versions: the same on a device and on the server where both have the same.
+ * A sum over all pieces of a desk and their versions: a device and the server get the same one if they have the same.
  * @param heads the pieces that were not erased, in any order.
  * @param hash the SHA-256 of a text, in hexadecimal.
  */

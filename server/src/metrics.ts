@@ -7,7 +7,7 @@ type Pool = { numUsed(): number; numFree(): number; numPendingAcquires(): number
 
 /** What is counted of a server, for a program that reads it. */
 export type Metrics = {
-	/** Counts requests and how long they take, by the row of the API they came to and the status of the reply. */
+	/** Counts requests and how long they take, by the row of the API and the status of the reply. */
 	readonly counted: Middleware;
 	/** Answers `GET /metrics` on a port of its own. */
 	readonly serve: () => Server;
@@ -19,8 +19,8 @@ type Parts = { readonly db: Database; readonly streams: ReadonlySet<unknown> };
 const BUCKETS = [0.002, 0.005, 0.01, 0.025, 0.05, 0.1, 0.25, 0.5, 1, 2.5, 5];
 
 /**
- * Metrics in the text form of Prometheus: requests, their durations, the pool of connections, open streams, what is kept, and
- * those of the process. No label holds an id or an address.
+ * Metrics in the text form of Prometheus: requests, their durations, the pool of connections, open streams, how much is kept,
+ * and those of the process. No label holds an id or an address.
  * @see https://prometheus.io/docs/instrumenting/exposition_formats/
  */
 export function createMetrics({ db, streams }: Parts): Metrics {

@@ -80,7 +80,7 @@ describe('metrics', () => {
 		expect(text).toContain('tidy_sum_streams 0');
 		expect(text).not.toContain(desk);
 		expect((await fetch(`${at(own)}/`)).status).toBe(404);
-		// On the port of the app there are none.
+		// The port of the app has no metrics.
 		expect((await fetch(`${at(server)}/metrics`)).headers.get('content-type')).not.toContain('version=0.0.4');
 		for (const one of [server, own]) await new Promise((resolve) => one.close(resolve));
 		await db.destroy();

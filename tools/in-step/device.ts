@@ -34,7 +34,7 @@ export function askAt(url: string): void {
 /** What is wrong with the network of a device. */
 type Net = { online: boolean; loses: boolean; twice: boolean; asking: number; isStopped: boolean };
 
-/** A server over a network that fails as it is told. */
+/** A server over a network that can fail. */
 function over(net: Net, server: ServerStore): ServerStore {
 	const AWAY = { came: 'away' } as const;
 	const asked = async <T>(ask: () => Promise<T>): Promise<T | typeof AWAY> => {

@@ -9,7 +9,7 @@ export type Hearing = {
 	readonly hear: (changed: Changed, place: Place) => void;
 	/** Whether the changes go on from a place, or the server went back. */
 	readonly isMore: (place: Place) => boolean;
-	/** The heads of the changes after a place, as far as they were told in its generation; from now on they count as taken. */
+	/** The heads of the changes after a place that were sent in its generation. They count as taken from now on. */
 	readonly take: (place: Place) => readonly Head[];
 };
 

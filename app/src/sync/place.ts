@@ -1,7 +1,7 @@
 /** How far a device has followed the changes of a desk, and in which generation of what the server keeps. */
 export type Place = {
 	readonly seq: number;
-	/** Null where none was told yet. */
+	/** Null until the server has named one. */
 	readonly generation: string | null;
 	/** When all that is here and there was last compared, in milliseconds since 1970. */
 	readonly compared: number;

@@ -5,8 +5,8 @@ import type { Database } from './database';
 export const freshGeneration = (): string => randomBytes(12).toString('base64url');
 
 /**
- * The generation of a database: an id made with it, and anew each time a backup takes its place. A device that was told another
- * one compares its work with the server from the beginning, since the counts of changes mean nothing any more.
+ * The generation of a database: an id that is made with it, and again each time a backup takes its place. A device that knows
+ * another one compares its work with the server from the beginning, since the counts of changes mean nothing any more.
  */
 export async function generationOf(db: Database): Promise<string> {
 	const found: { value: string } | undefined = await db('about').where({ name: 'generation' }).first('value');

@@ -4,7 +4,7 @@ import { beginGeneration, generationOf } from './generation';
 
 /** What an operator asks of a database by hand, in one word. */
 type Act = {
-	/** What is named after the word; none where nothing is. */
+	/** What is named after the word, if anything. */
 	readonly of?: 'ID';
 	readonly says: string;
 	/** Does it; gives the lines that are said. */
@@ -50,7 +50,7 @@ async function sizes(db: Database): Promise<readonly string[]> {
 	];
 }
 
-/** Desks whose counts are not what their rows come to. */
+/** Desks whose counts differ from their rows. */
 async function check(db: Database): Promise<readonly string[]> {
 	if (!(await isWell(db))) throw new OperatingFault('The database does not answer.');
 	const rows: { id: string; pieces: number; bytes: number | string; rows: number | string; sum: number | string }[] =

@@ -4,8 +4,8 @@ import type { Database } from './database';
 const KNOWN_MS = 30_000;
 
 /**
- * Whether the server takes new desks: it does until all work together comes to the limit.
- * @param limit in bytes; null where there is none.
+ * Whether the server takes new desks: it does until all work together reaches the limit.
+ * @param limit in bytes; null for no limit.
  */
 export function createRoom(db: Database, limit: number | null, now: () => Date): () => Promise<boolean> {
 	let known = { hasRoom: true, until: 0 };
