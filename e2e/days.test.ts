@@ -201,6 +201,9 @@ describe('ways through the app, on a phone', () => {
 		const app = mkdtempSync(join(tmpdir(), 'tidy-sum-app-'));
 		cpSync(join(__dirname, '..', 'app', 'dist'), app, { recursive: true });
 		const other = await Whole.start(undefined, '0', { APP_DIR: app });
+		// In a browser of its own: where many devices share one, the worker shares their process and may wait for it for minutes.
+		await browser.close();
+		browser = await Browser.open({ screen: PHONE, alone: true });
 		await browser.go(`${other.url}/desk/honey-jar`);
 		const controlled = () =>
 			browser.driver.executeScript<boolean>('return Boolean(navigator.serviceWorker.controller)');
