@@ -191,6 +191,28 @@ describe('two windows of one desk, of which one erases', () => {
 	});
 });
 
+describe('a window whose desk another took off this device', () => {
+	it('leaves nothing of it there, not even what it was about to write', async () => {
+		const store = makeStore();
+		const device = deviceStore(createStore('tidy-sum', 'kept'));
+		let paint = () => {};
+		const kept = keepHere({
+			store,
+			desk: DESK,
+			device,
+			soon: (act) => {
+				paint = act;
+			},
+		});
+		store.dispatch(did('wind-gust', { do: 'place', block: 'a', factor: factor('cm') }));
+		await device.forget(DESK);
+		kept.stop(false);
+		paint();
+		await kept.written();
+		expect(await laid('wind-gust')).toEqual([]);
+	});
+});
+
 describe('a device that refuses to keep something', () => {
 	/** A store whose writes fail while it is full. */
 	function fullStore() {

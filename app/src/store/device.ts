@@ -16,7 +16,7 @@ export async function openDevice(): Promise<{ readonly device: DeviceStore; read
 	return opened;
 }
 
-let stop = () => {};
+let stop: (keeps?: boolean) => void = () => {};
 let leave = () => {};
 let isStopped = false;
 
@@ -24,7 +24,7 @@ let isStopped = false;
  * What ends the keeping that has begun.
  * @param left tells the other windows of the desk that it was taken off this device; it stays as it is where it is left out.
  */
-export function keepsUntil(end: () => void, left = leave): void {
+export function keepsUntil(end: (keeps?: boolean) => void, left = leave): void {
 	stop = end;
 	leave = left;
 	// It was being left already while this was still on its way.
@@ -32,9 +32,9 @@ export function keepsUntil(end: () => void, left = leave): void {
 }
 
 /** Stops keeping what is done: the desk that is open is being left, and nothing more of it is to be written here. */
-export function stopKeeping(): void {
+export function stopKeeping(keeps = true): void {
 	isStopped = true;
-	stop();
+	stop(keeps);
 }
 
 /** Stops keeping in this window and in every other of the desk: it is taken off this device. */

@@ -148,7 +148,7 @@ export async function openDesk(store: AppStore, now: number = Date.now()): Promi
 			);
 		},
 		onLeft: () => {
-			stopKeeping();
+			stopKeeping(false);
 			store.dispatch(accessIs('left'));
 		},
 	});

@@ -24,7 +24,8 @@ type Parts = {
 export type KeptHere = {
 	/** Done when all that was changed so far is written; it fails while the device refuses some of it. */
 	readonly written: () => Promise<unknown>;
-	readonly stop: () => void;
+	/** @param keeps whether what is still due is written; else it is dropped, since the desk is not kept here any more. */
+	readonly stop: (keeps?: boolean) => void;
 };
 
 /**
@@ -137,9 +138,10 @@ export function keepHere({
 			write();
 			return written;
 		},
-		stop: () => {
+		stop: (keeps = true) => {
 			unsubscribe();
 			callOff();
+			if (!keeps) due.clear();
 			write();
 			void Promise.resolve(written).then(
 				() => windows?.close(),

@@ -72,7 +72,7 @@ export function keep({
 	onKept = () => {},
 	onErased = () => device.forget(desk),
 	clock = CLOCK,
-}: Parts): () => void {
+}: Parts): (keeps?: boolean) => void {
 	let seen = store.getState().works;
 	let isThere = isKept;
 	let callOff = () => {};
@@ -296,10 +296,10 @@ export function keep({
 			},
 			onSeen: askNow,
 		});
-	const stopAll = () => {
+	const stopAll = (keeps = true) => {
 		stop.abort();
 		unsubscribe();
-		keptHere.stop();
+		keptHere.stop(keeps);
 		callOff();
 		globalThis.removeEventListener?.('online', askNow);
 	};

@@ -26,7 +26,10 @@ type Said =
 export function windowsOf(desk: string, { onWrote, onLeft }: Hears): Windows {
 	if (!globalThis.BroadcastChannel) return { others: () => true, wrote: () => {}, left: () => {}, close: () => {} };
 	const channel = new BroadcastChannel(`tidy-sum ${desk}`);
-	const say = (said: Said) => channel.postMessage(said);
+	let isClosed = false;
+	const say = (said: Said) => {
+		if (!isClosed) channel.postMessage(said);
+	};
 	let isAlone = true;
 	channel.onmessage = ({ data }: MessageEvent<Said>) => {
 		isAlone = false;
@@ -41,6 +44,9 @@ export function windowsOf(desk: string, { onWrote, onLeft }: Hears): Windows {
 			if (ids.length + gone.length && !isAlone) say({ is: 'wrote', ids, gone });
 		},
 		left: () => say({ is: 'left' }),
-		close: () => channel.close(),
+		close: () => {
+			isClosed = true;
+			channel.close();
+		},
 	};
 }
