@@ -1,10 +1,10 @@
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { packages, SetupFault, tool } from './lib/steps.mjs';
+import { SetupFault, somePackages, tool } from './lib/steps.mjs';
 
 /** `npm run desk -- erase ID`, and what else an operator asks of the database by hand, while the server runs or not. */
 await tool(async () => {
-	await packages();
+	await somePackages();
 	const { register } = await import('tsx/esm/api');
 	register();
 	const { OperatingFault, operate, usageOf } = await import('../server/src/keeping/operating.ts');

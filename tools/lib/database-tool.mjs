@@ -1,4 +1,4 @@
-import { packages, SetupFault, tool } from './steps.mjs';
+import { SetupFault, somePackages, tool } from './steps.mjs';
 
 /**
  * Runs a tool that copies the SQLite database of the server.
@@ -9,7 +9,7 @@ export async function databaseTool(usage, act) {
 	await tool(async () => {
 		const [named] = process.argv.slice(2);
 		if (!named) throw new SetupFault(usage);
-		await packages();
+		await somePackages();
 		const { register } = await import('tsx/esm/api');
 		register();
 		const copies = await import('../../server/src/keeping/backup.ts');

@@ -34,6 +34,14 @@ function packagePaths() {
 		.map(([path]) => path);
 }
 
+/**
+ * Installs packages only when there are none: for a tool that may run beside the server, whose packages must not be taken away
+ * because the lock file is newer.
+ */
+export async function somePackages() {
+	if (!existsSync(join(ROOT, 'node_modules', 'tsx'))) await packages();
+}
+
 /** Installs the packages of the lock file when they are not there or are those of another lock file. */
 export async function packages() {
 	const [major, minor] = process.versions.node.split('.').map(Number);
