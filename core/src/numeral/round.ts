@@ -79,6 +79,9 @@ export function isRoundingOf(written: Rational, value: Rational, target: Roundin
 	if (nearest.equals(written)) return true;
 	if (value.sign === 0 || ties) return false;
 	const place = 'place' in target ? target.place : value.leadingPlace() - target.significant + 1;
-	const half = tenTo(place).div(rational(2n));
+	const step = tenTo(place);
+	// The other rounding of a half is one step away. Asked first: a value in a high power of ° has thousands of digits.
+	if (!nearest.sub(written).abs().equals(step)) return false;
+	const half = step.div(rational(2n));
 	return nearest.sub(value).abs().equals(half) && value.sub(written).abs().equals(half);
 }
