@@ -57,7 +57,7 @@ function SaysAccess() {
 		return (
 			<Strip
 				title="This desk was taken off this device, in another window."
-				says="What is done here now is not kept. With a code or a recovery sheet the desk can be opened again."
+				says="Nothing you do here now is kept. A code or a recovery sheet opens the desk again."
 				testID="desk-left"
 			>
 				<Button label="Open what is here" onPress={() => globalThis.location.assign('/')} testID="left-open" />
@@ -105,8 +105,8 @@ function TakeWork({ onSaid }: { readonly onSaid: (says: string) => void }) {
 const REFUSED: Readonly<Record<Keeping, string>> = {
 	both: 'It is on the server. This device may be full.',
 	sending: 'It is on its way to the server. This device may be full.',
-	device: 'The server is away as well: it lasts as long as this page is open. This device may be full.',
-	refused: 'The server did not take it either: it lasts as long as this page is open. This device may be full.',
+	device: 'The server is away too, so the change lasts only while this page is open. This device may be full.',
+	refused: 'The server did not take it either, so it lasts only while this page is open. This device may be full.',
 };
 
 /** Says that the device refuses to keep the last change, for as long as it does. */

@@ -11,6 +11,7 @@ import { handedOf, handedTitle, layStep, posingStep, takingIn } from '../src/wor
 import { canUndo } from '../src/work/history';
 import { howFarNamed, workNamed } from '../src/work/how-far';
 import { BROUGHT, DRAFT } from '../src/work/list-names';
+import { setReader } from '../src/work/own-reader';
 import { placeInSheet, problemName, sheetName, sheetNameOf, sheetOf } from '../src/work/sheet';
 import { begunAnew, did, parted, redid, renamed, undid, type WorksState } from '../src/work/works-reducer';
 import { toldOf } from '../src/worker/told-of';
@@ -314,6 +315,13 @@ describe('what is handed on', () => {
 		const other = makeStore();
 		other.dispatch(did('own-z', takingIn(handedOf(worksOf(store), 'own-a'), 'own-z')));
 		expect(exercise(other, 'own-z')).toMatchObject({ title: 'Gust', start: { number: '3.6', unit: 'm/s' } });
+	});
+
+	it('is not refused because nothing has read its text yet', () => {
+		setReader(() => ({ numbers: [], rounding: null }));
+		for (const text of [WIND, '', 'no number at all'])
+			expect([text, canBeWorked({ tidySum: 1, title: '', problems: [{ label: null, text }] })]).toEqual([text, true]);
+		setReader(readProblem);
 	});
 
 	it('is worked once before it is taken in: what makes no line is not', () => {

@@ -11,7 +11,7 @@ import type { Heard, Sent, ServerStore } from '../src/sync/server-store';
 import { wanted } from '../src/sync/sync-slice';
 import { did, erased, loaded, parted, type WorkEntry } from '../src/work/works-reducer';
 
-// jsdom has none.
+// jsdom lacks it.
 Object.assign(globalThis, { TextEncoder });
 
 const PLACE = {

@@ -1,5 +1,6 @@
 import { TextDecoder, TextEncoder } from 'node:util';
-import { deskOnServer, joinWithCode, lookAt, serverStore } from '../src/sync/server-store';
+import { deskOnServer, joinWithCode, lookAt } from '../src/sync/desk-on-server';
+import { serverStore } from '../src/sync/server-store';
 
 const GOOD = {
 	id: 'work-0001',

@@ -58,7 +58,7 @@ async function ofGeneration(ctx: Context, { generation }: RouteParts): Promise<v
 		throw new RequestFault(
 			412,
 			'generation',
-			'A backup was brought back on this server since. Compare what you have with what it has; nothing was overwritten.',
+			'This server was restored from a backup. Compare your work with what it has; nothing was overwritten.',
 		);
 }
 

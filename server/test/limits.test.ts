@@ -107,7 +107,7 @@ describe.each(KINDS)('room on $name', (kind) => {
 		const desk = newDesk();
 		const body = { exercise: 'new-snow', steps: [{ do: 'answer', text: 'x'.repeat(60) }] };
 		for (let i = 0; i < 3; i++) expect((await known.keep(desk, `work-${i}000`, 0, body)).status).toBe(200);
-		// What is kept in all is counted again after a while.
+		// The total is counted again after a while.
 		now = new Date('2026-03-01T10:01:00Z');
 		const refused = await new Asker(served.url).keep(newDesk(), 'work-0001', 0, body);
 		expect([refused.status, refused.body.error.code]).toEqual([507, 'full']);

@@ -1,7 +1,8 @@
 import { randomBytes } from 'node:crypto';
 import type { Step } from '@tidy-sum/schema';
+import { deskOnServer } from '../../app/src/sync/desk-on-server';
 import { hashOf } from '../../app/src/sync/key-hash';
-import { deskOnServer, serverStore } from '../../app/src/sync/server-store';
+import { serverStore } from '../../app/src/sync/server-store';
 import { SHELF } from '../../app/src/work/list-names';
 import {
 	begunAnew,

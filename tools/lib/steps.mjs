@@ -35,8 +35,8 @@ function packagePaths() {
 }
 
 /**
- * Installs packages only when there are none: for a tool that may run beside the server, whose packages must not be taken away
- * because the lock file is newer.
+ * Installs packages only if the folder has no packages: for a tool that may run beside the server, which must keep its own even when
+ * the lock file is newer.
  */
 export async function somePackages() {
 	if (!existsSync(join(ROOT, 'node_modules', 'tsx'))) await packages();

@@ -67,7 +67,7 @@ function useHanded() {
 }
 
 const NOT_WORKABLE =
-	'A problem in this link cannot be worked here: a number or a unit in it makes no line. Nothing was taken in; ask for it once more.';
+	'A problem in this link has a number or a unit that cannot be read. Nothing was taken in. Ask for the link again.';
 
 type Props = { readonly onTake: (handed: Handed) => void };
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { sayFailed } from '../store/desk-acts';
-import type { DeskOnServer } from '../sync/server-store';
+import type { DeskOnServer } from '../sync/desk-on-server';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';

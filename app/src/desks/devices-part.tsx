@@ -1,7 +1,8 @@
 import type { ListedDevice } from '@tidy-sum/schema/desk';
 import { useState } from 'react';
 import { sayFailed } from '../store/desk-acts';
-import type { Answer, DeskOnServer, Devices } from '../sync/server-store';
+import type { DeskOnServer, Devices } from '../sync/desk-on-server';
+import type { Answer } from '../sync/server-request';
 import { Confirm } from '../ui/confirm';
 import { dateText } from '../ui/dates';
 import { Notice } from '../ui/notice';
@@ -62,8 +63,8 @@ export function DevicesPart({ server, devices, onChanged }: Props) {
 			</Rows>
 			{devices?.came === 'here' && devices.value.keepDays !== null ? (
 				<Words size="small" tone="soft">
-					This server clears a desk away that nobody used for {devices.value.keepDays} days. What lies on a device stays
-					there.
+					This server deletes a desk that nobody has used for {devices.value.keepDays} days. Your devices keep their
+					copy.
 				</Words>
 			) : null}
 			<Notice testID="shut-why">{why}</Notice>

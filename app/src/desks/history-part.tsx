@@ -1,7 +1,7 @@
 import type { DeskEvent } from '@tidy-sum/schema/desk';
 import { useMemo } from 'react';
 import { sayFailed } from '../store/desk-acts';
-import type { DeskOnServer } from '../sync/server-store';
+import type { DeskOnServer } from '../sync/desk-on-server';
 import { dateText } from '../ui/dates';
 import { Notice } from '../ui/notice';
 import { Part } from '../ui/part';

@@ -3,7 +3,7 @@ import type { ListedLook } from '@tidy-sum/schema/desk';
 import { useMemo, useState } from 'react';
 import { sayFailed } from '../store/desk-acts';
 import { useAppSelector } from '../store/store';
-import type { DeskOnServer } from '../sync/server-store';
+import type { DeskOnServer } from '../sync/desk-on-server';
 import { Button } from '../ui/button';
 import { dateText } from '../ui/dates';
 import { Notice } from '../ui/notice';
@@ -21,9 +21,9 @@ function titleOf({ shows }: ListedLook, works: WorksState): string {
 }
 
 function sayEnd({ until }: ListedLook): string {
-	if (until === null) return 'without an end';
+	if (until === null) return 'no end date';
 	const isOver = Date.parse(until) <= Date.now();
-	return `${isOver ? 'ended' : 'holds until'} ${dateText(Date.parse(until))}`;
+	return `${isOver ? 'ended on' : 'ends on'} ${dateText(Date.parse(until))}`;
 }
 
 /** The links to look at that were made, each of which can be taken back. */

@@ -1,9 +1,9 @@
 import { __iconData as Print } from 'lucide-react-native/icons/printer';
 import { useState } from 'react';
 import { sayFailed } from '../store/desk-acts';
+import type { DeskOnServer } from '../sync/desk-on-server';
 import { hashOf } from '../sync/key-hash';
 import { newSheetKey } from '../sync/keys';
-import type { DeskOnServer } from '../sync/server-store';
 import { FONT, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useState } from 'react';
-import type { Answer } from '../sync/server-store';
+import type { Answer } from '../sync/server-request';
 
 /** What the server answered, null until it has; and what asks it again. */
 export function useAnswer<T>(ask: (() => Promise<Answer<T>>) | null): readonly [Answer<T> | null, () => Promise<void>] {

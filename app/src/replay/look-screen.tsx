@@ -11,7 +11,7 @@ import { PlaceLinks } from '../places/place-links';
 import { sayFailed } from '../store/desk-acts';
 import { type AppStore, makeStore, useAppSelector, useAppStore } from '../store/store';
 import { useRound } from '../store/use-round';
-import { lookAt } from '../sync/server-store';
+import { lookAt } from '../sync/desk-on-server';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { LinkRow } from '../ui/link-row';

@@ -1,10 +1,11 @@
 import { forgetSeen } from '../device/last-seen';
 import { demoCopy } from '../sync/demo-copy';
+import { deskOnServer, joinWithCode } from '../sync/desk-on-server';
 import { endDesk, keepDesk, leaveDesk, newDesk } from '../sync/desks-here';
 import type { DeskHere } from '../sync/device-store';
 import { hashOf } from '../sync/key-hash';
 import { deviceSays, newKey } from '../sync/keys';
-import { deskOnServer, joinWithCode, serverStore } from '../sync/server-store';
+import { serverStore } from '../sync/server-store';
 import type { WorksState } from '../work/works-reducer';
 import { unreadOf } from './all-works';
 import { openDevice, stopEverywhere } from './device';

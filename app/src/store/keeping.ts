@@ -1,11 +1,12 @@
 import { demoCopy } from '../sync/demo-copy';
+import { deskOnServer } from '../sync/desk-on-server';
 import { keepDesk, leaveDesk, newDesk } from '../sync/desks-here';
 import type { DeskHere, DeviceStore } from '../sync/device-store';
 import type { KeptHere } from '../sync/keep-here';
 import { keep } from '../sync/keeper';
 import { deviceSays } from '../sync/keys';
 import type { Place } from '../sync/place';
-import { deskOnServer, serverStore } from '../sync/server-store';
+import { serverStore } from '../sync/server-store';
 import { deskOpened } from '../sync/sync-slice';
 import { keepsUntil } from './device';
 import { insist } from './insist';

@@ -19,6 +19,29 @@ export function partOf(id: string): number {
 	return sum % PARTS;
 }
 
+/** The numbers of the parts that pieces are in, each once. */
+export function partsOf(ids: readonly string[]): readonly number[] {
+	return [...new Set(ids.map(partOf))];
+}
+
+/**
+ * A part of an index, or of the tries beside it, after pieces were written and others taken out.
+ * @param text the part as it was; undefined for a new one.
+ * @param rowOf what the part has of a piece.
+ */
+export function rewrittenPart<T>(
+	part: number,
+	text: string | undefined,
+	entries: readonly WorkEntry[],
+	gone: readonly string[],
+	rowOf: (entry: WorkEntry) => T,
+): string {
+	const rows = (text ? JSON.parse(text) : {}) as Record<string, T>;
+	for (const entry of entries) if (partOf(entry.id) === part) rows[entry.id] = rowOf(entry);
+	for (const id of gone) delete rows[id];
+	return JSON.stringify(rows);
+}
+
 /** What the index says of a piece. */
 export function headOf(entry: WorkEntry): HeadRow {
 	const { body, version, touched = 0, ahead, away } = entry;

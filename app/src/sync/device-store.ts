@@ -3,9 +3,9 @@ import { createStore, get, promisifyRequest, type UseStore } from 'idb-keyval';
 import type { WorkEntry, WorksState } from '../work/works-reducer';
 import { keptTriesOf } from '../worker/kept-tries';
 import { amongRows, openedAmong } from './among-rows';
-import { entryOf, headOf, PARTS, partOf } from './desk-index';
+import { entryOf, headOf, PARTS, partsOf, rewrittenPart } from './desk-index';
 import { change, committedAtOnce, type Kind, keyOf, put, readAndChange, rowsOf } from './device-rows';
-import type { HeadRow, KeptDesk } from './kept-rows';
+import type { KeptDesk } from './kept-rows';
 import { type Place, placeIn } from './place';
 
 /** A desk as this device has it. */
@@ -77,27 +77,6 @@ const NOTHING_OPEN: Opened = { open: {}, last: null, erasing: [] };
 /** What the rows are read with; where nothing is kept yet, it need not come. */
 const reader = () => import('./kept-rows');
 
-/** The part of an index with pieces written into it, and others taken out. */
-function rewritten<T>(
-	text: string | undefined,
-	put: readonly (readonly [string, T])[],
-	gone: readonly string[],
-): string {
-	const part = (text ? JSON.parse(text) : {}) as Record<string, T>;
-	for (const [id, value] of put) part[id] = value;
-	for (const id of gone) delete part[id];
-	return JSON.stringify(part);
-}
-
-function inPart<T>(list: readonly T[], idOf: (one: T) => string, part: number): readonly T[] {
-	return list.filter((one) => partOf(idOf(one)) === part);
-}
-
-/** The numbers of the parts that pieces are in, each once. */
-function partsOf(ids: readonly string[]): readonly number[] {
-	return [...new Set(ids.map(partOf))];
-}
-
 /**
  * The works of a desk as they were kept. A crash between two writes may leave work that no exercise points to; it is opened
  * all the same.
@@ -140,9 +119,7 @@ export function deviceStore(rows: UseStore = createStore('tidy-sum', 'kept')): D
 		const keys = parts.map((part) => keyOf('tries', desk, part));
 		await readAndChange(rows, keys, (kept, before) => {
 			for (const [i, part] of parts.entries()) {
-				const put = inPart(entries, ({ id }) => id, part).map((entry) => [entry.id, keptTriesOf(entry)] as const);
-				const out = inPart(gone, (id) => id, part);
-				kept.put(rewritten(before[i] as string | undefined, put, out), keys[i]);
+				kept.put(rewrittenPart(part, before[i] as string | undefined, entries, gone, keptTriesOf), keys[i]);
 			}
 		});
 	};
@@ -167,13 +144,7 @@ export function deviceStore(rows: UseStore = createStore('tidy-sum', 'kept')): D
 			for (const id of gone) kept.delete(keyOf('work', desk, id));
 			const index = indexes.get(desk);
 			for (const [i, part] of parts.entries()) {
-				const put = inPart(written, ({ id }) => id, part).map((entry) => [entry.id, headOf(entry)] as const);
-				const before = values[workKeys.length + i] as string | undefined;
-				const text = rewritten<HeadRow>(
-					before,
-					put,
-					inPart(gone, (id) => id, part),
-				);
+				const text = rewrittenPart(part, values[workKeys.length + i] as string | undefined, written, gone, headOf);
 				if (index) index[part] = text;
 				kept.put(text, indexKeys[i]);
 			}
@@ -199,13 +170,7 @@ export function deviceStore(rows: UseStore = createStore('tidy-sum', 'kept')): D
 		}
 		const count = await countOf(desk);
 		const entries = count ? await pieces(desk) : [];
-		const index = Array.from({ length: PARTS }, (_, part) =>
-			rewritten<HeadRow>(
-				undefined,
-				inPart(entries, ({ id }) => id, part).map((entry) => [entry.id, headOf(entry)]),
-				[],
-			),
-		);
+		const index = Array.from({ length: PARTS }, (_, part) => rewrittenPart(part, undefined, entries, [], headOf));
 		if (count) await keepTries(desk, entries, []);
 		await change(store, (rows) => {
 			for (const [part, text] of index.entries()) rows.put(text, keyOf('index', desk, part));
@@ -269,12 +234,7 @@ export function deviceStore(rows: UseStore = createStore('tidy-sum', 'kept')): D
 						if (entry.away?.here === undefined && !heads.has(entry.id)) rows.put(entry, keyOf('work', desk, entry.id));
 					for (const id of out) rows.delete(keyOf('work', desk, id));
 					for (const part of partsOf([...some.map(({ id }) => id), ...out])) {
-						const put = inPart(some, ({ id }) => id, part).map((entry) => [entry.id, headOf(entry)] as const);
-						const text = rewritten<HeadRow>(
-							index[part],
-							put,
-							inPart(out, (id) => id, part),
-						);
+						const text = rewrittenPart(part, index[part], some, out, headOf);
 						index[part] = text;
 						rows.put(text, keyOf('index', desk, part));
 					}

@@ -17,7 +17,8 @@ import {
 import { isHere } from '../work/works-state';
 import { hashOf } from './key-hash';
 import type { Place } from './place';
-import type { Failed, ServerStore } from './server-store';
+import type { Failed } from './server-request';
+import type { ServerStore } from './server-store';
 import { setAside } from './sync-slice';
 
 type State = { readonly works: WorksState; readonly sync: { readonly wanted: readonly string[] } };
@@ -27,7 +28,7 @@ type Parts = {
 	readonly server: ServerStore;
 	/** How far the changes of the desk have been followed before. */
 	readonly place: Place;
-	/** Reads the steps of pieces that lie on the device and are not read yet. */
+	/** Reads the steps of pieces on the device that were not read yet. */
 	readonly read: (ids: readonly string[]) => Promise<void>;
 	/** What time it is, in milliseconds since 1970. */
 	readonly now: () => number;
@@ -147,7 +148,7 @@ export function createFollower({ store, server, place: from, onPlace, onTold, pa
 	 */
 	const reunite = async (heads: readonly Head[]): Promise<Failed | null> => {
 		const there = heads.filter(({ id, gone }) => !gone && works().byId[id] && !works().erasing?.includes(id));
-		// Of what lies on the server alone it is told again, as it is there now.
+		// Pieces whose steps are on the server alone are listed again, from their present heads.
 		const listedOnly = there.filter(({ id }) => !isHere(works().byId[id]));
 		if (listedOnly.length) store.dispatch(goneThere(listedOnly.map(({ id }) => id)));
 		await read(there.map(({ id }) => id));
@@ -256,7 +257,7 @@ export function createFollower({ store, server, place: from, onPlace, onTold, pa
 	const compare = async (): Promise<Failed | null> => {
 		const answer = await server.sum();
 		if (answer.came !== 'here' && answer.came !== 'refused') return answer;
-		// What was done meanwhile makes them differ: they are compared once that is kept.
+		// Changes made meanwhile would make them differ: they are compared once those are kept.
 		if (!isInStep()) return null;
 		goTo({ compared: now() });
 		if (answer.came === 'refused') return null;

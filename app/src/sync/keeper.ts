@@ -9,7 +9,8 @@ import { keepListening } from './listener';
 import { takenAnew } from './lost-desk';
 import { NO_PLACE, type Place } from './place';
 import { isToRead, readPieces, readToSend } from './read-pieces';
-import type { Failed, ServerStore } from './server-store';
+import type { Failed } from './server-request';
+import type { ServerStore } from './server-store';
 import { accessIs, comingIs, holdsAll, type Keeping, kept } from './sync-slice';
 
 type State = {

@@ -43,7 +43,8 @@ function sayAside(count: number): string {
 
 /** Where the work is kept, in a sentence; and how much of it cannot be read. */
 export function sayKeeping({ keeping, lasting, holds, aside, access }: SyncState): string {
-	if (access === 'left') return 'This desk was taken off this device in another window. What is done here is not kept.';
+	if (access === 'left')
+		return 'This desk was taken off this device in another window. Nothing you do here now is kept.';
 	if (access === 'shut')
 		return `Kept on this device alone: the server does not open this desk to it.${sayAside(aside)}`;
 	const says = lasting ? (holds ? SAYS : SAYS_REFUSED) : SAYS_FLEETING;

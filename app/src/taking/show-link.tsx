@@ -2,9 +2,9 @@ import type { NewLook, Shown } from '@tidy-sum/schema/desk';
 import { useState } from 'react';
 import { deskOpen, sayFailed } from '../store/desk-acts';
 import { useAppSelector } from '../store/store';
+import { deskOnServer } from '../sync/desk-on-server';
 import { hashOf } from '../sync/key-hash';
 import { newId, newKey } from '../sync/keys';
-import { deskOnServer } from '../sync/server-store';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
@@ -52,7 +52,7 @@ export function ShowLink({ shows, what }: Props) {
 	const withoutEnd = async () => {
 		if (!made || !(await send({ ...made, lasts: 'always' }))) return;
 		setMade(null);
-		setSaid('The link has no end now. Take it back under Settings, Desks and devices.');
+		setSaid('The link works until you take it back. Do that under Settings, Desks and devices.');
 	};
 	return (
 		<Box style={styles.show}>
@@ -70,7 +70,7 @@ export function ShowLink({ shows, what }: Props) {
 			{made ? (
 				<Box style={styles.row}>
 					<Button
-						label="Without an end"
+						label="No end date"
 						say="until you take it back"
 						onPress={() => void withoutEnd().catch(() => setSaid('This could not be done here. Try once more.'))}
 						testID="look-lasting"

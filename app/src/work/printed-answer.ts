@@ -1,6 +1,6 @@
 import { printWritten, type Typing } from '@tidy-sum/core';
 
-/** The parts of a typed answer as the check reads them; none where it cannot be read, or a number is missing. */
+/** The parts of a typed answer as the check reads them; empty if it cannot be read, or a number is missing. */
 export function answerParts({ reads }: Pick<Typing, 'reads'>, text: string) {
 	const read = text.trim() === '' ? undefined : reads?.(text);
 	const parts = read?.ok ? read.value : [];

@@ -186,8 +186,8 @@ export async function takeRightCode(db: Database, code: string, now: Date): Prom
 export const EMPTY_FOR_DAYS = 90;
 
 /**
- * Clears desks away that nobody used for so many days, with all that is on them; a device that comes with one later brings it
- * anew. Marks of erased desks stay, and so do the desks of made-up work.
+ * Deletes desks that nobody has used for so many days, with all their work. A device that comes with one later brings its work
+ * again. The marks of erased desks stay, and so do the desks of made-up work.
  */
 export async function clearUnused(db: Database, now: Date, days: number): Promise<number> {
 	const before = dayOf(new Date(now.getTime() - days * 86_400_000));

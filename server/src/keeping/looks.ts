@@ -48,7 +48,7 @@ export async function addLook(
 	return (await db('look').insert(row).onConflict('id').ignore().returning('id')).length > 0 ? until : false;
 }
 
-/** The links of a desk, the last made first, also those that have ended; one that cannot be read hides none of the others. */
+/** The links of a desk, the last made first, also those that have ended; one that cannot be read does not hide the others. */
 export async function listLooks(db: Database, desk: string): Promise<readonly ListedLook[]> {
 	const rows: LookRow[] = await db('look')
 		.where({ desk })
@@ -65,7 +65,7 @@ export async function takeBack(db: Database, desk: string, id: string): Promise<
 	return (await db('look').where({ desk, id }).delete()) > 0;
 }
 
-/** What somebody sees with a link to look at; null where it is none, was taken back, or has ended. */
+/** The work that a link to look at shows; null if the link never was, was taken back, or has ended. */
 export async function lookAt(
 	db: Database,
 	id: string,

@@ -9,7 +9,7 @@ export async function up(db: Knex): Promise<void> {
 		table.string('says', 60).notNullable();
 		table.index(['desk', 'id']);
 	});
-	// A link from before has no end: nobody was told of one.
+	// A link made before this has no end: its owner expects none.
 	await db.schema.alterTable('look', (table) => table.string('until', 30));
 }
 

@@ -56,12 +56,12 @@ export const events: Route = route({
 		const leave = takeIn(ctx, desk);
 		const stream = new PassThrough();
 		const send = (event: string, data: unknown) => stream.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
-		// What happens on the desk from then on is not written any more.
+		// Nothing is written to a stream that has ended.
 		const end = () => {
 			deaf();
 			stream.end();
 		};
-		/** Whether the key opens the desk still; where it does not, that is told and the stream ends. */
+		/** Whether the key still opens the desk; if not, the device hears so and the stream ends. */
 		const isOpen = async (): Promise<boolean> => {
 			const access = await accessTo(db, desk, hash);
 			if (access.is === 'open') return true;
