@@ -231,4 +231,4 @@ export function BringScreen({ name = DRAFT }: { readonly name?: string | undefin
 	return <Bring key={name} name={name} />;
 }
 
-const useStyles = makeStyles(() => ({ grow: { flexGrow: 4 } }));
+const useStyles = makeStyles(() => ({ grow: { flexGrow: 1 } }));

@@ -36,6 +36,7 @@ const useStyles = makeStyles((palette) => ({
 		paddingLeft: GAP.l,
 		backgroundColor: palette.pineWash,
 	},
-	words: { flex: 1, minWidth: 220 },
+	// On a line of its own where its buttons leave little room; never wider than the page, whatever the size of text.
+	words: { flexGrow: 1, flexShrink: 1, flexBasis: 220, minWidth: 0 },
 	acts: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s, maxWidth: '100%' },
 }));
