@@ -5,9 +5,10 @@ import { type AppStore, makeStore } from '../src/store/store';
 import { type DeviceStore, deviceStore } from '../src/sync/device-store';
 import { type KeptHere, keepHere } from '../src/sync/keep-here';
 import { sayKeeping } from '../src/sync/said-keeping';
+import { showsBeside } from '../src/sync/shows-beside';
 import { holdsAll } from '../src/sync/sync-slice';
-import type { Windows } from '../src/sync/windows';
-import { did, erased, foundBeside, goneThere, loaded } from '../src/work/works-reducer';
+import type { Windows, Wrote } from '../src/sync/windows';
+import { did, erased, foundBeside, loaded, opened, parted, tried } from '../src/work/works-reducer';
 
 const DESK = 'desk-0001';
 
@@ -27,8 +28,8 @@ class Window {
 		for (const piece of await this.device.pieces(DESK)) this.store.dispatch(foundBeside(piece));
 		const windows: Windows = {
 			others: () => true,
-			wrote: (ids, gone) => {
-				for (const other of this.hears ?? []) if (other !== this) void other.hear(ids, gone);
+			wrote: (what) => {
+				for (const other of this.hears ?? []) if (other !== this) other.hear(what);
 			},
 			left: () => {},
 			close: () => {},
@@ -37,14 +38,27 @@ class Window {
 		return this;
 	}
 
-	async hear(ids: readonly string[], gone: readonly string[]): Promise<void> {
-		const known = gone.filter((id) => this.store.getState().works.byId[id]);
-		if (known.length) this.store.dispatch(goneThere(known));
-		for (const piece of await this.device.pieces(DESK, ids)) this.store.dispatch(foundBeside(piece));
+	hear(what: Wrote): void {
+		showsBeside({ store: this.store, device: this.device, desk: DESK })(what);
 	}
 
 	place(exercise: string, block: string): void {
 		this.store.dispatch(did(exercise, { do: 'place', block, factor: factor(block) }));
+	}
+
+	tries(exercise: string): void {
+		const made = {
+			when: 1_770_000_000_000,
+			seconds: 1,
+			right: true,
+			slips: [],
+			nudges: 0,
+			shown: false,
+			answer: '2 m',
+			start: null,
+			factors: [],
+		};
+		this.store.dispatch(tried({ exercise, made }));
 	}
 
 	erase(exercise: string): void {
@@ -162,6 +176,24 @@ describe('two windows of one desk, which hear each other', () => {
 	});
 });
 
+describe('two windows of one desk, of which one has tried an answer', () => {
+	it('keep the try, though the other goes on with the line without it', async () => {
+		const first = await new Window(null).open();
+		first.place('wind-gust', 'a');
+		await first.close();
+		const [one, other] = [await new Window(null).open(), await new Window(null).open()];
+		one.tries('wind-gust');
+		await settled([one]);
+		other.place('wind-gust', 'b');
+		await settled([other]);
+		await one.close();
+		await other.close();
+		const [piece] = await deviceStore(createStore('tidy-sum', 'kept')).pieces(DESK);
+		expect(piece?.body.tries).toHaveLength(1);
+		expect(await laid('wind-gust')).toEqual(['a b']);
+	});
+});
+
 describe('two windows of one desk, of which one erases', () => {
 	it('what is still to be erased on the server stays so, whatever the other opens', async () => {
 		const one = await new Window(null).open();
@@ -177,6 +209,31 @@ describe('two windows of one desk, of which one erases', () => {
 		const { works } = await deviceStore(createStore('tidy-sum', 'kept')).load(DESK);
 		expect(works.erasing).toHaveLength(1);
 		expect(Object.keys(works.open)).toEqual(['new-snow']);
+	});
+
+	it('the other does not take it from the server again before that knows of it', async () => {
+		const { all, one, other } = await hearing();
+		const [id = ''] = Object.keys(one.store.getState().works.byId);
+		one.erase('wind-gust');
+		await settled(all);
+		other.store.dispatch(
+			parted({ id, version: 1, body: { exercise: 'wind-gust', steps: [] }, kept: '2026-01-01T00:00:00Z' }),
+		);
+		expect(other.store.getState().works.byId).toEqual({});
+		await one.close();
+		await other.close();
+	});
+
+	it('a piece that another only read from the device is not written again', async () => {
+		const { all, one, other } = await hearing();
+		const [id = ''] = Object.keys(one.store.getState().works.byId);
+		await one.device.forget(DESK);
+		other.store.dispatch(opened('wind-gust'));
+		await settled(all);
+		expect(await laid('wind-gust')).toEqual([]);
+		expect(other.store.getState().works.byId[id]).toBeDefined();
+		await one.close();
+		await other.close();
 	});
 
 	it('the other lets it go as well, where it hears of it', async () => {

@@ -9,6 +9,7 @@ import {
 	came,
 	did,
 	erased,
+	foundBeside,
 	listed,
 	opened,
 	parted,
@@ -235,6 +236,65 @@ describe('one’s own Shelf, begun on two devices that knew nothing of each othe
 		expect(shelf).toMatchObject({ id: 'list-my-shelf', ahead: true });
 		expect(shelf?.body.steps).toEqual([keep('fact-2'), keep('fact-3'), UNDO, keep('fact-1')]);
 		expect(worksReducer(both, parted({ ...theirs, version: 5 })).byId['list-my-shelf']).toBe(shelf);
+	});
+});
+
+describe('one’s own Shelf, gone on with in two places', () => {
+	const kept = (id: string): Step => ({
+		do: 'keep',
+		id,
+		fact: { left: { number: id.slice(-1), unit: 'cm' }, right: { number: '1', unit: 'in' } },
+	});
+	const shelf = (...steps: Step[]): WorkBody => ({ exercise: 'my-shelf', steps });
+
+	it('does not grow however often its two forms are merged, undoing included', () => {
+		const [mine, theirs] = [
+			shelf(kept('fact-1'), kept('fact-2'), UNDO, kept('fact-3')),
+			shelf(kept('fact-1'), kept('fact-4'), UNDO),
+		];
+		const once = mergedBody(theirs, mine) as WorkBody;
+		const other = mergedBody(mine, theirs) as WorkBody;
+		expect(historyOf(once).done).toEqual([kept('fact-1'), kept('fact-3')]);
+		for (const step of [kept('fact-2'), kept('fact-3'), kept('fact-4')]) expect(once.steps).toContainEqual(step);
+		expect(mergedBody(once, other)).toEqual(once);
+		expect(mergedBody(other, once)).toEqual(other);
+	});
+});
+
+describe('a line that two windows keep beside another', () => {
+	const line = (version: number, ahead: boolean, ...steps: Step[]): WorkEntry => ({
+		id: 'w1-00000',
+		body: { exercise: 'new-snow', steps },
+		version,
+		ahead,
+	});
+	const has = (entry: WorkEntry): WorksState => ({
+		byId: { [entry.id]: entry },
+		open: { 'new-snow': entry.id },
+		last: 'new-snow',
+	});
+
+	it('gets the same id in both, and is there once however often it is told of', () => {
+		const theirs = line(1, true, TURN);
+		const both = worksReducer(has(line(1, true, PLACE)), foundBeside(theirs)) as WorksState;
+		const again = worksReducer(has(line(1, true, PLACE)), foundBeside(theirs)) as WorksState;
+		expect(Object.keys(again.byId)).toEqual(Object.keys(both.byId));
+		expect(Object.keys(both.byId)).toHaveLength(2);
+		expect(worksReducer(both, foundBeside(theirs))).toEqual(both);
+	});
+
+	it('leaves the id to the line that is further on the server, so that the two come to rest', () => {
+		const [further, before] = [line(2, false, TURN), line(1, true, PLACE)];
+		const here = worksReducer(has(further), foundBeside(before)) as WorksState;
+		const there = worksReducer(has(before), foundBeside(further)) as WorksState;
+		expect(here.byId['w1-00000']).toEqual(further);
+		expect(Object.keys(here.byId).sort()).toEqual(Object.keys(there.byId).sort());
+		expect(worksReducer(here, foundBeside(before))).toEqual(here);
+	});
+
+	it('knows from the other window what the server has acknowledged', () => {
+		const state = worksReducer(has(line(1, true, PLACE)), foundBeside(line(2, false, PLACE))) as WorksState;
+		expect(only(state)).toMatchObject({ version: 2, ahead: false });
 	});
 });
 

@@ -1,5 +1,6 @@
 import { allBars, leaveRows } from './all-bars';
 import type { Row } from './measure';
+import { timeAttackers } from './server/attackers';
 import { inStep } from './server/in-step';
 import { killing } from './server/killing';
 import { timeSaving } from './server/saving';
@@ -12,6 +13,7 @@ const PARTS: Readonly<Record<string, () => Promise<readonly Row[]>>> = {
 	saving: timeSaving,
 	school: schoolHour,
 	strangers: timeStrangers,
+	attackers: timeAttackers,
 	'in-step': inStep,
 	'second-device': secondDevice,
 	killing,

@@ -3,10 +3,13 @@ import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import type { UseStore } from 'idb-keyval';
 import { deviceStore } from '../../app/src/sync/device-store';
+import { keepHere } from '../../app/src/sync/keep-here';
 import { keep } from '../../app/src/sync/keeper';
 import { readPieces } from '../../app/src/sync/read-pieces';
 import { type ServerStore, serverStore } from '../../app/src/sync/server-store';
+import { showsBeside } from '../../app/src/sync/shows-beside';
 import { syncSlice } from '../../app/src/sync/sync-slice';
+import { windowsOf } from '../../app/src/sync/windows';
 import { loaded, type WorkEntry, type WorksState, worksReducer } from '../../app/src/work/works-reducer';
 import { quickClock } from './quick-clock';
 
@@ -14,8 +17,9 @@ function makeStore() {
 	return configureStore({ reducer: { works: worksReducer, sync: syncSlice.reducer }, devTools: false });
 }
 
-/** The rows of a device, as the browser gives them to one page after another. */
-function rowsIn(factory: IDBFactory): UseStore {
+/** The rows of a new device, as its browser gives them to one page after another, or to several at once. */
+export function newRows(): UseStore {
+	const factory = new IDBFactory();
 	const opening = new Promise<IDBDatabase>((resolve, reject) => {
 		const request = factory.open('tidy-sum');
 		request.onupgradeneeded = () => void request.result.createObjectStore('kept');
@@ -66,18 +70,18 @@ function over(net: Net, server: ServerStore): ServerStore {
 	};
 }
 
-/** A device with a store, a keeper and a network of its own. Its disk outlives a kill. */
+/** A device with a store, a keeper and a network of its own; or a window of one, whose rows it shares with another. */
 export class Device {
 	readonly clock = quickClock();
 	readonly net: Net = { online: true, loses: false, twice: false, asking: 0, isStopped: false };
-	/** Its browser's database, which a kill leaves as it is. */
-	private readonly rows = rowsIn(new IDBFactory());
 	private store = makeStore();
 	private stop = () => {};
 
 	constructor(
 		private readonly desk: string,
 		private readonly key: string,
+		/** Its browser's database, which a kill leaves as it is. */
+		private readonly rows: UseStore = newRows(),
 	) {}
 
 	get works(): WorksState {
@@ -91,15 +95,16 @@ export class Device {
 	async begin(): Promise<void> {
 		this.stop();
 		this.store = makeStore();
-		const disk = deviceStore(this.rows);
-		const { works, place } = await disk.load(this.desk);
+		const device = deviceStore(this.rows);
+		const parts = { store: this.store, device, desk: this.desk };
+		const { works, place } = await device.load(this.desk);
 		this.store.dispatch(loaded(works));
 		// A page reads the pieces it shows: here all of them.
-		await readPieces({ store: this.store, device: disk, desk: this.desk }, Object.keys(works.byId));
+		await readPieces(parts, Object.keys(works.byId));
+		const windows = windowsOf(this.desk, { onWrote: showsBeside(parts), onLeft: () => {} });
 		this.stop = keep({
-			store: this.store,
-			desk: this.desk,
-			device: disk,
+			...parts,
+			here: keepHere({ ...parts, windows, later: this.clock.wait }),
 			server: over(this.net, serverStore(this.desk, this.key)),
 			place,
 			clock: this.clock,

@@ -13,7 +13,7 @@ import {
 	type WorkEntry,
 	type WorksState,
 } from '../../app/src/work/works-reducer';
-import { Device } from './device';
+import { Device, newRows } from './device';
 
 /** The exercises that are worked on, and one's own Shelf, which is one list on all devices. */
 export const EXERCISES = ['new-snow', 'honey-jar', SHELF] as const;
@@ -68,7 +68,7 @@ async function answered(devices: readonly Device[]): Promise<void> {
 }
 
 /** How long the two may take to come to the same, in real time. */
-const AGREE_WITHIN_MS = 20_000;
+const AGREE_WITHIN_MS = Number(process.env.AGREE ?? 20_000);
 
 /** What backs a desk up on the server, and brings it back. */
 export type Backups = {
@@ -78,6 +78,12 @@ export type Backups = {
 
 const NO_BACKUPS: Backups = { backUp: async () => {}, restore: async () => {} };
 
+export type Setting = {
+	readonly backups?: Backups;
+	/** Whether the two are windows of one device: they have its key, and its rows. */
+	readonly areWindows?: boolean;
+};
+
 /** What came of a schedule: nothing wrong, or what. */
 export type Outcome = { readonly wrong: string | null };
 
@@ -86,13 +92,18 @@ export type Outcome = { readonly wrong: string | null };
  * time passes until nothing moves. They must then have the same, the server too, and no step and no try may be lost but those
  * of pieces that were erased.
  */
-export async function runSchedule(happenings: readonly Happening[], backups: Backups = NO_BACKUPS): Promise<Outcome> {
+export async function runSchedule(
+	happenings: readonly Happening[],
+	{ backups = NO_BACKUPS, areWindows = false }: Setting = {},
+): Promise<Outcome> {
 	const desk = randomBytes(12).toString('base64url');
-	const keys = [randomBytes(32), randomBytes(32)].map((bytes) => bytes.toString('base64url')) as [string, string];
+	const [mine = '', other = ''] = [randomBytes(32), randomBytes(32)].map((bytes) => bytes.toString('base64url'));
+	const keys = [mine, areWindows ? mine : other] as const;
 	const first = { id: 'work-first', body: { exercise: 'mast-log', steps: [] }, version: 0, ahead: true };
 	await serverStore(desk, keys[0]).send(first, null);
-	await deskOnServer(desk, keys[0]).addKey(hashOf(keys[1]), 'device', '');
-	const devices = keys.map((key) => new Device(desk, key)) as [Device, Device];
+	if (!areWindows) await deskOnServer(desk, mine).addKey(hashOf(other), 'device', '');
+	const rows = newRows();
+	const devices = keys.map((key) => new Device(desk, key, areWindows ? rows : newRows())) as [Device, Device];
 	for (const device of devices) await device.begin();
 	/** What was done, with the piece it was done on. */
 	const made: { readonly sign: string; readonly piece: string }[] = [];
@@ -128,7 +139,8 @@ export async function runSchedule(happenings: readonly Happening[], backups: Bac
 				return;
 			}
 			case 'does':
-				return device.dispatch(did(exercise, one.step));
+				// What is generated has no prototype, and is then like nothing that was written and read again.
+				return device.dispatch(did(exercise, JSON.parse(JSON.stringify(one.step)) as Step));
 			case 'undo':
 				return device.dispatch(undid(exercise));
 			case 'try':

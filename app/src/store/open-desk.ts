@@ -7,6 +7,7 @@ import type { DeskHere, DeviceStore, Loaded } from '../sync/device-store';
 import { keepHere } from '../sync/keep-here';
 import { NO_PLACE } from '../sync/place';
 import { readsWanted } from '../sync/read-pieces';
+import { showsBeside } from '../sync/shows-beside';
 import {
 	accessIs,
 	comingIs,
@@ -20,7 +21,7 @@ import {
 } from '../sync/sync-slice';
 import { windowsOf } from '../sync/windows';
 import { readFirst } from '../work/read-first';
-import { foundBeside, goneThere, loaded, readHere, type WorkEntry } from '../work/works-reducer';
+import { loaded, readHere, type WorkEntry } from '../work/works-reducer';
 import { keepsUntil, openDevice, stopKeeping } from './device';
 import { insist } from './insist';
 import type { AppStore } from './store';
@@ -136,17 +137,7 @@ export async function openDesk(store: AppStore, now: number = Date.now()): Promi
 	const unread = aside + first.length - read.length;
 	if (unread) store.dispatch(setAside(unread));
 	const windows = windowsOf(desk.id, {
-		// What another window did is shown here as well.
-		onWrote: (ids, gone) => {
-			const known = gone.filter((id) => store.getState().works.byId[id]);
-			if (known.length) store.dispatch(goneThere(known));
-			void device.pieces(desk.id, ids).then(
-				(pieces) => {
-					for (const piece of pieces) store.dispatch(foundBeside(piece));
-				},
-				() => {},
-			);
-		},
+		onWrote: showsBeside({ store, device, desk: desk.id }),
 		onLeft: () => {
 			stopKeeping(false);
 			store.dispatch(accessIs('left'));

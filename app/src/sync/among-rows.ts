@@ -1,46 +1,63 @@
+import type { WorkBody } from '@tidy-sum/schema';
 import { dequal } from 'dequal';
-import { continues } from '../work/history';
+import { besideOf, isKeptBeside, keepsId } from '../work/beside';
 import { mergedBody } from '../work/merged-body';
 import type { WorkEntry } from '../work/works-reducer';
 import type { Opened } from './device-store';
 
-/** A row of a piece of work, as far as it is one. */
-function asEntry(row: unknown): WorkEntry | null {
-	const entry = row as Partial<WorkEntry> | undefined;
-	return entry?.body?.steps && typeof entry.id === 'string' ? (entry as WorkEntry) : null;
+/** A piece another window has gone on with, and the id under which what was done here was kept beside it where both parted. */
+export type Found = { readonly theirs: WorkEntry; readonly fresh?: string | undefined };
+
+/** What comes of a piece that is to be written beside other windows. */
+export type Among = {
+	/** What is to be written, whole. */
+	readonly write: readonly WorkEntry[];
+	/** What of it goes into the index alone: its steps are there. */
+	readonly head?: WorkEntry;
+	/** What another window has gone on with, and the id of what was done here where that is kept beside it. */
+	readonly found: readonly Found[];
+};
+
+const NOTHING: Among = { write: [], found: [] };
+
+/** Whether a body has all that both came to. */
+function hasAll(body: WorkBody, merged: WorkBody): boolean {
+	return dequal(merged.steps, body.steps) && dequal(merged.tries ?? [], body.tries ?? []);
 }
 
-/**
- * A piece that is to be written, held against the row that is there: what is to be written, if anything, and what another
- * window has gone on with. Where both went on by themselves the one to be written goes under a fresh id.
- */
-export function amongRows(
-	entry: WorkEntry,
-	row: unknown,
-	fresh: string,
-	isHead = false,
-): { readonly write: WorkEntry | null; readonly found: WorkEntry | null } {
-	const there = asEntry(row);
-	if (!there || entry.away) return { write: entry, found: null };
+/** A piece that is to be written, held against what is there. Where both went on by themselves both are kept. */
+export function amongRows(entry: WorkEntry, there: WorkEntry | null, isHead = false): Among {
+	// Of one that another window took away nothing is left to be acknowledged.
+	if (!there || entry.away) return isHead ? NOTHING : { ...NOTHING, write: [entry] };
 	const version = Math.max(there.version, entry.version);
-	const [follows, isFollowed] = [continues(entry.body, there.body), continues(there.body, entry.body)];
-	if (follows && isFollowed) {
-		const isSame =
-			there.version === entry.version && there.ahead === entry.ahead && there.touched === entry.touched && !isHead;
-		const sameTries = dequal(there.body.tries ?? [], entry.body.tries ?? []);
-		if (isSame && sameTries && dequal(there.body.steps, entry.body.steps)) return { write: null, found: null };
-		// Typed in both at one place: the later holds.
-		if ((there.touched ?? 0) > (entry.touched ?? 0)) return { write: null, found: there };
-		return { write: { ...entry, version }, found: null };
-	}
-	// The server acknowledged what was before: what another window did since is still to be sent.
-	if (isHead) return { write: null, found: follows ? null : there };
-	if (follows) return { write: { ...entry, version, ahead: true }, found: null };
 	const merged = mergedBody(there.body, entry.body);
-	const write = merged
-		? { ...entry, body: merged, version, ahead: true }
-		: { ...entry, id: fresh, version: 0, ahead: true };
-	return { write, found: there };
+	if (merged) {
+		const [isMine, isTheirs] = [hasAll(entry.body, merged), hasAll(there.body, merged)];
+		if (!isTheirs)
+			return {
+				write: [{ ...entry, body: merged, version, ahead: entry.ahead || !isMine }],
+				found: isMine ? [] : [{ theirs: there }],
+			};
+		// Typed in both at one place: the later holds.
+		if (!isMine || (there.touched ?? 0) > (entry.touched ?? 0)) return { ...NOTHING, found: [{ theirs: there }] };
+		// The row and the index must tell of one moment.
+		if (there.touched !== entry.touched) return { ...NOTHING, write: [{ ...entry, version }] };
+		const isKnown = there.version === entry.version && there.ahead === entry.ahead;
+		return isKnown && !isHead ? NOTHING : { ...NOTHING, head: { ...entry, version } };
+	}
+	if (keepsId(entry, there) === 'mine') {
+		const beside = isKeptBeside(there, entry) ? [besideOf(there)] : [];
+		return { write: [entry, ...beside], found: beside.map((theirs) => ({ theirs })) };
+	}
+	const mine = isKeptBeside(entry, there) ? [besideOf(entry)] : [];
+	return { write: mine, found: [{ theirs: there, fresh: mine[0]?.id }] };
+}
+
+/** A line that is kept beside another, held against what is there under its id; null where that has all of it. */
+export function besideAmong(line: WorkEntry, there: WorkEntry | null): WorkEntry | null {
+	if (!there) return line;
+	const merged = mergedBody(there.body, line.body);
+	return merged && !hasAll(there.body, merged) ? { ...there, body: merged, ahead: true } : null;
 }
 
 /** What is open where beside other windows: only what this one changed, since it last wrote, is changed in what is there. */

@@ -14,20 +14,29 @@ export function committedAtOnce(rows: UseStore): UseStore {
 		});
 }
 
-/** Reads rows and then changes them, in one transaction; done when all of it is written. */
-export async function readAndChange<T>(
-	store: UseStore,
-	keys: readonly string[],
-	make: (rows: IDBObjectStore, values: readonly unknown[]) => T,
-): Promise<T> {
+/** The values of some rows, as far as they are there. */
+export function valuesOf(rows: IDBObjectStore, keys: readonly string[]): Promise<readonly unknown[]> {
+	return Promise.all(keys.map((key) => promisifyRequest<unknown>(rows.get(key))));
+}
+
+/** Reads and then writes in one transaction; done when all of it is written. */
+export function inOneTransaction<T>(store: UseStore, act: (rows: IDBObjectStore) => Promise<T>): Promise<T> {
 	return store('readwrite', async (rows) => {
 		const done = promisifyRequest(rows.transaction);
-		const values = await Promise.all(keys.map((key) => promisifyRequest<unknown>(rows.get(key))));
-		const made = make(rows, values);
+		const made = await act(rows);
 		rows.transaction.commit?.();
 		await done;
 		return made;
 	});
+}
+
+/** Reads rows and then changes them, in one transaction; done when all of it is written. */
+export function readAndChange<T>(
+	store: UseStore,
+	keys: readonly string[],
+	make: (rows: IDBObjectStore, values: readonly unknown[]) => T,
+): Promise<T> {
+	return inOneTransaction(store, async (rows) => make(rows, await valuesOf(rows, keys)));
 }
 
 /** Changes rows; done when all of it is written. */

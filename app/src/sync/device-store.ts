@@ -1,12 +1,12 @@
-import { nanoid } from '@reduxjs/toolkit';
 import { createStore, get, promisifyRequest, type UseStore } from 'idb-keyval';
 import type { WorkEntry, WorksState } from '../work/works-reducer';
 import { keptTriesOf } from '../worker/kept-tries';
-import { amongRows, openedAmong } from './among-rows';
+import { type Found, openedAmong } from './among-rows';
 import { entryOf, headOf, PARTS, partsOf, rewrittenPart } from './desk-index';
 import { change, committedAtOnce, type Kind, keyOf, put, readAndChange, rowsOf } from './device-rows';
 import type { KeptDesk } from './kept-rows';
 import { type Place, placeIn } from './place';
+import { readThere, writeAmong } from './write-among';
 
 /** A desk as this device has it. */
 export type DeskHere = KeptDesk;
@@ -27,6 +27,8 @@ export type DeviceStore = {
 	readonly load: (desk: string) => Promise<Loaded>;
 	/** Pieces of a desk with their steps, those that can be read; all there are where none are named. */
 	readonly pieces: (desk: string, ids?: readonly string[]) => Promise<readonly WorkEntry[]>;
+	/** Pieces as another window may have left them: with what the server acknowledged since, which is in the index alone. */
+	readonly piecesBeside: (desk: string, ids: readonly string[]) => Promise<readonly WorkEntry[]>;
 	/** The tries of all pieces, as texts that `triesIn` reads. */
 	readonly tries: (desk: string) => Promise<readonly string[]>;
 	/** How many pieces of work of a desk are here. */
@@ -60,9 +62,6 @@ export type DeviceStore = {
 	/** Takes everything of a desk off this device. */
 	readonly forget: (desk: string) => Promise<void>;
 };
-
-/** A piece another window has gone on with, and the id under which what was done here is kept beside it where both parted. */
-export type Found = { readonly theirs: WorkEntry; readonly fresh: string };
 
 /** What came of writing beside other windows: the ids that were written, and what another window has gone on with. */
 export type KeptAmong = { readonly wrote: readonly string[]; readonly found: readonly Found[] };
@@ -121,37 +120,6 @@ export function deviceStore(rows: UseStore = createStore('tidy-sum', 'kept')): D
 			for (const [i, part] of parts.entries()) {
 				kept.put(rewrittenPart(part, before[i] as string | undefined, entries, gone, keptTriesOf), keys[i]);
 			}
-		});
-	};
-
-	/** Writes some pieces beside other windows, in one transaction; what was written, and what was found. */
-	const writeAmong = (
-		desk: string,
-		entries: readonly WorkEntry[],
-		gone: readonly string[],
-		heads: ReadonlySet<string>,
-	): Promise<{ readonly written: readonly WorkEntry[]; readonly found: readonly Found[] }> => {
-		// Where two parted, what was done here goes under an id of its own, whose part of the index is read as well.
-		const fresh = entries.map(() => nanoid());
-		const parts = partsOf([...entries.map(({ id }) => id), ...fresh, ...gone]);
-		const workKeys = entries.map(({ id }) => keyOf('work', desk, id));
-		const indexKeys = parts.map((part) => keyOf('index', desk, part));
-		return readAndChange(rows, [...workKeys, ...indexKeys], (kept, values) => {
-			const there = entries.map((entry, i) => amongRows(entry, values[i], fresh[i] as string, heads.has(entry.id)));
-			const written = there.flatMap(({ write }) => write ?? []);
-			for (const entry of written)
-				if (entry.away?.here === undefined && !heads.has(entry.id)) kept.put(entry, keyOf('work', desk, entry.id));
-			for (const id of gone) kept.delete(keyOf('work', desk, id));
-			const index = indexes.get(desk);
-			for (const [i, part] of parts.entries()) {
-				const text = rewrittenPart(part, values[workKeys.length + i] as string | undefined, written, gone, headOf);
-				if (index) index[part] = text;
-				kept.put(text, indexKeys[i]);
-			}
-			return {
-				written,
-				found: there.flatMap(({ found }, i) => (found ? [{ theirs: found, fresh: fresh[i] as string }] : [])),
-			};
 		});
 	};
 
@@ -216,6 +184,8 @@ export function deviceStore(rows: UseStore = createStore('tidy-sum', 'kept')): D
 			return { works: worksAsKept(heads, open), aside, place };
 		},
 		pieces,
+		piecesBeside: async (desk, ids) =>
+			(await store('readonly', (rows) => readThere(rows, desk, ids))).filter((entry) => entry !== null),
 		tries: (desk) => all<string>('tries', desk),
 		count: countOf,
 		copyOf: (desk) => get<string>(`copy:${desk}`, store),
@@ -247,7 +217,8 @@ export function deviceStore(rows: UseStore = createStore('tidy-sum', 'kept')): D
 			const wrote: string[] = [];
 			const found: Found[] = [];
 			for (let at = 0; at === 0 || at < entries.length; at += AT_ONCE) {
-				const made = await writeAmong(desk, entries.slice(at, at + AT_ONCE), at === 0 ? gone : [], heads);
+				const some = { entries: entries.slice(at, at + AT_ONCE), gone: at === 0 ? gone : [], heads };
+				const made = await writeAmong(rows, desk, some, indexes.get(desk));
 				wrote.push(...made.written.map(({ id }) => id));
 				found.push(...made.found);
 				const tried = made.written.filter(({ id, body, away }) => body.tries?.length && !away?.here && !heads.has(id));

@@ -1,7 +1,8 @@
 import type { Store } from '@reduxjs/toolkit';
-import { foundBeside, type WorkEntry, type WorksState } from '../work/works-reducer';
+import type { WorkEntry, WorksState } from '../work/works-reducer';
 import { CLOCK } from './clock';
 import type { DeviceStore, Opened } from './device-store';
+import { isAsRead, tellFound } from './shows-beside';
 import type { Windows } from './windows';
 
 type Parts = {
@@ -34,7 +35,7 @@ export type KeptHere = {
  */
 function isNew(entry: WorkEntry, before: WorkEntry | undefined): boolean {
 	const isRead = before?.away?.here !== undefined && entry.version === before.version && !entry.ahead;
-	return entry !== before && !isRead;
+	return entry !== before && !isRead && !isAsRead(entry);
 }
 
 /** Whether nothing of a piece is new but that the server has it. */
@@ -86,17 +87,16 @@ export function keepHere({
 		const changed = [...due.values()].filter((entry) => entry !== null);
 		const gone = [...due].flatMap(([id, entry]) => (entry === null ? [id] : []));
 		const asHeads = new Set(heads);
+		const { erasing = [] } = store.getState().works;
+		const erased = gone.filter((id) => erasing.includes(id));
 		const writing = windows?.others()
 			? device.keepAmong(desk, changed, gone, asHeads).then(({ wrote, found }) => {
-					windows.wrote(wrote, gone);
-					for (const { theirs, fresh } of found) store.dispatch(foundBeside(theirs, fresh));
+					windows.wrote({ ids: wrote, gone, erased });
+					for (const one of found) tellFound(store, one);
 				})
-			: device.keepEntries(desk, changed, gone, asHeads).then(() =>
-					windows?.wrote(
-						changed.map(({ id }) => id),
-						gone,
-					),
-				);
+			: device
+					.keepEntries(desk, changed, gone, asHeads)
+					.then(() => windows?.wrote({ ids: changed.map(({ id }) => id), gone, erased }));
 		const batch = new Map(due);
 		due.clear();
 		heads.clear();

@@ -37,6 +37,7 @@ export function memoryStore(): DeviceStore {
 			place: places.get(desk) ?? NO_PLACE,
 		}),
 		pieces: async (desk, ids) => [...worksOf(desk).values()].filter(({ id }) => !ids || ids.includes(id)),
+		piecesBeside: async (desk, ids) => [...worksOf(desk).values()].filter(({ id }) => ids.includes(id)),
 		// Everything of it is in the works already.
 		tries: async () => [],
 		count: async (desk) => worksOf(desk).size,

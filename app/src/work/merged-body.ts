@@ -30,34 +30,42 @@ function commonSteps(a: readonly Step[], b: readonly Step[]): number {
 	return at < 0 ? a.length : at;
 }
 
-/** Steps as they can follow others: an undo that would reach back before them is left out, and so is a redo. */
-function standingAlone(steps: readonly Step[]): readonly Step[] {
-	let done = 0;
-	let undone = 0;
-	return steps.filter(({ do: does }) => {
-		if (does === 'undo') {
-			if (done === 0) return false;
-			done -= 1;
-			undone += 1;
-		} else if (does === 'redo') {
-			if (undone === 0) return false;
-			undone -= 1;
-			done += 1;
-		} else {
-			done += 1;
-			undone = 0;
+/** Each step with whether it holds after all undoing and redoing among them; an undo that reaches back before them is left out. */
+function heldOrUndone(steps: readonly Step[]): readonly { readonly step: Step; readonly isUndone: boolean }[] {
+	const all: { readonly step: Step; isUndone: boolean }[] = [];
+	const done: { isUndone: boolean }[] = [];
+	let undone: { isUndone: boolean }[] = [];
+	const move = (from: { isUndone: boolean }[], to: { isUndone: boolean }[], isUndone: boolean) => {
+		const one = from.pop();
+		if (one) to.push(Object.assign(one, { isUndone }));
+	};
+	for (const step of steps) {
+		if (step.do === 'undo') move(done, undone, true);
+		else if (step.do === 'redo') move(undone, done, false);
+		else {
+			const one = { step, isUndone: false };
+			all.push(one);
+			done.push(one);
+			undone = [];
 		}
-		return true;
-	});
+	}
+	return all;
 }
 
-/** One list of two: the steps of the first, and those of the second that it has not. */
+const UNDO: Step = { do: 'undo' };
+
+/**
+ * One list of two: the steps of the first, and those of the second that it has not, each once. However often two that differ
+ * in their order are merged, nothing is added again.
+ */
 function mergedList(first: readonly Step[], second: readonly Step[]): readonly Step[] {
-	const more = standingAlone(second.slice(commonSteps(first, second)));
-	// What is taken back and brought back goes by its place; else a step both have done is done once.
-	if (more.some(({ do: does }) => does === 'undo' || does === 'redo')) return [...first, ...more];
 	const here = new Set(first.map((step) => signOf(step)));
-	return [...first, ...more.filter((step) => !here.has(signOf(step)))];
+	const more = heldOrUndone(second.slice(commonSteps(first, second))).filter(({ step }) => {
+		const isNew = !here.has(signOf(step));
+		here.add(signOf(step));
+		return isNew;
+	});
+	return [...first, ...more.flatMap(({ step, isUndone }) => (isUndone ? [step, UNDO] : [step]))];
 }
 
 /**

@@ -1,5 +1,6 @@
 import type { StoredWork } from '@tidy-sum/schema';
 import { dequal } from 'dequal';
+import { besideOf, isKeptBeside, keepsId, putBeside } from './beside';
 import { isList, mergedBody, withOtherList } from './merged-body';
 import { changed, here, put, type WorkEntry, type WorksState } from './works-state';
 
@@ -17,7 +18,7 @@ function withList(state: WorksState, { id, body }: StoredWork): WorksState {
 }
 
 /** The state after the server told of a version it keeps. */
-export function partedIn(state: WorksState, kept: StoredWork, fresh: string): WorksState {
+export function partedIn(state: WorksState, kept: StoredWork): WorksState {
 	const mine = state.byId[kept.id];
 	const { exercise } = kept.body;
 	if (state.erasing?.includes(kept.id)) return state;
@@ -37,15 +38,17 @@ export function partedIn(state: WorksState, kept: StoredWork, fresh: string): Wo
 	const next = withList(put(state, theirs), kept);
 	const open = openWithout(next.open, kept.id, exercise);
 	if (!mine?.ahead) return { ...next, open: { ...open, [exercise]: open[exercise] ?? kept.id } };
-	const beside = put(next, { ...mine, id: fresh, version: 0 });
-	return { ...beside, open: { ...open, [exercise]: open[exercise] ?? kept.id, [mine.body.exercise]: fresh } };
+	const line = besideOf(mine);
+	const beside = putBeside(next, line);
+	return { ...beside, open: { ...open, [exercise]: open[exercise] ?? kept.id, [mine.body.exercise]: line.id } };
 }
 
 /**
  * The state after another window of the desk was found to have gone on with a piece, as it is kept on the device. Where
- * both make one piece it is that; else theirs keeps its id, and what was done here is kept beside it and stays open.
+ * both make one piece it is that; else one keeps its id, and the other is kept beside it.
+ * @param fresh the id under which what was done here was kept beside it already, where it was.
  */
-export function foundIn(state: WorksState, theirs: WorkEntry, fresh: string): WorksState {
+export function foundIn(state: WorksState, theirs: WorkEntry, fresh?: string): WorksState {
 	const mine = state.byId[theirs.id];
 	if (state.erasing?.includes(theirs.id)) return state;
 	const { exercise } = theirs.body;
@@ -54,8 +57,9 @@ export function foundIn(state: WorksState, theirs: WorkEntry, fresh: string): Wo
 	const merged = mergedBody(theirs.body, mine.body);
 	const version = Math.max(theirs.version, mine.version);
 	if (merged) {
-		const isTheirs = dequal(merged, theirs.body);
-		if (isTheirs && dequal(merged, mine.body)) return state;
+		const [isMine, isTheirs] = [dequal(merged, mine.body), dequal(merged, theirs.body)];
+		// What the server has acknowledged to the other window is acknowledged.
+		if (isMine) return isTheirs && theirs.version > mine.version ? put(state, theirs) : state;
 		return put(state, {
 			...mine,
 			body: merged,
@@ -64,6 +68,10 @@ export function foundIn(state: WorksState, theirs: WorkEntry, fresh: string): Wo
 			touched: theirs.touched,
 		});
 	}
-	const beside = put(put(state, theirs), { ...mine, id: fresh, version: 0, ahead: true });
-	return { ...beside, open: { ...state.open, [mine.body.exercise]: fresh } };
+	if (keepsId(mine, theirs) === 'mine') return isKeptBeside(theirs, mine) ? putBeside(state, besideOf(theirs)) : state;
+	const found = put(state, theirs);
+	if (fresh === undefined && !isKeptBeside(mine, theirs)) return found;
+	const line = besideOf(mine, fresh);
+	const isOpen = state.open[mine.body.exercise] === mine.id;
+	return { ...putBeside(found, line), open: isOpen ? { ...state.open, [mine.body.exercise]: line.id } : state.open };
 }

@@ -202,14 +202,14 @@ export const acknowledged = carry<{ readonly sent: WorkEntry; readonly version: 
  */
 export const parted = act(
 	'parted',
-	(kept: StoredWork) => ({ payload: { kept, fresh: nanoid() } }),
-	(state, { payload: { kept, fresh } }) => partedIn(state, kept, fresh),
+	(kept: StoredWork) => ({ payload: kept }),
+	(state, { payload }) => partedIn(state, payload),
 );
 
-/** Another window of the desk has gone on with a piece; `fresh` is the id under which what was done here is kept beside it. */
+/** Another window of the desk has gone on with a piece; `fresh` is the id under which what was done here was kept beside it. */
 export const foundBeside = act(
 	'foundBeside',
-	(theirs: WorkEntry, fresh: string = nanoid()) => ({ payload: { theirs, fresh } }),
+	(theirs: WorkEntry, fresh?: string) => ({ payload: { theirs, fresh } }),
 	(state, { payload: { theirs, fresh } }) => foundIn(state, theirs, fresh),
 );
 
@@ -231,7 +231,7 @@ export const listed = carry<readonly Head[]>('listed', (state, heads) => {
 export const came = carry<readonly StoredWork[]>('came', (before, works) =>
 	works.reduce((state, work) => {
 		const mine = state.byId[work.id];
-		return mine && !isHere(mine) ? partedIn(state, work, '') : state;
+		return mine && !isHere(mine) ? partedIn(state, work) : state;
 	}, before),
 );
 

@@ -1,10 +1,8 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { hashOf } from '../../../server/src/keeping/desks';
 import { ROUTES } from '../../../server/src/routes';
 import { median, type Row, row } from '../measure';
 import { ask, bodyOf, newDeskKey, residentKb, startProcess } from './asking';
+import { databasesHere } from './databases';
 
 const TIMED = 2000;
 const HOSTILE = 5000;
@@ -116,12 +114,16 @@ function hostile(i: number, desk: string, key: string): readonly [string, string
 		['PATCH', `/api/desks/${desk}`, { key }],
 		['GET', '/api/health', { headers: { 'accept-encoding': long.slice(0, 900), cookie: long.slice(0, 2000) } }],
 		['GET', `/api/desks/${desk}/works`, { headers: { authorization: `Bearer ${long.slice(0, 3000)}` } }],
+		['PUT', `/api/desks/${desk}/works/work-${i}`, { key, body: JSON.stringify({ base: 2 ** 31 + i, body: {} }) }],
+		['PUT', `/api/desks/${desk}/works/work-${i}`, { key, body: bodyOf(1).replace('new-snow', 'new\\u0000snow') }],
+		['GET', `/api/desks/${desk}/works?after=${2 ** 31 + i}`, { key }],
+		['GET', `/api/desks/${desk}/tries?from=${2 ** 40 + i}`, { key }],
 		['PUT', `/api/desks/${desk}/works/work-1`, { key, body: 'a=b', headers: { 'content-type': 'text/xml' } }],
 	];
 	return kinds[i % kinds.length] as readonly [string, string, Asked];
 }
 
-async function hostileRequests(url: string, pid: number): Promise<readonly Row[]> {
+async function hostileRequests(name: string, url: string, pid: number): Promise<readonly Row[]> {
 	const { desk, key } = newDeskKey();
 	await ask(url, 'PUT', `/api/desks/${desk}/works/work-first`, { key, body: bodyOf(4) });
 	const statuses = new Map<number, number>();
@@ -135,19 +137,22 @@ async function hostileRequests(url: string, pid: number): Promise<readonly Row[]
 	const health = await ask(url, 'GET', '/api/health');
 	const faults = [...statuses].reduce((sum, [status, count]) => sum + (status >= 500 || status === 0 ? count : 0), 0);
 	return [
-		row(`answered with 5xx or not at all, of ${HOSTILE} hostile requests`, faults, { most: 0 }, ''),
-		row('memory grown over the second half of them', grown, { most: 5 }, '%'),
-		row('health afterwards', health.status, { most: 200 }, ''),
+		row(`${name}: answered with 5xx or not at all, of ${HOSTILE} hostile requests`, faults, { most: 0 }, ''),
+		row(`${name}: memory grown over the second half of them`, grown, { most: 5 }, '%'),
+		row(`${name}: health afterwards`, health.status, { most: 200 }, ''),
 	];
 }
 
 /** Those who have no key, and those who mean no good. */
 export async function timeStrangers(): Promise<readonly Row[]> {
-	const folder = mkdtempSync(join(tmpdir(), 'tidy-sum-bench-'));
-	const server = await startProcess('server/src/main.ts', { DATA_DIR: folder });
-	const rows = [...(await strangers(server.url)), ...(await hostileRequests(server.url, server.child.pid ?? 0))];
-	server.child.kill('SIGTERM');
-	await server.ended;
-	rmSync(folder, { recursive: true, force: true });
+	const rows: Row[] = [];
+	for (const { name, env, end } of await databasesHere()) {
+		const server = await startProcess('server/src/main.ts', env);
+		if (name === 'SQLite') rows.push(...(await strangers(server.url)));
+		rows.push(...(await hostileRequests(name, server.url, server.child.pid ?? 0)));
+		server.child.kill('SIGTERM');
+		await server.ended;
+		end();
+	}
 	return rows;
 }
