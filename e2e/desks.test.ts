@@ -254,3 +254,20 @@ describe('the desks of a device', () => {
 		await computer.sees(FIRST_DAY);
 	});
 });
+
+describe('two desks on one device', () => {
+	it('are told apart by the name a student gives one', async () => {
+		const phone = await withLine();
+		await phone.open(`${whole.url}/desks`);
+		await phone.write(L.deskName, 'Period 4, chemistry');
+		await phone.sees('Period 4, chemistry');
+		await phone.press(L.beginDesk);
+		await desk(phone, 'new-snow');
+		await place(phone, BLOCK('new-snow'));
+		await phone.open(`${whole.url}/desks`);
+		await phone.sees('Period 4, chemistry');
+		await phone.press('Open Period 4, chemistry');
+		await desk(phone, 'honey-jar');
+		await phone.sees(CLOSES);
+	});
+});

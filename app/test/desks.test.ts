@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { TextDecoder, TextEncoder } from 'node:util';
 import { readJoining, sheetText } from '../src/desks/read-joining';
-import { endDesk, keepDesk, leaveDesk, newDesk, withOldDesk } from '../src/sync/desks-here';
+import { endDesk, keepDesk, leaveDesk, nameDesk, newDesk, withOldDesk } from '../src/sync/desks-here';
 import { hashOf } from '../src/sync/key-hash';
 import { deviceSays, newId, newKey, newSheetKey } from '../src/sync/keys';
 import { memoryStore } from '../src/sync/memory-store';
@@ -74,6 +74,15 @@ describe('the desks of a device', () => {
 		await leaveDesk(device, two.id);
 		expect((await device.desks()).map(({ id }) => id)).toEqual([one.id]);
 		expect(await device.count(two.id)).toBe(0);
+	});
+
+	it('keep their name, whatever else is noted of them', async () => {
+		const device = memoryStore();
+		const desk = newDesk(NOW);
+		await keepDesk(device, desk);
+		await nameDesk(device, desk.id, 'Period 4');
+		await keepDesk(device, { ...desk, kept: true });
+		expect(await device.desks()).toMatchObject([{ id: desk.id, name: 'Period 4', kept: true }]);
 	});
 
 	it('are remembered when they are erased, until the server is told', async () => {

@@ -25,6 +25,17 @@ describe('reading a problem', () => {
 		});
 	});
 
+	it.each([
+		['A runner covers 5.00 km in 18 min 30 s. What is her speed in m/s?', '5.00 km over 18 min', '30 s'],
+		['In 1 h 20 min a cart rolls 5.00 km. Find its speed in km/h.', '5.00 km over 1 h', '20 min'],
+		['A pump fills 2 gal 3 qt in 40 s. What is the flow in L/min?', '2 gal over 40 s', '3 qt'],
+	])('loses no part of a measure that a rate is told with: %s', (text, start, part) => {
+		expect(told(text).start).toBe(start);
+		const { numbers, terms } = readProblem(text);
+		expect(terms.map(({ number, unit }) => `${number} ${unit}`)).toEqual([part]);
+		expect(numbers.every(({ role }) => role === 'start')).toBe(true);
+	});
+
 	it('takes a rate for a fact, not for the start, when a quantity is given beside it', () => {
 		expect(told('A balloon climbs 5.00 m/s for 4.0 min. How far is that in m?')).toMatchObject({
 			facts: ['5.00 m = 1 s'],

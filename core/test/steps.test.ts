@@ -483,13 +483,15 @@ describe('a start and a want as they are typed', () => {
 		['7 ft 5.4 in', { start: q('5.4 in'), terms: [q('7 ft')] }],
 		['7 ft and 5.4 in', { start: q('5.4 in'), terms: [q('7 ft')] }],
 		['250.1 g + 0.5 kg', { start: q('250.1 g'), terms: [q('0.5 kg')] }],
+		['5.00 km in 18 min 30 s', { start: { top: q('5.00 km'), bottom: q('18 min') }, terms: [q('30 s')] }],
+		['2 gal 3 qt in 40 s', { start: { top: q('2 gal'), bottom: q('40 s') }, terms: [q('3 qt')] }],
 	])('%s', (text, starting) => {
 		const read = readStarting(text);
 		expect(read).toEqual({ ok: true, value: starting });
 		// Typed again as it is shown, it is the same.
 		expect(read.ok && readStarting(startingText(read.value))).toMatchObject({
 			ok: true,
-			value: { start: starting.start },
+			value: starting,
 		});
 	});
 

@@ -17,3 +17,6 @@ export const HANDED_STEPS_LIMIT = 2000;
 
 /** The largest version of a piece of work, and place among the changes of a desk: both databases hold it. */
 export const NUMBER_LIMIT = 2_147_483_647;
+
+/** How many signs the name of a desk may have. */
+export const DESK_NAME_LIMIT = 60;

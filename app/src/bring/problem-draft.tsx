@@ -4,7 +4,7 @@ import { memo, useState } from 'react';
 import { WorkedLine } from '../line/worked-line';
 import { FactsStated } from '../problem/facts-stated';
 import { ProblemFields } from '../problem/problem-fields';
-import { startingOf } from '../problem/starting';
+import { sayStarting, startingOf } from '../problem/starting';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
@@ -39,7 +39,11 @@ function Beginning({ name, work }: Pick<Props, 'name' | 'work'>) {
 			) : null}
 			{work.until ? <Words size="small">A range: both its ends go along the line.</Words> : null}
 			{work.terms.length ? (
-				<Words size="small">Along the line {listed(work.terms.map(sayQuantity))} is added.</Words>
+				<Words size="small">
+					{work.start && 'top' in work.start
+						? `${sayStarting({ start: work.start, terms: work.terms })}, as one measure in its smallest unit.`
+						: `Along the line ${listed(work.terms.map(sayQuantity))} is added.`}
+				</Words>
 			) : null}
 			<Words testID="beginning-wanted">
 				Wanted: {work.asked ? sayWanted(exercise, work.want) : 'not said yet'}

@@ -5,6 +5,7 @@ import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
+import { clockText } from '../ui/dates';
 import { Notice } from '../ui/notice';
 import { Part } from '../ui/part';
 import { Qr } from '../ui/qr';
@@ -14,8 +15,6 @@ import { Words } from '../ui/words';
 export function shownCode(code: string): string {
 	return `${code.slice(0, 4)} ${code.slice(4)}`;
 }
-
-const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 
 /** Lets another device in: a one-time code to type there, and a picture for its camera. */
 export function AnotherDevice({ server, onMade }: { readonly server: DeskOnServer; readonly onMade: () => void }) {
@@ -55,7 +54,7 @@ export function AnotherDevice({ server, onMade }: { readonly server: DeskOnServe
 					</Words>
 					<Qr text={`${origin}/join#${made.code}`} label="The same code, as a picture for a camera" testID="code-qr" />
 					<Words size="small" tone="soft">
-						It lets one device in, and holds until {TIME.format(Date.parse(made.until))}.
+						Works for one device, until {clockText(Date.parse(made.until))}.
 					</Words>
 				</Box>
 			) : null}

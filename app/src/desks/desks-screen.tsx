@@ -1,7 +1,8 @@
+import { DESK_NAME_LIMIT } from '@tidy-sum/schema/limits';
 import { useRouter } from 'expo-router';
 import { __iconData as Back } from 'lucide-react-native/icons/arrow-left';
-import { useMemo } from 'react';
-import { beginDesk, erase, leave, openDeskHere } from '../store/desk-acts';
+import { useMemo, useState } from 'react';
+import { beginDesk, callDesk, erase, leave, openDeskHere } from '../store/desk-acts';
 import { useAppSelector } from '../store/store';
 import { type ListedDesk, useDesksHere } from '../store/use-desks-here';
 import { deskOnServer } from '../sync/desk-on-server';
@@ -12,7 +13,8 @@ import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Confirm } from '../ui/confirm';
-import { dateText } from '../ui/dates';
+import { dateText, momentText } from '../ui/dates';
+import { Field } from '../ui/field';
 import { Page } from '../ui/page';
 import { Part } from '../ui/part';
 import { Words } from '../ui/words';
@@ -28,23 +30,30 @@ function pieces(count: number): string {
 	return `${count} ${count === 1 ? 'piece' : 'pieces'} of work`;
 }
 
+/** What a desk is called: by its name, else by the moment it was begun. */
+function titleOf({ name, begun }: Pick<DeskHere, 'name' | 'begun'>): string {
+	return name?.trim() || `Desk of ${momentText(begun)}`;
+}
+
 /** The desks of this device: which is open, and what else there is to open. */
 function DesksHere({ desks, here }: { readonly desks: readonly ListedDesk[]; readonly here: DeskHere | null }) {
 	const styles = useStyles();
 	const router = useRouter();
+	const [typed, setTyped] = useState<string | null>(null);
+	const name = typed ?? here?.name ?? '';
 	return (
 		<Part title="Desks on this device" testID="desks-here" noPrint>
 			<Rows>
-				{desks.map(({ id, begun, opened, pieces: count }, i) => (
+				{desks.map(({ id, opened, pieces: count, ...desk }, i) => (
 					<Row
 						key={id}
-						title={id === here?.id ? 'The desk that is open' : `A desk last opened on ${dateText(opened)}`}
-						says={`${pieces(count)}, here since ${dateText(begun)}`}
+						title={titleOf({ ...desk, ...(id === here?.id ? { name } : {}) })}
+						says={`${pieces(count)}, ${id === here?.id ? 'open now' : `last opened on ${dateText(opened)}`}`}
 						act={
 							id === here?.id ? null : (
 								<Button
 									label="Open"
-									say={`the desk with ${pieces(count)}`}
+									say={titleOf(desk)}
 									onPress={() => void openDeskHere(id)}
 									testID={`open-desk-${i + 1}`}
 								/>
@@ -54,6 +63,19 @@ function DesksHere({ desks, here }: { readonly desks: readonly ListedDesk[]; rea
 					/>
 				))}
 			</Rows>
+			{here ? (
+				<Field
+					label="Name of the open desk"
+					named
+					value={name}
+					reads="Only this device knows it."
+					onChange={(next) => {
+						setTyped(next.slice(0, DESK_NAME_LIMIT));
+						void callDesk(here.id, next.slice(0, DESK_NAME_LIMIT));
+					}}
+					testID="desk-name"
+				/>
+			) : null}
 			<Box style={styles.row}>
 				<Button label="Begin another desk" onPress={() => void beginDesk(Date.now())} testID="begin-desk" />
 				<Button
@@ -122,7 +144,9 @@ function Parts({ here }: { readonly here: DeskHere }) {
 export function DesksScreen() {
 	const router = useRouter();
 	const { here, desks } = useDesksHere();
-	const where = useAppSelector(({ sync }) => sayKeeping(sync));
+	const isKept = here?.kept === true;
+	// Of a desk without work there is nothing that the server could have.
+	const where = useAppSelector(({ sync }) => (isKept || sync.keeping !== 'both' ? sayKeeping(sync) : ''));
 	return (
 		<Page
 			title="Desks and devices"

@@ -1,5 +1,5 @@
-import { sayQuantity, sidesOfStart } from '@tidy-sum/core';
-import type { Starting } from '@tidy-sum/core/help';
+import { sayQuantity } from '@tidy-sum/core';
+import { type Starting, sidesInParts } from '@tidy-sum/core/help';
 import type { SingleStep } from '@tidy-sum/schema';
 import type { OwnParts } from '../work/exercises';
 
@@ -10,9 +10,10 @@ export function startStep({ start, until, terms }: Starting): SingleStep {
 
 /** What a start is read back as. */
 export function sayStarting({ start, until, terms = [] }: Starting): string {
-	const { top, bottom } = sidesOfStart(start);
-	const more = [until ? ` to ${sayQuantity(until)}` : '', bottom ? ` over ${sayQuantity(bottom)}` : ''].join('');
-	return [`${sayQuantity(top)}${more}`, ...terms.map(sayQuantity)].join(', and ');
+	const [first = [], second = []] = Object.values(sidesInParts(start, terms)).map((side) => side.map(sayQuantity));
+	const over = second.length ? ` over ${second.join(' ')}` : '';
+	// The parts of a rate are one measure; without one below they are added along the line.
+	return `${first.join('top' in start ? ' ' : ', and ')}${until ? ` to ${sayQuantity(until)}` : ''}${over}`;
 }
 
 /** What a problem starts from; null where that is not told. */

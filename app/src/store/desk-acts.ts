@@ -1,7 +1,7 @@
 import { forgetSeen } from '../device/last-seen';
 import { demoCopy } from '../sync/demo-copy';
 import { deskOnServer, joinWithCode } from '../sync/desk-on-server';
-import { endDesk, keepDesk, leaveDesk, newDesk } from '../sync/desks-here';
+import { endDesk, keepDesk, leaveDesk, nameDesk, newDesk } from '../sync/desks-here';
 import type { DeskHere } from '../sync/device-store';
 import { hashOf } from '../sync/key-hash';
 import { deviceSays, newKey } from '../sync/keys';
@@ -51,6 +51,12 @@ export async function openDeskHere(id: string, path = '/'): Promise<void> {
 /** Where the link led that this page was opened with. */
 function pathOfLink(): string {
 	return globalThis.location?.pathname ?? '/';
+}
+
+/** Calls a desk of this device something, so that it can be told from another. */
+export async function callDesk(id: string, name: string): Promise<void> {
+	const { device } = await openDevice();
+	await nameDesk(device, id, name);
 }
 
 /** Begins one more desk. */

@@ -7,14 +7,20 @@ export function newDesk(now: number): DeskHere {
 	return { id: newId(), key: newKey(), kept: false, begun: now, opened: now };
 }
 
-/** The list with a desk in it, in place of the one with its id. */
+/** The list with a desk in it, in place of the one with its id; its name stays, unless it is given another. */
 function withDesk(desks: readonly DeskHere[], desk: DeskHere): readonly DeskHere[] {
-	return [...desks.filter(({ id }) => id !== desk.id), desk];
+	const name = desk.name ?? desks.find(({ id }) => id === desk.id)?.name;
+	return [...desks.filter(({ id }) => id !== desk.id), name === undefined ? desk : { ...desk, name }];
 }
 
 /** Puts a desk among those of this device, or changes it there. */
 export async function keepDesk(device: DeviceStore, desk: DeskHere): Promise<void> {
 	await device.keepDesks(withDesk(await device.desks(), desk));
+}
+
+/** Gives a desk of this device a name; without one it is told from others by its date. */
+export async function nameDesk(device: DeviceStore, id: string, name: string): Promise<void> {
+	await device.keepDesks((await device.desks()).map((desk) => (desk.id === id ? { ...desk, name } : desk)));
 }
 
 /** Takes a desk off this device, with all that is kept of it. */

@@ -1,4 +1,5 @@
 import { workBodySchema, z } from '@tidy-sum/schema';
+import { DESK_NAME_LIMIT } from '@tidy-sum/schema/limits';
 
 const entrySchema = z.object({
 	id: z.string(),
@@ -21,6 +22,8 @@ const deskHereSchema = z.object({
 	key: z.string(),
 	/** Whether the server has it: one that was only just begun is asked for by nobody. */
 	kept: z.boolean(),
+	/** What it is called on this device, where it was given a name. */
+	name: z.string().max(DESK_NAME_LIMIT).optional(),
 	/** When it was begun on this device and when it was last opened, in milliseconds since 1970. */
 	begun: z.number(),
 	opened: z.number(),

@@ -1,14 +1,15 @@
 import { readFile } from 'node:fs/promises';
 import { text as textOf } from 'node:stream/consumers';
-import { type Exercise, goalOf, printQuantity, sayWanted, sidesOfStart } from '@tidy-sum/core';
+import { type Exercise, goalOf, printQuantity, sayWanted } from '@tidy-sum/core';
+import { sidesInParts } from '@tidy-sum/core/help';
 import { cutSheet, PROBLEM_LIMIT, type ProblemRead, readProblem } from '@tidy-sum/core/problem';
 import { json, type PeopleCommand, unread } from './command';
 
 function sayStart({ start, until, terms }: ProblemRead): string {
 	if (!start) return 'cannot be told';
-	const { top, bottom } = sidesOfStart(start);
-	const parts = [top, ...terms].map(printQuantity).join(' + ');
-	return `${parts}${until ? ` to ${printQuantity(until)}` : ''}${bottom ? ` over ${printQuantity(bottom)}` : ''}`;
+	const { above, below } = sidesInParts(start, terms);
+	const [over, under] = [above, below].map((side) => side.map(printQuantity).join(' + '));
+	return `${over}${until ? ` to ${printQuantity(until)}` : ''}${under ? ` over ${under}` : ''}`;
 }
 
 function sayWant(exercise: Exercise): string {

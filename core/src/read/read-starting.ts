@@ -36,6 +36,11 @@ function asParts(text: string): Starting | null {
 	return start ? { start, terms: quantities.filter((part) => part !== start) } : null;
 }
 
+function areAlike(a: Quantity, b: Quantity): boolean {
+	const [one, other] = [parseUnit(a.unit, { counted: true }), parseUnit(b.unit, { counted: true })];
+	return one.ok && other.ok && likeUnits(one.value, other.value);
+}
+
 function bySize(a: Quantity, b: Quantity): number {
 	const [one, other] = [parseUnit(a.unit, { counted: true }), parseUnit(b.unit, { counted: true })];
 	if (!one.ok || !other.ok || !likeUnits(one.value, other.value)) return 0;
@@ -43,20 +48,51 @@ function bySize(a: Quantity, b: Quantity): number {
 }
 
 /**
- * What a problem begins with, as it is typed: "2.75 in/h", "150 km in 2.5 h", "50 to 68 °F", "7 ft 5.4 in",
- * "250.1 g + 0.5 kg".
+ * What a problem begins with, as it is typed: "2.75 in/h", "150 km in 2.5 h", "5.00 km in 18 min 30 s", "50 to 68 °F",
+ * "7 ft 5.4 in", "250.1 g + 0.5 kg".
  * @returns it, or what cannot be read with its place.
  */
 export function readStarting(text: string): Outcome<Starting> {
 	const read = readStartText(text);
 	if (read.ok) return good({ start: read.value });
-	const made = asRange(text) ?? asParts(text);
+	const made = asRange(text) ?? asRateInParts(text) ?? asParts(text);
 	return made ? good(made) : read;
+}
+
+/** So much in so long, with one of the two as a measure in parts: "5.00 km in 18 min 30 s". */
+function asRateInParts(text: string): Starting | null {
+	const sides = text.split(/\sin\s/u).map((side) => readMixedAnswer(side));
+	const [above = [], below = []] = sides.map((side): readonly Quantity[] =>
+		side.ok && side.value.every(({ number }) => number) ? side.value.map(({ written }) => written) : [],
+	);
+	const [top, ...more] = above;
+	const [bottom, ...further] = below;
+	if (sides.length !== 2 || !top || !bottom || [...above, ...below].some(({ unit }) => unit === '')) return null;
+	if (more.length && further.length) return null;
+	return { start: { top, bottom }, terms: [...more, ...further] };
+}
+
+/**
+ * The quantities above and below in a start; its further parts are with those they are parts of.
+ * @example sidesInParts({ top: 5.00 km, bottom: 18 min }, [30 s]) // { above: [5.00 km], below: [18 min, 30 s] }
+ */
+export function sidesInParts(
+	start: Start,
+	terms: readonly Quantity[] = [],
+): { readonly above: readonly Quantity[]; readonly below: readonly Quantity[] } {
+	if (!('top' in start)) return { above: [start, ...terms], below: [] };
+	const { top, bottom } = start;
+	const [first] = terms;
+	const isBelow = first !== undefined && areAlike(first, bottom);
+	return isBelow ? { above: [top], below: [bottom, ...terms] } : { above: [top, ...terms], below: [bottom] };
 }
 
 /** The same as it is typed again. */
 export function startingText({ start, until, terms = [] }: Starting): string {
-	if ('top' in start) return `${writtenQuantity(start.top)} in ${writtenQuantity(start.bottom)}`;
+	if ('top' in start) {
+		const { above, below } = sidesInParts(start, terms);
+		return [above, below].map((side) => side.map(writtenQuantity).join(' ')).join(' in ');
+	}
 	if (until) return `${start.number} to ${writtenQuantity(until)}`;
 	// A measure in parts is written from large to small, a sum with its plus signs.
 	const isSmallest = terms.every((term) => bySize(start, term) < 0);

@@ -35,13 +35,48 @@ export type Chosen = {
 	readonly terms: readonly Quantity[];
 };
 
-/** Which quantity the line starts from: the only one left, or the only one that leads to what is wanted. */
+/** The whole measure a quantity is a part of, from its largest part on: 18 min and 30 s. */
+function measureAround(text: string, found: readonly Found[], at: number): readonly Free[] {
+	const one = (i: number): Free => ({ quantity: found[i] as Found, i });
+	let first = at;
+	while (first > 0 && isNextPart(text, one(first - 1), one(first))) first -= 1;
+	let last = at;
+	while (last + 1 < found.length && isNextPart(text, one(last), one(last + 1))) last += 1;
+	return Array.from({ length: last - first + 1 }, (_, k) => one(first + k));
+}
+
+/** A start that is so much in so long, with all parts of the one of the two that is told in parts: 5.00 km in 18 min 30 s. */
+function withPartsOfRate(text: string, found: readonly Found[], chosen: Chosen): Chosen {
+	const { start, of, facts, terms } = chosen;
+	if (!start || !('top' in start) || of.length !== 2 || terms.length) return chosen;
+	const measures = of.map((i) => measureAround(text, found, i));
+	const [inParts, another] = measures.filter(({ length }) => length > 1);
+	const inFacts = new Set(facts.flatMap((fact) => fact.of));
+	if (!inParts || another || inParts.some(({ i }) => inFacts.has(i))) return chosen;
+	const [first, ...rest] = inParts.map(({ quantity }) => plain(quantity));
+	const isAbove = inParts.some(
+		({ quantity }) => quantity.number === start.top.number && quantity.unit === start.top.unit,
+	);
+	return {
+		...chosen,
+		start: { ...start, [isAbove ? 'top' : 'bottom']: first },
+		of: measures.flatMap((measure) => measure.map(({ i }) => i)),
+		terms: rest,
+	};
+}
+
+/** Which quantity the line starts from, with all its parts. */
 export function startAmong(
 	text: string,
 	found: readonly Found[],
 	linked: readonly Linked[],
 	want: string | null,
 ): Chosen {
+	return withPartsOfRate(text, found, firstAmong(text, found, linked, want));
+}
+
+/** Which quantity the line starts from: the only one left, or the only one that leads to what is wanted. */
+function firstAmong(text: string, found: readonly Found[], linked: readonly Linked[], want: string | null): Chosen {
 	const taken = new Set(linked.flatMap(({ of }) => of));
 	const free = found
 		.map((quantity, i) => ({ quantity, i }))
@@ -69,7 +104,8 @@ export function startAmong(
 	if (tied) return tied;
 	const paced = want === null ? null : amongRates(found, free, linked, want);
 	if (paced) return paced;
-	const over = want === null || !leads ? null : rateOf(free, want, leads);
+	const firsts = free.filter((one, k) => k === 0 || !isNextPart(text, free[k - 1] as Free, one));
+	const over = want === null || !leads ? null : rateOf(firsts, want, leads);
 	if (over) return { ...over, facts: linked, until: null, terms: [] };
 	const leading = leads ? free.filter(({ quantity }) => leads(quantity)) : free;
 	// The only quantity there is, whatever leads on from it.
