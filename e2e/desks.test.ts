@@ -109,7 +109,7 @@ describe('two devices of one desk', () => {
 		await found.press(L.joinGo);
 		await found.sees('opens nothing');
 		await found.write(L.joinCode, line);
-		await found.press(L.joinGo, L.joinOpen);
+		await found.press(L.joinGo);
 		await found.find(titleOf('honey-jar'));
 		await found.driver.get(`${whole.url}/desks`);
 		await found.press(L.shut1, L.shut1Yes);

@@ -10,7 +10,7 @@ export async function joinedBy(first: Browser, url: string, screen: Screen): Pro
 	const second = await Browser.open({ screen });
 	await second.driver.get(`${url}/join`);
 	await second.write(L.joinCode, code.toLowerCase());
-	await second.press(L.joinGo, L.joinOpen);
+	await second.press(L.joinGo);
 	await second.seesLine('Mo');
 	return second;
 }

@@ -57,7 +57,6 @@ export const L = {
 	hide: 'Hide the target, to guess first',
 	joinCode: 'Code, or the line of a recovery sheet',
 	joinGo: 'Join',
-	joinOpen: 'Open the desk',
 	keepChange: 'Keep the change',
 	keepFact: 'Keep it',
 	keyed: 'Keys pressed',

@@ -39,7 +39,7 @@ export async function layTries(url: string): Promise<string> {
 export async function timePages(browser: Browser, url: string): Promise<readonly Paced[]> {
 	const code = await layTries(url);
 	await browser.driver.get(`${url}/join#${code}`);
-	await browser.press(byId('join-go'), byId('join-open'));
+	await browser.press(byId('join-go'));
 	await browser.find(byId('begin-due'), 60_000);
 	// What was fetched is laid on the device first.
 	await new Promise((resolve) => setTimeout(resolve, 8000));

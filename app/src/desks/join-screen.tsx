@@ -26,7 +26,7 @@ export function JoinScreen() {
 	const router = useRouter();
 	const [text, setText] = useState('');
 	const [why, setWhy] = useState('');
-	const [desk, setDesk] = useState<string | null>(null);
+	const [isJoined, setJoined] = useState(false);
 	useEffect(() => {
 		const came = takeFromAddress();
 		if (came) setText(came);
@@ -37,8 +37,9 @@ export function JoinScreen() {
 		setWhy('One moment…');
 		const now = Date.now();
 		const came = await (typed.is === 'code' ? joinByCode(typed.code, now) : joinBySheet(typed.desk, typed.key, now));
-		if (came.done) setDesk(came.desk);
-		else setWhy(came.why);
+		if (!came.done) return setWhy(came.why);
+		setJoined(true);
+		await openDeskHere(came.desk);
 	};
 	return (
 		<Page
@@ -54,21 +55,16 @@ export function JoinScreen() {
 				/>
 			}
 		>
-			{desk ? (
-				<Box style={styles.part}>
-					<Words strong role="status" aria-live="polite" testID="join-done">
-						This device has joined the desk.
-					</Words>
-					<Words>What lay on this device before stays in the list of its desks.</Words>
-					<Box style={styles.row}>
-						<Button label="Open the desk" kind="strong" onPress={() => void openDeskHere(desk)} testID="join-open" />
-					</Box>
-				</Box>
+			{isJoined ? (
+				<Words strong role="status" aria-live="polite" testID="join-done">
+					This device has joined the desk. It opens now.
+				</Words>
 			) : (
 				<Box style={styles.part}>
 					<Words>
 						On a device that has the desk, open Settings, then “Desks and devices”, and let another device in. Type the
-						code it shows here. The line of a recovery sheet can be typed here as well.
+						code it shows here, or the line of a recovery sheet. The desk then opens; what is on this device now stays
+						in the list of its desks.
 					</Words>
 					<Field
 						label="Code, or the line of a recovery sheet"
