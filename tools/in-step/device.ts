@@ -81,7 +81,9 @@ export class Device {
 		private readonly desk: string,
 		private readonly key: string,
 		/** Its browser's database, which a kill leaves as it is. */
-		private readonly rows: UseStore = newRows(),
+		private readonly rows: UseStore,
+		/** Whether another window of the desk is open in that browser, which it hears. */
+		private readonly isWindow: boolean,
 	) {}
 
 	get works(): WorksState {
@@ -101,10 +103,12 @@ export class Device {
 		this.store.dispatch(loaded(works));
 		// A page reads the pieces it shows: here all of them.
 		await readPieces(parts, Object.keys(works.byId));
-		const windows = windowsOf(this.desk, { onWrote: showsBeside(parts), onLeft: () => {} });
+		const beside = this.isWindow
+			? { windows: windowsOf(this.desk, { onWrote: showsBeside(parts), onLeft: () => {} }) }
+			: {};
 		this.stop = keep({
 			...parts,
-			here: keepHere({ ...parts, windows, later: this.clock.wait }),
+			here: keepHere({ ...parts, ...beside, later: this.clock.wait }),
 			server: over(this.net, serverStore(this.desk, this.key)),
 			place,
 			clock: this.clock,

@@ -68,7 +68,7 @@ async function answered(devices: readonly Device[]): Promise<void> {
 }
 
 /** How long the two may take to come to the same, in real time. */
-const AGREE_WITHIN_MS = Number(process.env.AGREE ?? 20_000);
+const AGREE_WITHIN_MS = 20_000;
 
 /** What backs a desk up on the server, and brings it back. */
 export type Backups = {
@@ -103,7 +103,10 @@ export async function runSchedule(
 	await serverStore(desk, keys[0]).send(first, null);
 	if (!areWindows) await deskOnServer(desk, mine).addKey(hashOf(other), 'device', '');
 	const rows = newRows();
-	const devices = keys.map((key) => new Device(desk, key, areWindows ? rows : newRows())) as [Device, Device];
+	const devices = keys.map((key) => new Device(desk, key, areWindows ? rows : newRows(), areWindows)) as [
+		Device,
+		Device,
+	];
 	for (const device of devices) await device.begin();
 	/** What was done, with the piece it was done on. */
 	const made: { readonly sign: string; readonly piece: string }[] = [];

@@ -5,22 +5,22 @@ import { mergedBody } from '../work/merged-body';
 import type { WorkEntry } from '../work/works-reducer';
 import type { Opened } from './device-store';
 
-/** A piece another window has gone on with, and the id under which what was done here was kept beside it where both parted. */
+/** A piece that another window has changed. Where the two parted, `fresh` is the id under which this window's line was kept beside it. */
 export type Found = { readonly theirs: WorkEntry; readonly fresh?: string | undefined };
 
-/** What comes of a piece that is to be written beside other windows. */
+/** The result of holding a piece against the row that another window may have written. */
 export type Among = {
-	/** What is to be written, whole. */
+	/** Pieces to be written whole. */
 	readonly write: readonly WorkEntry[];
-	/** What of it goes into the index alone: its steps are there. */
+	/** A piece of which only the index entry is new: its row already has these steps. */
 	readonly head?: WorkEntry;
-	/** What another window has gone on with, and the id of what was done here where that is kept beside it. */
+	/** Pieces that this window does not know yet. */
 	readonly found: readonly Found[];
 };
 
 const NOTHING: Among = { write: [], found: [] };
 
-/** Whether a body has all that both came to. */
+/** Whether a body has all steps and tries of the merged one. */
 function hasAll(body: WorkBody, merged: WorkBody): boolean {
 	return dequal(merged.steps, body.steps) && dequal(merged.tries ?? [], body.tries ?? []);
 }

@@ -10,7 +10,7 @@ type Parts = {
 	readonly desk: string;
 };
 
-/** Pieces as they were read from the device: it has them already, and one that was erased since must not be written again. */
+/** Pieces just as they were read from the device. They are not written back: one of them may have been erased since. */
 const asRead = new WeakSet<WorkEntry>();
 
 /** Whether a piece is just as it was read from the device after another window wrote it. */
@@ -18,7 +18,7 @@ export function isAsRead(entry: WorkEntry): boolean {
 	return asRead.has(entry);
 }
 
-/** The state of a window is told of a piece that another one has gone on with. */
+/** Takes a piece that another window has changed into the state of this one. */
 export function tellFound(store: Parts['store'], { theirs, fresh }: Found): void {
 	asRead.add(theirs);
 	store.dispatch(foundBeside(theirs, fresh));

@@ -16,7 +16,7 @@ function entryThere(row: unknown, head: HeadRow | undefined): WorkEntry | null {
 	return isSameMoment ? { ...there, version, ahead } : there;
 }
 
-/** Pieces as they are in the rows and the index at this moment, whichever window wrote them; null where there are none. */
+/** Pieces as the rows and the index have them now, whichever window wrote them; null for an id without a row. */
 export async function readThere(
 	rows: IDBObjectStore,
 	desk: string,

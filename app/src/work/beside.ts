@@ -20,8 +20,8 @@ export function besideOf(entry: WorkEntry, id = besideId(entry)): WorkEntry {
 }
 
 /**
- * Which of two lines that parted keeps their id: the one that is further on the server, since what is sent goes on from there;
- * of two that are as far, the one that is on the device already.
+ * Which of two lines that parted keeps their id: the one with the higher version on the server, because a save has to follow
+ * that version. With equal versions it is the line that the device already has.
  */
 export function keepsId(mine: WorkEntry, theirs: WorkEntry): 'mine' | 'theirs' {
 	return mine.version > theirs.version ? 'mine' : 'theirs';

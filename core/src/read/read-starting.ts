@@ -59,7 +59,7 @@ export function readStarting(text: string): Outcome<Starting> {
 	return made ? good(made) : read;
 }
 
-/** So much in so long, with one of the two as a measure in parts: "5.00 km in 18 min 30 s". */
+/** One quantity in another, where one of the two is a measure in parts: "5.00 km in 18 min 30 s". */
 function asRateInParts(text: string): Starting | null {
 	const sides = text.split(/\sin\s/u).map((side) => readMixedAnswer(side));
 	const [above = [], below = []] = sides.map((side): readonly Quantity[] =>

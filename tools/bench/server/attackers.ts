@@ -29,7 +29,7 @@ function heavy(piece: number): string {
 	return JSON.stringify({ base: 0, body: { ...body, tries } });
 }
 
-/** Asks for all tries of a desk, page after page, several at a time, until it is told to stop. */
+/** Asks for all tries of a desk, four requests at a time, until the measuring is over. */
 async function attack(url: string, of: { desk: string; key: string }, isOver: () => boolean): Promise<void> {
 	const one = async () => {
 		while (!isOver()) await ask(url, 'GET', `/api/desks/${of.desk}/tries`, { key: of.key }).catch(() => null);
