@@ -262,12 +262,13 @@ describe('two desks on one device', () => {
 		await phone.write(L.deskName, 'Period 4, chemistry');
 		await phone.sees('Period 4, chemistry');
 		await phone.press(L.beginDesk);
+		await phone.sees('Choose an exercise');
 		await desk(phone, 'new-snow');
 		await place(phone, BLOCK('new-snow'));
 		await phone.open(`${whole.url}/desks`);
 		await phone.sees('Period 4, chemistry');
 		await phone.press('Open Period 4, chemistry');
-		await desk(phone, 'honey-jar');
+		await phone.press(titleOf('honey-jar'));
 		await phone.sees(CLOSES);
 	});
 });

@@ -1,4 +1,5 @@
 import { type Step, type StoredWork, type WorkBody, workBodySchema } from '@tidy-sum/schema';
+import { besideId } from '../src/work/beside';
 import { canRedo, canUndo, continues, freshBody, historyOf, withStep } from '../src/work/history';
 import { howFarNamed } from '../src/work/how-far';
 import { mergedBody } from '../src/work/merged-body';
@@ -37,6 +38,9 @@ const NUDGE: Step = { do: 'nudge', steps: 1 };
 function body(...steps: Step[]): WorkBody {
 	return steps.reduce(withStep, freshBody('new-snow'));
 }
+
+/** A step as a file or another server may write it: with its keys in another order. */
+const turned = (step: Step): Step => Object.fromEntries(Object.entries(step).reverse()) as unknown as Step;
 
 describe('what the steps come to', () => {
 	it('places, turns, raises and removes a block', () => {
@@ -124,9 +128,6 @@ function only(state: WorksState): WorkEntry {
 }
 
 describe('steps that came with their keys in another order', () => {
-	/** A step as a file or another server may write it. */
-	const turned = (step: Step): Step => Object.fromEntries(Object.entries(step).reverse()) as unknown as Step;
-
 	it('are the same steps: one history goes on from the other, and a list has each once', () => {
 		expect(continues(body(PLACE, TURN), body(turned(PLACE)))).toBe(true);
 		const keep = (id: string): Step => ({
@@ -281,6 +282,12 @@ describe('a line that two windows keep beside another', () => {
 		expect(Object.keys(again.byId)).toEqual(Object.keys(both.byId));
 		expect(Object.keys(both.byId)).toHaveLength(2);
 		expect(worksReducer(both, foundBeside(theirs))).toEqual(both);
+	});
+
+	it('has that id whatever order the keys of its steps came in', () => {
+		const ids = [PLACE, turned(PLACE)].map((step) => besideId(line(1, true, step)));
+		expect(ids[0]).toBe(ids[1]);
+		expect(besideId(line(1, true, TURN))).not.toBe(ids[0]);
 	});
 
 	it('leaves the id to the line that is further on the server, so that the two come to rest', () => {

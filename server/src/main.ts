@@ -6,6 +6,7 @@ import { DEMO_DESK, TERM_DESK } from '@tidy-sum/schema';
 import pino from 'pino';
 import { createApp } from './app';
 import { readConfig, StartFault } from './config';
+import { connectionsHere, keepRoom } from './connection-room';
 import { layDemo } from './demo';
 import { FILE_NAME, openDatabase } from './keeping/database';
 import { clearEmpty, clearUnused } from './keeping/desks';
@@ -36,7 +37,8 @@ async function start(): Promise<void> {
 	if (!existsSync(join(config.appFolder, 'index.html')))
 		throw new StartFault('The app is not built yet. Run npm start in the folder of the project, which builds it.');
 	const letGo = config.databaseUrl ? async () => {} : await holdFolder(config.dataFolder);
-	const db = await openDatabase(config).catch(async (fault) => {
+	const onMigrated = (names: readonly string[]) => log.info({ security: 'migration', names }, 'database migrated');
+	const db = await openDatabase(config, onMigrated).catch(async (fault) => {
 		await letGo();
 		throw fault;
 	});
@@ -56,6 +58,8 @@ async function start(): Promise<void> {
 		metered: config.metricsPort !== null,
 	});
 	const server = createServer(PATIENCE, app.callback());
+	const most = connectionsHere();
+	if (most !== null) keepRoom(server, most, log);
 	const metricsServer = metrics?.serve() ?? null;
 	const close = async () => {
 		metricsServer?.close();

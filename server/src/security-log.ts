@@ -12,6 +12,7 @@ export type SecurityEvent =
 	| 'key-shut-out'
 	| 'desk-erased'
 	| 'desk-cleared'
+	| 'migration'
 	| 'disk-limit'
 	| 'backup'
 	| 'backup-failed';

@@ -51,6 +51,18 @@ describe.each(KINDS)('what an operator is told on $name', (kind) => {
 	});
 });
 
+describe('a database that is brought to the newest migration', () => {
+	it('tells which were made, and nothing where there are none left', async () => {
+		const folder = makeFolder();
+		const told: (readonly string[])[] = [];
+		await (await openSqlite(folder.data, (names) => told.push(names))).destroy();
+		await (await openSqlite(folder.data, (names) => told.push(names))).destroy();
+		expect(told).toHaveLength(1);
+		expect(told[0]?.length).toBeGreaterThan(4);
+		folder.remove();
+	});
+});
+
 describe('metrics', () => {
 	it('tell of requests by their row, of streams, of the pool and of what is kept, and name nobody', async () => {
 		const folder = makeFolder();

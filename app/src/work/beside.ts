@@ -1,5 +1,6 @@
 import murmur from 'imurmurhash';
 import { mergedBody } from './merged-body';
+import { signOf } from './sign-of';
 import { put, type WorkEntry, type WorksState } from './works-state';
 
 /** Two seeds, so that two lines of one piece hardly ever get the same id. */
@@ -10,7 +11,7 @@ const SEEDS = [1, 2] as const;
  * that both keep it beside give it the same one, and it is there once.
  */
 export function besideId({ id, body }: WorkEntry): string {
-	const text = JSON.stringify([id, body.exercise, body.steps]);
+	const text = signOf([id, body.exercise, body.steps]);
 	return ['beside', ...SEEDS.map((seed) => murmur(text, seed).result().toString(36))].join('-');
 }
 

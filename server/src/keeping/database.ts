@@ -59,9 +59,13 @@ export function isPostgres(db: Database): boolean {
 	return db.client.config.client === 'pg';
 }
 
+/** Called with the names of the migrations that were made. */
+export type OnMigrated = (names: readonly string[]) => void;
+
 /** Brings a database to the newest migration; what has none yet is made. */
-async function migrate(db: Database): Promise<void> {
-	await db.migrate.latest({ migrationSource: MIGRATIONS });
+async function migrate(db: Database, onMigrated: OnMigrated): Promise<void> {
+	const [, names]: [number, string[]] = await db.migrate.latest({ migrationSource: MIGRATIONS });
+	if (names.length) onMigrated(names);
 }
 
 /** The first migration that a database with something in it still lacks; null where it lacks none or is new. */
@@ -77,7 +81,7 @@ async function lacking(db: Database): Promise<string | null> {
  * looked through first, and a damaged file is left untouched; before a migration it is copied beside itself.
  * @throws StartFault when the folder cannot be made or written, or the file is damaged.
  */
-export async function openSqlite(folder: string): Promise<Database> {
+export async function openSqlite(folder: string, onMigrated: OnMigrated = () => {}): Promise<Database> {
 	try {
 		mkdirSync(folder, { recursive: true, mode: OWN_FOLDER });
 		accessSync(folder, constants.W_OK);
@@ -94,7 +98,7 @@ export async function openSqlite(folder: string): Promise<Database> {
 	try {
 		const next = await lacking(db);
 		if (next) await copyWhileOpen(file, join(folder, `tidy-sum.before-${next}.sqlite`));
-		await migrate(db);
+		await migrate(db, onMigrated);
 		// What lies beside it, as it is written, takes the rights of the file.
 		chmodSync(file, OWN_FILE);
 	} catch (error) {
@@ -127,14 +131,14 @@ export async function isWell(db: Database): Promise<boolean> {
  * Opens the PostgreSQL database at an address, and brings it to the newest migration. Several processes may do so at once.
  * @throws StartFault when it cannot be reached or brought there.
  */
-export async function openPostgres(address: string): Promise<Database> {
+export async function openPostgres(address: string, onMigrated: OnMigrated = () => {}): Promise<Database> {
 	// A migration may take its time.
 	const patient = postgres(address, {});
 	try {
 		// One process migrates, and the others wait for it.
 		await patient.transaction(async (together) => {
 			await together.raw('select pg_advisory_xact_lock(43104310)');
-			await migrate(patient);
+			await migrate(patient, onMigrated);
 		});
 	} catch (error) {
 		const { message } = error as Error;
@@ -146,9 +150,9 @@ export async function openPostgres(address: string): Promise<Database> {
 }
 
 /** The database the configuration names: PostgreSQL where it has an address, else SQLite in the data folder. */
-export function openDatabase({
-	databaseUrl,
-	dataFolder,
-}: Pick<Config, 'databaseUrl' | 'dataFolder'>): Promise<Database> {
-	return databaseUrl ? openPostgres(databaseUrl) : openSqlite(dataFolder);
+export function openDatabase(
+	{ databaseUrl, dataFolder }: Pick<Config, 'databaseUrl' | 'dataFolder'>,
+	onMigrated: OnMigrated,
+): Promise<Database> {
+	return databaseUrl ? openPostgres(databaseUrl, onMigrated) : openSqlite(dataFolder, onMigrated);
 }
