@@ -36,6 +36,14 @@ describe('reading a problem', () => {
 		expect(numbers.every(({ role }) => role === 'start')).toBe(true);
 	});
 
+	it.each([
+		'In a race of 5.0 km, 300 m are uphill. She takes 20 min. What is her speed in m/s?',
+		'In a race of 5 km, 300 m are uphill. She takes 20 min. What is her speed in m/s?',
+		'A tank of 2.5 gal 3 qt drains in 40 s. What is the flow in L/min?',
+	])('adds nothing to a rate that is no part of its measure: %s', (text) => {
+		expect(readProblem(text).terms).toEqual([]);
+	});
+
 	it('takes a rate for a fact, not for the start, when a quantity is given beside it', () => {
 		expect(told('A balloon climbs 5.00 m/s for 4.0 min. How far is that in m?')).toMatchObject({
 			facts: ['5.00 m = 1 s'],

@@ -71,7 +71,7 @@ function DesksHere({ desks, here }: { readonly desks: readonly ListedDesk[]; rea
 					reads="Only this device knows it."
 					onChange={(next) => {
 						setTyped(next.slice(0, DESK_NAME_LIMIT));
-						void callDesk(here.id, next.slice(0, DESK_NAME_LIMIT));
+						void callDesk(here.id, next);
 					}}
 					testID="desk-name"
 				/>

@@ -1,4 +1,5 @@
 import { isDemoDesk } from '@tidy-sum/schema/desk-names';
+import { DESK_NAME_LIMIT } from '@tidy-sum/schema/limits';
 import type { DeskHere, DeviceStore } from './device-store';
 import { newId, newKey } from './keys';
 
@@ -18,9 +19,11 @@ export async function keepDesk(device: DeviceStore, desk: DeskHere): Promise<voi
 	await device.keepDesks(withDesk(await device.desks(), desk));
 }
 
-/** Gives a desk of this device a name; without one it is told from others by its date. */
+/** Gives a desk of this device a name, cut to the length a name may have. */
 export async function nameDesk(device: DeviceStore, id: string, name: string): Promise<void> {
-	await device.keepDesks((await device.desks()).map((desk) => (desk.id === id ? { ...desk, name } : desk)));
+	await device.keepDesks(
+		(await device.desks()).map((desk) => (desk.id === id ? { ...desk, name: name.slice(0, DESK_NAME_LIMIT) } : desk)),
+	);
 }
 
 /** Takes a desk off this device, with all that is kept of it. */

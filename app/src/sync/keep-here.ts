@@ -2,7 +2,7 @@ import type { Store } from '@reduxjs/toolkit';
 import type { WorkEntry, WorksState } from '../work/works-reducer';
 import { CLOCK } from './clock';
 import type { DeviceStore, Opened } from './device-store';
-import { isAsRead, tellFound } from './shows-beside';
+import { isAsRead, takeFound } from './shows-beside';
 import type { Windows } from './windows';
 
 type Parts = {
@@ -92,7 +92,7 @@ export function keepHere({
 		const writing = windows?.others()
 			? device.keepAmong(desk, changed, gone, asHeads).then(({ wrote, found }) => {
 					windows.wrote({ ids: wrote, gone, erased });
-					for (const one of found) tellFound(store, one);
+					for (const one of found) takeFound(store, one);
 				})
 			: device
 					.keepEntries(desk, changed, gone, asHeads)

@@ -19,7 +19,7 @@ export function isAsRead(entry: WorkEntry): boolean {
 }
 
 /** Takes a piece that another window has changed into the state of this one. */
-export function tellFound(store: Parts['store'], { theirs, fresh }: Found): void {
+export function takeFound(store: Parts['store'], { theirs, fresh }: Found): void {
 	asRead.add(theirs);
 	store.dispatch(foundBeside(theirs, fresh));
 }
@@ -33,7 +33,7 @@ export function showsBeside({ store, device, desk }: Parts): Hears['onWrote'] {
 		if (known.length) store.dispatch(goneThere(known));
 		void device.piecesBeside(desk, ids).then(
 			(pieces) => {
-				for (const theirs of pieces) tellFound(store, { theirs });
+				for (const theirs of pieces) takeFound(store, { theirs });
 			},
 			() => {},
 		);

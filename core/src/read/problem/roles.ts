@@ -1,12 +1,12 @@
 import type { Start } from '../../chain/chain';
 import type { Fact } from '../../fact/fact';
-import { ONE } from '../../numeral/rational';
 import type { Quantity } from '../../quantity/quantity';
 import { route } from '../../route/route';
 import { sameDimension } from '../../unit/dimension';
-import { likeUnits, ratioOfUnits } from '../../unit/like-units';
+import { likeUnits } from '../../unit/like-units';
 import { parseUnit } from '../../unit/parse-unit';
 import { type Linked, plain, ratesIn } from './links';
+import { type Free, isNextPart, isRange, measureAround, measureOf } from './measure';
 import { type Found, unitOf } from './numbers';
 
 /** Whether a line leads from a quantity to what is wanted over some facts and the tables. */
@@ -34,16 +34,6 @@ export type Chosen = {
 	/** The further parts of a start that is told in several: 9 lb 6 oz. */
 	readonly terms: readonly Quantity[];
 };
-
-/** The whole measure a quantity is a part of, from its largest part on: 18 min and 30 s. */
-function measureAround(text: string, found: readonly Found[], at: number): readonly Free[] {
-	const one = (i: number): Free => ({ quantity: found[i] as Found, i });
-	let first = at;
-	while (first > 0 && isNextPart(text, one(first - 1), one(first))) first -= 1;
-	let last = at;
-	while (last + 1 < found.length && isNextPart(text, one(last), one(last + 1))) last += 1;
-	return Array.from({ length: last - first + 1 }, (_, k) => one(first + k));
-}
 
 /** A start that is so much in so long, with all parts of the one of the two that is told in parts: 5.00 km in 18 min 30 s. */
 function withPartsOfRate(text: string, found: readonly Found[], chosen: Chosen): Chosen {
@@ -104,7 +94,7 @@ function firstAmong(text: string, found: readonly Found[], linked: readonly Link
 	if (tied) return tied;
 	const paced = want === null ? null : amongRates(found, free, linked, want);
 	if (paced) return paced;
-	const firsts = free.filter((one, k) => k === 0 || !isNextPart(text, free[k - 1] as Free, one));
+	const firsts = free.filter(({ i }) => measureAround(text, found, i)[0]?.i === i);
 	const over = want === null || !leads ? null : rateOf(firsts, want, leads);
 	if (over) return { ...over, facts: linked, until: null, terms: [] };
 	const leading = leads ? free.filter(({ quantity }) => leads(quantity)) : free;
@@ -240,8 +230,6 @@ function isRate(unit: string): boolean {
 	return powers.some((power) => power < 0) && powers.some((power) => power > 0);
 }
 
-type Free = { readonly quantity: Found; readonly i: number };
-
 /** Two measured parts of a rate, where a rate is wanted and neither leads there alone: 3.2 km, 45 min, what speed? */
 function rateOf(free: readonly Free[], want: string, leads: Leads): Pick<Chosen, 'start' | 'of'> | null {
 	const [one, other] = free;
@@ -255,22 +243,6 @@ function rateOf(free: readonly Free[], want: string, leads: Leads): Pick<Chosen,
 		if (leads({ number: '1', unit: `(${top.quantity.unit})/(${bottom.quantity.unit})` }))
 			return { start: { top: plain(top.quantity), bottom: plain(bottom.quantity) }, of: [one.i, other.i] };
 	return null;
-}
-
-/** Whether a quantity goes on the measure before it, from large to small: 9 lb 6 oz, 3 h, 20 min and 5 s. */
-function isNextPart(text: string, one: Free, next: Free): boolean {
-	const [a, b] = [unitOf(one.quantity), unitOf(next.quantity)];
-	const beside = /^\s*(?:,\s*|,?\s+and\s+)?$/iu.test(text.slice(one.quantity.at[1], next.quantity.at[0]));
-	if (!a || !b || next.i !== one.i + 1 || !beside || !likeUnits(a, b)) return false;
-	const ratio = ratioOfUnits(a, b).value;
-	return ratio.compare(ONE) > 0 && ratio.d === 1n;
-}
-
-/** A quantity with what stands before it in the same measure: of “7 ft 5 in long” both, of “7 to 9 ft long” both. */
-function measureOf(text: string, may: readonly Free[], last: Free): readonly Free[] {
-	const before = may[may.indexOf(last) - 1];
-	if (before && isRange(text, before, last)) return [before, last];
-	return before && isNextPart(text, before, last) ? [...measureOf(text, may, before), last] : [last];
 }
 
 /** How something is measured: what is asked of is the quantity told with the same word, or with the word that goes with it. */
@@ -301,15 +273,6 @@ function toldOf(text: string, may: readonly Free[]): readonly Free[] {
 	const [from, to] = [asks.index, asks.index + asks[0].length];
 	const within = may.filter(({ quantity }) => quantity.at[0] > from && quantity.at[0] < to);
 	return within.length === 1 ? within : [];
-}
-
-/** Whether two quantities of one unit, one after the other, stand as the ends of a range. */
-function isRange(text: string, { quantity: low, i }: Free, { quantity: high, i: next }: Free): boolean {
-	const between = text.slice(low.at[1], high.at[0]);
-	if (low.unit !== high.unit || next !== i + 1) return false;
-	// Two with an “and” are two, unless what lies between them is told.
-	if (/^\s*and\s*$/iu.test(between)) return /\bbetween\s+$/iu.test(text.slice(0, low.at[0]));
-	return /^\s*(?:[–—-]|to)\s*$/u.test(between);
 }
 
 function isAlike(a: string, b: string): boolean {
