@@ -109,6 +109,15 @@ describe('what is brought', () => {
 		await allRight();
 	});
 
+	it('a rate with a time in parts: none of it is lost, and the line says where its number is from', async () => {
+		await bring('A runner covers 5.00 km in 18 min 30 s. What is her speed in m/s?');
+		await browser.sees('18 min 30 s is 1110 s.');
+		await browser.press(L.ownDone);
+		await browser.sees('18 min 30 s is 1110 s. Wanted: m/s.');
+		await answer('4.50 m/s');
+		await allRight();
+	});
+
 	it('what could not be told is asked, and answered', async () => {
 		await bring('A tank holds 48.0 L and drips at 2.5 mL a minute. How long does that last?');
 		await browser.sees('What should the answer be in?');

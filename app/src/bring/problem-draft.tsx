@@ -4,7 +4,7 @@ import { memo, useState } from 'react';
 import { WorkedLine } from '../line/worked-line';
 import { FactsStated } from '../problem/facts-stated';
 import { ProblemFields } from '../problem/problem-fields';
-import { sayStarting, startingOf } from '../problem/starting';
+import { startingOf } from '../problem/starting';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
@@ -12,6 +12,7 @@ import { Button } from '../ui/button';
 import { Words } from '../ui/words';
 import { ownExercise } from '../work/exercises';
 import { chainOf } from '../work/line-of-work';
+import { sayPartsAsOne } from '../work/parts-as-one';
 import type { Work } from '../work/work';
 import { OpenQuestion } from './open-question';
 import { Chooser, Places } from './places';
@@ -41,7 +42,7 @@ function Beginning({ name, work }: Pick<Props, 'name' | 'work'>) {
 			{work.terms.length ? (
 				<Words size="small">
 					{work.start && 'top' in work.start
-						? `${sayStarting({ start: work.start, terms: work.terms })}, as one measure in its smallest unit.`
+						? sayPartsAsOne(work, exercise)
 						: `Along the line ${listed(work.terms.map(sayQuantity))} is added.`}
 				</Words>
 			) : null}

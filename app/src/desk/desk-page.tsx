@@ -15,6 +15,7 @@ import type { DeskView } from '../work/desk-view';
 import { isOwn } from '../work/exercises';
 import { needsLine, wantOf } from '../work/line-of-work';
 import type { Panel } from '../work/panel-slice';
+import { sayPartsAsOne } from '../work/parts-as-one';
 import { firstUnit } from './first-unit';
 import { AT_BLOCK, GuideContext, Guided } from './guide';
 import { laterPanels } from './later-panels';
@@ -98,7 +99,9 @@ function Work({ children, ...props }: Props & { readonly children: ReactNode }) 
 			<Problem
 				exercise={exercise}
 				placed={work.placed}
-				wanted={underProblem(exercise, wantOf(exercise, work))}
+				wanted={[sayPartsAsOne(work, exercise), underProblem(exercise, wantOf(exercise, work))]
+					.filter(Boolean)
+					.join(' ')}
 				title={title ?? exercise.title}
 				aside={aside}
 				onQuantity={mustPlace(exercise) || own ? acts.onQuantity : null}

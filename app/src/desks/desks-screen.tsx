@@ -160,7 +160,7 @@ export function DesksScreen() {
 			tools={<Button label="Settings" icon={Back} onPress={() => router.navigate('/settings')} testID="to-settings" />}
 		>
 			<Words testID="desk-says">
-				A desk is all your work, under a key that only your devices have. It needs no name and no address. {where}
+				A desk is all your work, under a key that only your devices have. You need no account. {where}
 			</Words>
 			{here?.kept ? (
 				<Parts here={here} />

@@ -63,8 +63,8 @@ export function JoinScreen() {
 				<Box style={styles.part}>
 					<Words>
 						On a device that has the desk, open Settings, then “Desks and devices”, and let another device in. Type the
-						code it shows here, or the line of a recovery sheet. The desk then opens; what is on this device now stays
-						in the list of its desks.
+						code it shows here, or the line of a recovery sheet. The desk then opens. What is on this device now stays
+						in its list of desks.
 					</Words>
 					<Field
 						label="Code, or the line of a recovery sheet"
