@@ -40,7 +40,7 @@ describe('an address', () => {
 	])('%s says so, and leads on to the Desk and the Rounds', async (_, path) => {
 		await browser.driver.get(`${whole.url}${path}`);
 		await browser.sees('Not here');
-		await browser.sees('What you have worked is all still there.');
+		await browser.sees('All your work is still there.');
 		await browser.press('Rounds');
 		await at('/rounds');
 		await browser.driver.navigate().back();
@@ -69,10 +69,10 @@ describe('the link of the demo desk', () => {
 		await browser.go(`${whole.url}/desk/new-snow?desk=fennel-ridge-demo`);
 		await browser.sees('2.54');
 		await browser.press(unitAt('h', 'bottom'), factOf('1h=60min'), withBelow('min'));
-		await browser.seesLine('The line closes: only mm/min stands.');
-		await browser.seesLine('Kept on this device and on the server.');
+		await browser.seesLine('The line is complete. Only mm/min is left.');
+		await browser.seesLine('Saved on this device and on the server.');
 		await browser.go(`${whole.url}/desk/new-snow?desk=fennel-ridge-demo`);
-		await browser.seesLine('The line closes: only mm/min stands.');
+		await browser.seesLine('The line is complete. Only mm/min is left.');
 		expect(await kept()).toEqual(before);
 	});
 });

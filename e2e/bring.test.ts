@@ -151,7 +151,7 @@ describe('what is brought', () => {
 
 	it('a page of twelve: worked half, left, and come back to', async () => {
 		await bring(TWELVE);
-		await browser.sees('12 problems were found');
+		await browser.sees('12 problems found');
 		await browser.press(L.toSheet);
 		await browser.sees('12 problems: 0 right');
 		await browser.press(L.goOn);
@@ -174,11 +174,11 @@ describe('what is brought', () => {
 	it('a working with a factor upside down is found, and mended on the Desk', async () => {
 		await bring('40 mi/h × 5280 ft / 1 mi = 211200 ft/h × 3600 s / 1 h = 59 ft/s');
 		await browser.press(L.toWorking);
-		await browser.sees('Block 2 is where it first fails');
+		await browser.sees('The first mistake is in factor 2');
 		await browser.press(L.workingToDesk);
 		await browser.find(L.line);
 		await browser.press(numberAt(1, 'top'), L.turn);
-		await browser.sees('The line closes');
+		await browser.sees('The line is complete');
 		await browser.press(L.toolAnswer);
 		await check(browser);
 		await allRight();
@@ -258,7 +258,7 @@ describe('what was brought', () => {
 		};
 		await take(unitAt('min', 'top'), factOf('1min=60s'), withBelow('min'));
 		await take(unitAt('s', 'top', 0), factOf('3.6m=1s'), withBelow('s'));
-		await browser.sees('The line closes');
+		await browser.sees('The line is complete');
 		await keys('a');
 		await browser.find(L.answer);
 		await tabTo(L.answer);
@@ -302,7 +302,7 @@ describe('what was brought', () => {
 		);
 		await field.sendKeys(' in m');
 		expect(await field.getAttribute('value')).toBe(`${long} in m`);
-		await browser.sees('no place yet');
+		await browser.sees('not sorted yet');
 		await browser.close();
 		whole = await whole.again();
 	});

@@ -80,7 +80,7 @@ describe('the days of a student', () => {
 		await browser.until(byId('slip-times-point'), (text) => text !== first);
 		const answer = (await browser.text(byId('slip-answer'))).replace('Answer: ', '');
 		await browser.press(L.slipReplay);
-		await browser.sees('It is sent to the check.');
+		await browser.sees('The answer was checked.');
 		await browser.press(L.replayNumbers);
 		await browser.sees(answer);
 		await browser.driver.navigate().back();
@@ -220,7 +220,7 @@ describe('ways through the app, on a phone', () => {
 			40_000,
 			'the page was not loaded anew',
 		);
-		await browser.sees('The line closes');
+		await browser.sees('The line is complete');
 		expect(await browser.seesNow(NEW_VERSION)).toBe(false);
 		await other.stop();
 		clearAway(app);

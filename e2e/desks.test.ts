@@ -40,7 +40,7 @@ async function second(first: Browser, screen = DESKTOP): Promise<Browser> {
 
 const desk = (browser: Browser, exercise: string) => browser.go(`${whole.url}/desk/${exercise}`);
 const BLOCK = (exercise: string) => WORKED[exercise]?.blocks[0] as never;
-const CLOSES = 'The line closes';
+const CLOSES = 'The line is complete';
 
 /** A device with a line on its desk, which the server has. */
 async function withLine(): Promise<Browser> {
@@ -84,11 +84,11 @@ describe('two devices of one desk', () => {
 		await phone.press(numberAt(0, 'top'), L.turn);
 		await computer.press(L.toolAnswer);
 		await write(computer, '0.454 kg');
-		await phone.sees('server is away');
+		await phone.sees('server cannot be reached');
 		await computer.offline(false);
 		await computer.sent();
 		await phone.offline(false);
-		await phone.sees('is kept as well');
+		await phone.sees('There is another line for this exercise too');
 		await phone.press(L.showOther);
 		await phone.sees(CLOSES);
 		await phone.press(L.toolAnswer);
@@ -107,7 +107,7 @@ describe('two devices of one desk', () => {
 		await found.driver.get(`${whole.url}/join`);
 		await found.write(L.joinCode, `${line}x`);
 		await found.press(L.joinGo);
-		await found.sees('opens nothing');
+		await found.sees('This recovery sheet does not work');
 		await found.write(L.joinCode, line);
 		await found.press(L.joinGo);
 		await found.find(titleOf('honey-jar'));
@@ -115,10 +115,10 @@ describe('two devices of one desk', () => {
 		await found.press(L.shut1, L.shut1Yes);
 		await found.gone(byId('device-3'));
 		await desk(lost, 'honey-jar');
-		await lost.sees('All your work is kept here');
+		await lost.sees('All your work is still here');
 		await lost.press(L.shutApart);
 		// The page is loaded again before Today is there.
-		await lost.sees('Left half done');
+		await lost.sees('Continue');
 		await desk(lost, 'honey-jar');
 		await lost.sees(CLOSES);
 		await lost.sent();
@@ -133,7 +133,7 @@ describe('two devices of one desk', () => {
 			['ABCD EFG', 'eight signs; here are 7'],
 			['ABCD EFG0', 'No code has the sign “0”'],
 			['ABCD EFGH', 'does not hold'],
-			['a line that is much too long', 'neither a code nor the whole line'],
+			['a line that is much too long', 'This is not a code, and not the whole line'],
 		] as const) {
 			await browser.write(L.joinCode, typed);
 			await browser.press(L.joinGo);
@@ -151,7 +151,7 @@ describe('a line that is shown to somebody', () => {
 		const link = await owner.text(byId('look-link'));
 		const visitor = await device();
 		await visitor.driver.get(link);
-		await visitor.sees('This line is shown to you (A jar of honey)');
+		await visitor.sees('Someone shared this line with you (A jar of honey)');
 		await visitor.press(L.replayBack, L.replayOn);
 		await visitor.sees('1 of 1');
 		// It is no work of the visitor's.
@@ -209,7 +209,7 @@ describe('the desks of a device', () => {
 		expect(await browser.has(L.linkStay)).toBe(false);
 		await browser.driver.get(`${whole.url}/?desk=somebody-elses-desk`);
 		await browser.press(L.openIt);
-		await browser.sees('no key of that desk');
+		await browser.sees('no key to that desk');
 		await browser.press(L.linkStay);
 		await browser.driver.get(`${whole.url}/desks`);
 		await browser.press(L.openDesk2);
@@ -249,7 +249,7 @@ describe('the desks of a device', () => {
 		await phone.sees(FIRST_DAY).catch(() => {});
 		await phone.driver.get(whole.url);
 		await phone.sees(FIRST_DAY);
-		await computer.sees('Nothing of it is here any more');
+		await computer.sees('Its work is no longer on this device');
 		await computer.press(L.beginAnew);
 		await computer.sees(FIRST_DAY);
 	});

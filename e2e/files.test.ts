@@ -56,7 +56,7 @@ describe('a file of exercises', () => {
 		await browser.savesInto(folder);
 		await browser.driver.get(`${whole.url}/bring`);
 		await browser.give(L.bringFile, file('week9.csv', EXERCISES));
-		await browser.sees('Week 9: 2 exercises were read, 1 left out. Nothing is kept yet.');
+		await browser.sees('Week 9: 2 exercises were read, 1 left out. Nothing is saved yet.');
 		await browser.untilSays(L.fileDraft, 'row 4: it cannot be worked');
 		await browser.press(L.fileKeep);
 		await browser.sees('2 problems');
@@ -74,7 +74,7 @@ describe('a file of exercises', () => {
 		const other = await Browser.open({ screen: DESKTOP });
 		await other.driver.get(`${whole.url}/bring`);
 		await other.give(L.bringFile, join(folder, 'week-9.zip'));
-		await other.sees('Week 9: 2 exercises were read. Nothing is kept yet.');
+		await other.sees('Week 9: 2 exercises were read. Nothing is saved yet.');
 		await other.press(L.fileKeep, 'e01');
 		await other.sees('26.0 mi/h');
 		expect(await other.errors()).toEqual([]);
@@ -109,7 +109,7 @@ describe('the answers of a class', () => {
 		spawnSync(process.execPath, [BIN, 'mark', answers, '--set', 'book', '-o', out]);
 		expect(there.toString('utf8')).toBe(readFileSync(out, 'utf8'));
 		expect((await saved(browser, 'the-book-of-fennel-ridge-marked.html')).toString('utf8')).toContain(
-			'What slipped most',
+			'Most common slips',
 		);
 		expect(await browser.errors()).toEqual([]);
 		await browser.close();

@@ -90,7 +90,7 @@ describe('a page that is opened again', () => {
 		await browser.driver.get(`${whole.url}/problems`);
 		await browser.untilSays(titleOf('honey-jar'), 'right');
 		await browser.go(`${whole.url}/desk/honey-jar`);
-		await browser.sees('The line closes');
+		await browser.sees('The line is complete');
 		await browser.driver.get(`${whole.url}/record?part=everything`);
 		await browser.sees('1 of 1');
 	});
@@ -104,7 +104,7 @@ describe('a page that is opened again', () => {
 		await browser.driver.get(`${whole.url}/problems`);
 		await browser.untilSays(titleOf('honey-jar'), 'right');
 		await browser.go(`${whole.url}/desk/honey-jar`);
-		await browser.sees('The line closes');
+		await browser.sees('The line is complete');
 	});
 
 	it('draws itself without a network, whatever its address, and never as Today', async () => {

@@ -43,35 +43,35 @@ describe('one exercise on a phone', () => {
 	it('is worked from the problem to the checked answer', async () => {
 		await browser.go(`${whole.url}/desk/new-snow`);
 		await browser.sees('2.75 in/h');
-		await browser.seesLine('2 units must go, 2 units must come.');
-		await browser.sees('“in” and “h”');
+		await browser.seesLine('2 units must go, 2 units are missing.');
+		await browser.sees('“in” or h');
 
 		await browser.press(unitAt('in', 'top'), factOf('1in=2.54cm'), withBelow('cm'));
-		await browser.sees('“in” now stands twice on the top');
-		await browser.seesLine('4 units must go, 2 units must come.');
+		await browser.sees('“in” is now twice on the top');
+		await browser.seesLine('4 units must go, 2 units are missing.');
 		await browser.press(L.turn);
-		await browser.sees('“in” cancels. Still to go: “cm” and “h”.');
+		await browser.sees('“in” cancels. Still has to go: cm and h.');
 		expect(await lineText()).toContain('inches, on the top, is cancelled, pair a');
 
 		await place(browser, WORKED['new-snow']?.blocks[1] as never);
 		await place(browser, WORKED['new-snow']?.blocks[2] as never);
-		await browser.seesLine('The line closes: only mm/min stands.');
+		await browser.seesLine('The line is complete. Only mm/min is left.');
 		await browser.sees('2.75 × 2.54 × 10');
 		await browser.sees('69.85');
 		await browser.seesLine('1.164166666…');
 		await browser.seesLine(
-			'The answer may have 3 figures: of the measured inputs 2.75 in/h has the fewest. The exact facts limit nothing.',
+			'The answer may have 3 figures. Of the measured numbers, 2.75 in/h has the fewest. Exact facts do not limit the figures.',
 		);
 
 		await browser.press(L.toolAnswer, '1', '. point', '1', '6', 'space', 'mm unit mm', '/ over', 'min unit min');
 		await browser.seesLine('Reads as 1.16 mm/min · 3 figures');
 		await check(browser);
 		for (const name of ['line', 'value', 'figures', 'unit']) await browser.sees(verdict(name, 'right'));
-		await browser.seesLine('Kept on this device and on the server.');
+		await browser.seesLine('Saved on this device and on the server.');
 
 		await browser.driver.navigate().refresh();
 		await browser.find(L.problem);
-		await browser.seesLine('The line closes: only mm/min stands.');
+		await browser.seesLine('The line is complete. Only mm/min is left.');
 		await browser.press(L.toolAnswer);
 		await browser.sees('Value: right');
 		await browser.press(L.next);
@@ -84,13 +84,13 @@ describe('one exercise on a phone', () => {
 			await browser.tap(unit, factOf(fact), withBelow(below));
 			await browser.find(L.block);
 		}
-		await browser.sees('The line closes');
+		await browser.sees('The line is complete');
 		await browser.tap(L.undo);
 		await browser.sees('must go');
 		expect(await browser.has(numberAt(2, 'top'))).toBe(false);
 		expect(await browser.has(numberAt(1, 'top'))).toBe(true);
 		await browser.tap(L.redo);
-		await browser.sees('The line closes');
+		await browser.sees('The line is complete');
 		await browser.tap(L.wayOut);
 		await browser.find(titleOf('nutrient-tank'));
 		await browser.drag(titleOf('nutrient-tank'), -200);
@@ -108,9 +108,9 @@ describe('one exercise on a phone', () => {
 		await browser.go(`${whole.url}/desk/honey-jar`);
 		await place(browser, WORKED['honey-jar']?.blocks[0] as never);
 		await browser.press(L.toolAnswer, L.check);
-		await browser.seesLine('There is no number here yet.');
+		await browser.seesLine('Write a number first.');
 		await write(browser, '12..5 kg');
-		await browser.seesLine('A number has one decimal point; here is a second.');
+		await browser.seesLine('A number has only one decimal point. This is a second one.');
 		await browser.seesLine('12..5 kg');
 		await browser.press(L.check);
 		expect(await browser.has(L.checked)).toBe(false);
@@ -120,11 +120,11 @@ describe('one exercise on a phone', () => {
 		await write(browser, '0.454 m');
 		await check(browser);
 		await browser.sees('Value: right');
-		await browser.sees('m measures a length; kg is wanted.');
+		await browser.sees('m measures a length. The answer should be in kg.');
 		await browser.press(L.changeAnswer);
 		await write(browser, '454 g');
 		await check(browser);
-		await browser.sees('g is of the right kind, but kg is wanted.');
+		await browser.sees('g is the right kind of unit, but the answer should be in kg.');
 	});
 
 	it('leaves the next thing to press under the thumb while it looks for what may have happened', async () => {
@@ -140,7 +140,7 @@ describe('one exercise on a phone', () => {
 			}).observe(document.body, { subtree: true, childList: true });
 		`);
 		await check(browser);
-		await browser.sees('the decimal point is not');
+		await browser.sees('the decimal point is in the wrong place');
 		const stoodAt: number[] = await browser.driver.executeScript('return window.stoodAt');
 		const { y } = await (await browser.find(L.toolAnswer)).getRect();
 		expect(stoodAt.length).toBeGreaterThan(1);
@@ -160,9 +160,9 @@ describe('one exercise on a phone', () => {
 		}
 		// Three places, three blocks, the answer and the check.
 		expect(steps).toBe(8);
-		await browser.seesLine('Nothing stands on the line yet.');
+		await browser.seesLine('The line is empty.');
 		for (let i = 0; i < steps; i++) await browser.press(L.redo);
-		await browser.seesLine('The line closes: only kg stands.');
+		await browser.seesLine('The line is complete. Only kg is left.');
 		await browser.press(L.toolAnswer);
 		await browser.sees('Line: right');
 	});
@@ -180,10 +180,10 @@ describe('one exercise on a phone', () => {
 	it('nudges one step at a time to the block that leads on, and never says the answer', async () => {
 		await browser.go(`${whole.url}/desk/lamp-power`);
 		await browser.press(L.nudgeOpen);
-		await browser.sees('“W” must go, “kW” must come');
+		await browser.sees('W must go, kW is missing');
 		expect(await browser.has(byId('nudge-2'))).toBe(false);
 		await browser.press(L.nudgeMore, L.nudgeMore, L.nudgeMore);
-		await browser.sees('goes on the bottom: 1 kW over 10');
+		await browser.sees('put it on the bottom of the factor: 1 kW over 10');
 		await place(browser, { unit: unitAt('W', 'top'), fact: '1kW=10^3W', below: 'W' });
 		await browser.driver.actions().sendKeys(Key.ESCAPE).perform();
 		await browser.press(L.nudgeOpen, L.nudgeMore, L.nudgeMore);
@@ -214,9 +214,9 @@ describe('one exercise on a phone', () => {
 	it('shows that the plain factor is not enough for an area', async () => {
 		await browser.go(`${whole.url}/desk/vent-pane`);
 		await place(browser, { unit: unitAt('m', 'top'), fact: '1m=100cm', below: 'm' });
-		await browser.seesLine('1 unit must go, 1 unit must come.');
+		await browser.seesLine('1 unit must go, 1 unit is missing.');
 		await browser.press(raisedTo(2));
-		await browser.seesLine('The line closes: only cm2 stands.');
+		await browser.seesLine('The line is complete. Only cm2 is left.');
 	});
 
 	it('names the block that is not right', async () => {
@@ -225,8 +225,8 @@ describe('one exercise on a phone', () => {
 		await browser.press(L.toolAnswer);
 		await write(browser, '11 d');
 		await check(browser);
-		await browser.sees('The line ends at d; min is wanted.');
-		await browser.sees('d is of the right kind, but min is wanted.');
+		await browser.sees('The line ends at d. The answer should be in min.');
+		await browser.sees('d is the right kind of unit, but the answer should be in min.');
 	});
 });
 
@@ -241,13 +241,13 @@ describe('what is kept', () => {
 		const second = await Browser.open({ screen: PHONE, profile });
 		await second.driver.get(whole.url);
 		await second.press(titleOf('balloon-battery'));
-		await second.seesLine('Block 1');
+		await second.seesLine('Factor 1');
 		expect(await second.driver.findElements(By.css('[data-testid="unit-0-top-A"]'))).toHaveLength(1);
 		await second.close();
 		clearAway(profile);
 	});
 
-	it('goes on while the server is away, and is sent when it is back', async () => {
+	it('goes on while the server cannot be reached, and is sent when it is back', async () => {
 		let other = await Whole.start();
 		await browser.go(`${other.url}/desk/honey-jar`);
 		await browser.sees('on the server.');
@@ -257,9 +257,9 @@ describe('what is kept', () => {
 		await write(browser, '0.454 kg');
 		await check(browser);
 		await browser.sees('Value: right');
-		await browser.sees('Kept on this device. The server is away');
+		await browser.sees('Saved on this device. The server cannot be reached');
 		other = await other.again();
-		await browser.seesLine('Kept on this device and on the server.', 30_000);
+		await browser.seesLine('Saved on this device and on the server.', 30_000);
 		const away = await browser.errors();
 		// What could not be fetched is said by the browser itself: the work, and the script that keeps the app.
 		const fetched = /ERR_CONNECTION_REFUSED|ERR_INCOMPLETE_CHUNKED|when fetching the script/;
@@ -267,7 +267,7 @@ describe('what is kept', () => {
 
 		const elsewhere = await joinedBy(browser, other.url, PHONE);
 		await elsewhere.go(`${other.url}/desk/honey-jar`);
-		await elsewhere.seesLine('The line closes: only kg stands.');
+		await elsewhere.seesLine('The line is complete. Only kg is left.');
 		await elsewhere.press(L.toolAnswer);
 		await elsewhere.sees('Unit: right');
 		await elsewhere.close();
@@ -282,6 +282,6 @@ describe('what is kept', () => {
 		await browser.press(L.placeProblems);
 		await browser.until(titleOf('honey-jar'), (text) => text.includes('right'));
 		expect(await browser.text(titleOf('new-snow'))).toContain('begun');
-		expect(await browser.text(titleOf('mast-log'))).toContain('not begun');
+		expect(await browser.text(titleOf('mast-log'))).toContain('not started');
 	});
 });

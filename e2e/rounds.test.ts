@@ -74,7 +74,7 @@ describe('a Round', () => {
 		const done = await browser.driver.getCurrentUrl();
 		await browser.press(L.another);
 		await browser.driver.wait(async () => (await browser.driver.getCurrentUrl()) !== done, 8000);
-		await browser.seesLine('Begin');
+		await browser.seesLine('Start');
 	});
 
 	it('tells what slipped, with a short Round of just that', async () => {
@@ -92,7 +92,7 @@ describe('a Round', () => {
 		const slips = await browser.text(byId('round-slips'));
 		expect(slips).toContain('The decimal point moved');
 		await browser.press(L.shortRound);
-		await browser.seesLine('Begin');
+		await browser.seesLine('Start');
 		await browser.sees('5 exercises, level 1: Rounding to figures');
 	});
 
@@ -117,15 +117,15 @@ describe('a Round', () => {
 	it('is told what is wrong with a code, and counts and names on its line what is asked', async () => {
 		await browser.open(`${whole.url}/rounds`);
 		await (await browser.find(L.roundCode)).sendKeys('4k7m-9ae', Key.ENTER);
-		await browser.sees('one of its letters or digits is another');
+		await browser.sees('No Round has this code');
 		await browser.open(`${whole.url}/round/no-code!`);
 		await browser.sees('“!” is in none');
 		await browser.open(`${whole.url}/desk/round-zzzzzzz-01`);
-		await browser.sees('no code of a Round');
+		await browser.sees('No Round has this code');
 		await choose('wrong-block', 2, 5);
 		await browser.press(L.goOn, '1', L.check);
 		await browser.sees('Value: ');
-		await browser.says((page) => /Block 1 is the one|That block holds/.test(page), 'whether block 1 is the one');
+		await browser.says((page) => /factor 1 is wrong|That factor is right/.test(page), 'whether factor 1 is the one');
 		await choose('counting-figures', 1, 5);
 		await browser.press(L.goOn);
 		await browser.find(L.problem);
@@ -144,7 +144,7 @@ describe('the same code', () => {
 		const other = await Browser.open({ screen: DESKTOP });
 		await other.driver.get(`${whole.url}/rounds`);
 		await (await other.find(L.roundCode)).sendKeys(code.toUpperCase(), Key.ENTER);
-		await other.seesLine('Begin');
+		await other.seesLine('Start');
 		expect(await other.text(byId('round'))).toBe(first);
 		for (const one of [browser, other]) {
 			expect(await one.errors()).toEqual([]);
@@ -172,16 +172,16 @@ describe('a slip named', () => {
 		await answerOnce(answer);
 	}
 
-	it('10 EE keyed for a power of ten', async () => {
+	it('10 EE pressed for a power of ten', async () => {
 		await browser.go(`${whole.url}/desk/balloon-battery`);
 		for (const block of WORKED['balloon-battery']?.blocks ?? []) await place(browser, block);
 		await answerOnce('6.4e3 µA');
-		await browser.sees('10 ee keyed for a power of ten', '1 EE −2');
+		await browser.sees('10 ee pressed for a power of ten', '1 EE −2');
 	});
 
 	it.each<[string, string, readonly [string, string] | undefined, string, string]>([
-		['upside down', '0.0000097 ft/s', ['ft', 's'], 'line', 'Look at block 1'],
-		['digits swapped', '21.7 ft/s', undefined, 'slip', 'two digits changed places'],
+		['upside down', '0.0000097 ft/s', ['ft', 's'], 'line', 'Look at factor 1'],
+		['digits swapped', '21.7 ft/s', undefined, 'slip', 'two digits swapped'],
 		['the point moved', '2.71 ft/s', undefined, 'slip', 'the decimal point moved'],
 		['cut, not rounded', '27.13 ft/s', undefined, 'figures', 'yours shows 4'],
 		['a minus gained', '-27.1 ft/s', undefined, 'slip', 'a minus lost or gained'],

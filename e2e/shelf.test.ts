@@ -50,7 +50,7 @@ async function onDesk(blocks: number): Promise<void> {
 	await browser.driver.wait(
 		async () => (await browser.has(numberAt(blocks - 1, 'top'))) && !(await browser.has(numberAt(blocks, 'top'))),
 		8000,
-		`there are not ${blocks} blocks on the line`,
+		`there are not ${blocks} factors on the line`,
 	);
 }
 
@@ -174,7 +174,7 @@ describe('the Shelf', () => {
 			await part('ladder?value=2.5%20km&to=cm');
 			await touch(L.sendOwn);
 			await onDesk(2);
-			await browser.sees('The line closes');
+			await browser.sees('The line is complete');
 		},
 	);
 
@@ -213,7 +213,7 @@ describe('the Shelf', () => {
 		await browser.sees('19 K');
 		await touch('Start a line from 12 °C to °F');
 		await onDesk(1);
-		await browser.sees('The line closes');
+		await browser.sees('The line is complete');
 	});
 
 	onWide('Temperature by keyboard alone', async () => {
@@ -227,7 +227,7 @@ describe('the Shelf', () => {
 		await keys(Key.ENTER);
 		await tabTo(L.typeUntil);
 		await keys('0');
-		await browser.sees('A difference only scales');
+		await browser.sees('For a difference you only multiply');
 	});
 
 	onPhone('Mixed measures: taken apart and put together, in each measure, and taken to the line', async () => {
@@ -247,7 +247,7 @@ describe('the Shelf', () => {
 			await browser.sees(says);
 		}
 		await browser.write(L.mixedText, '3 kg');
-		await browser.sees('One cannot become the other');
+		await browser.sees('These do not convert');
 		await browser.sees('41 ° 12 ′');
 		await browser.write(L.mixedText, '41.2 °');
 		await reload();
@@ -274,7 +274,7 @@ describe('the Shelf', () => {
 		await browser.sees('Multiply by');
 		await touch(numberAt(0, 'top'));
 		await browser.write(L.to, 'kg');
-		await browser.sees('One cannot become the other');
+		await browser.sees('These do not convert');
 		await browser.seesLine('= 10.0 m/s');
 		await browser.write(L.to, 'ft/min');
 		await browser.untilSays(byId('rate-says'), 'ft/min');
@@ -285,7 +285,7 @@ describe('the Shelf', () => {
 		await part('rate?from=36.0%20km/h&to=m/s');
 		await touch(L.sendOwn);
 		await onDesk(2);
-		await browser.sees('The line closes');
+		await browser.sees('The line is complete');
 	});
 
 	onWide('Rate by keyboard alone', async () => {
@@ -332,7 +332,7 @@ describe('the Shelf', () => {
 			await browser.go(`${whole.url}/desk/new-snow`);
 			await touch(unitAt('in', 'top'), L.wholeShelf, SHELF.facts);
 			await browser.write(L.search, 'galon');
-			await browser.sees('Taken for “gallon”');
+			await browser.sees('Read as “gallon”');
 			await browser.write(L.search, '');
 			await touch(L.groupCustomary);
 			await browser.until(factOf('1mi=5280ft'), (text) => text.includes('1 ft = 1/5280 mi'));

@@ -54,9 +54,9 @@ describe('what goes wrong', () => {
 	it('a flipped factor is said at once, and turned over', async () => {
 		await open('wind-gust');
 		await place(browser, { unit: unitAt('mi', 'top'), fact: '1mi=5280ft', below: 'ft' });
-		await browser.sees('“mi” now stands twice on the top');
+		await browser.sees('mi is now twice on the top');
 		await browser.press(L.turn);
-		await browser.sees('“mi” cancels.');
+		await browser.sees('mi cancels.');
 	});
 
 	it('an unequal factor written by hand is said at once in close support, and only at the check in light', async () => {
@@ -68,13 +68,13 @@ describe('what goes wrong', () => {
 		await browser.press(numberAt(0, 'top'));
 		expect(await browser.seesNow('not equal')).toBe(false);
 		await answer('29.9 ft/s');
-		await browser.sees('Block 1: 5820 ft and 1 mi are not equal');
+		await browser.sees('Factor 1: 5820 ft and 1 mi are not equal');
 	});
 
 	it('a rate taken for the start is explained, and nothing is lost in mending it', async () => {
 		await open('tank-empty');
 		await browser.press(L.roleFact, L.nextQuantity, L.roleStart);
-		await browser.sees('a conversion factor, never the start');
+		await browser.sees('a conversion factor and not the start');
 		await browser.press(L.roleFact);
 		const quantities = await browser.driver.findElements(By.css('[data-testid^="quantity-"]'));
 		await quantities[0]?.click();
@@ -110,19 +110,19 @@ describe('what goes wrong', () => {
 		for (const block of WORKED['wind-gust']?.blocks ?? []) await place(browser, block);
 		await answer('27.1333 ft/s');
 		await browser.sees('Value: right');
-		await browser.sees('It should show 3 figures, as the inputs give; yours shows 6.');
+		await browser.sees('It should have 3 figures, as the numbers given allow. Yours has 6.');
 		await browser.press(L.changeAnswer);
 		await answer('2.71 ft/s');
-		await browser.sees('the decimal point is not');
+		await browser.sees('the decimal point is in the wrong place');
 		await browser.press(L.changeAnswer);
 		await answer('27.1');
-		await browser.sees('could be anything; ft/s is wanted');
+		await browser.sees('A number needs its unit. Here it is ft/s');
 	});
 
 	it('the plain factor for an area leaves the line open', async () => {
 		await open('vent-pane');
 		await place(browser, { unit: unitAt('m', 'top'), fact: '1m=100cm', below: 'm' });
-		await browser.seesLine('1 unit must go, 1 unit must come.');
+		await browser.seesLine('1 unit must go, 1 unit is missing.');
 		await answer('42.0 cm²');
 		await browser.untilSays(byId('verdict-line'), 'wanted');
 	});
@@ -142,7 +142,7 @@ describe('what goes wrong', () => {
 		await open('roof-beam');
 		await answer('8 ft 75 in');
 		await browser.sees('Value: look again');
-		await browser.sees('75 in still holds a whole ft');
+		await browser.sees('75 in is more than one ft');
 		await browser.press(L.changeAnswer);
 		await addStep('take', '8');
 		await browser.press(L.toolFacts, factOf('1ft=12in'), withBelow('ft'));
@@ -156,7 +156,7 @@ describe('what goes wrong', () => {
 		await place(browser, { unit: unitAt('m', 'top'), fact: '1m=100cm', below: 'm', power: 2 });
 		await browser.press(L.toolAnswer, L.check);
 		await browser.sees('Value: right');
-		await browser.sees('It takes the start to cm');
+		await browser.sees('It turns the start into cm');
 		await open('night-range');
 		await answer('10 to 20 °C');
 		for (const line of ['value', 'figures', 'unit']) await browser.sees(verdict(line, 'right'));
@@ -181,13 +181,13 @@ describe('the check, as a teacher would sign it', () => {
 	it('goes by the student’s own line and its own fact, and says what the Desk says', async () => {
 		await open('sled-load');
 		await writeBlock(['1', 'kg'], ['2.20', 'lb']);
-		await browser.sees('The line closes');
+		await browser.sees('The line is complete');
 		await browser.sees('3 figures');
 		await answer('39.1 kg');
 		await allRight('line', 'value', 'figures', 'unit');
 		// 39.0 kg is what the exact fact gives, and not what this line comes to.
 		await answer('39.0 kg');
-		await browser.sees('Your line does not come to 39.0 kg');
+		await browser.sees('Your line does not give 39.0 kg');
 	});
 
 	it('says both where a line fails: where, and whether the number is what it comes to', async () => {
@@ -195,7 +195,7 @@ describe('the check, as a teacher would sign it', () => {
 		await writeBlock(['1', 'kg'], ['22.0', 'lb']);
 		await answer('3.91 kg');
 		await browser.sees('are not equal');
-		await browser.sees('It is what your line comes to');
+		await browser.sees('This is what your line gives');
 	});
 
 	it('names a point that makes all the zeros count', async () => {
@@ -258,10 +258,10 @@ describe('the rest of the Desk', () => {
 		await browser.press(L.ownDone, L.toolFacts, L.addFact);
 		await browser.write(L.ownFact, '1 bale = 9.5 kg');
 		await browser.press(L.ownFactMeasured, L.keepFact, factOf('1bale=9.5kg'), withBelow('bale'));
-		await browser.sees('The line closes');
+		await browser.sees('The line is complete');
 		await browser.sees('on the server.');
 		await browser.driver.navigate().refresh();
-		await browser.sees('The line closes');
+		await browser.sees('The line is complete');
 		await browser.press(L.toolFacts);
 		expect(await browser.text(region('Facts'))).toContain('1 bale = 9.5 kg');
 	});
@@ -293,7 +293,7 @@ describe('the rest of the Desk', () => {
 		await browser.press(L.copyMathml);
 		await browser.sees('<mfrac>');
 		await browser.press(L.toTheDesk);
-		await browser.sees('The line closes');
+		await browser.sees('The line is complete');
 	});
 
 	it('several exercises are open at once, each where it was left, also after a reload half-way', async () => {
@@ -308,7 +308,7 @@ describe('the rest of the Desk', () => {
 		await browser.find(numberAt(0, 'top'));
 		expect(await (await browser.find(unitAt('jar', 'top', 0))).getText()).toContain('jar');
 		await browser.press(L.wayOut, L.placeToday, titleOf('honey-jar'));
-		await browser.sees('The line closes');
+		await browser.sees('The line is complete');
 	});
 
 	it('the calculator shows what a missing bracket does', async () => {

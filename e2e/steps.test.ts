@@ -65,11 +65,11 @@ describe('steps that are not factors', () => {
 	it('°C to K: a shift that is missed is seen, and named', async () => {
 		await open('seed-store');
 		await fact(unitAt('°C', 'top'), '1K=1°C', '°C');
-		await browser.sees('counted from where 0 °C stands: the zero must still shift');
+		await browser.sees('counted from 0 °C. The zero has to shift too');
 		await answer('4.5 K');
-		await browser.sees('the temperature did not shift');
+		await browser.sees('nothing added or subtracted for the zeros');
 		await step(unitAt('K', 'top', 0), 'zero-°C-K', ADD);
-		await browser.sees('The line closes');
+		await browser.sees('The line is complete');
 		await answer('277.7 K');
 		await allRight('line', 'value', 'figures', 'unit');
 	});
@@ -82,7 +82,7 @@ describe('steps that are not factors', () => {
 		await answer('528.57 °C');
 		await browser.sees('Step 1 goes the wrong way');
 		await browser.press(stepAt(0), L.otherWay);
-		await browser.sees('The place is the same');
+		await browser.sees('It is still the same temperature');
 		await answer('-17.73 °C');
 		await allRight('line', 'value', 'figures', 'unit');
 	});
@@ -95,7 +95,7 @@ describe('steps that are not factors', () => {
 		await answer('11 °C');
 		await browser.sees('comes too late');
 		await browser.press(stepAt(1), L.earlier);
-		await browser.sees('The line closes');
+		await browser.sees('The line is complete');
 		await answer('25 °C');
 		await allRight('line', 'value', 'figures', 'unit');
 	});
@@ -126,9 +126,9 @@ describe('steps that are not factors', () => {
 	it('K to °F, where the shift was missed', async () => {
 		await pose('noon', '283.40 K', '°F');
 		await fact(unitAt('K', 'top'), '9°F=5K', 'K');
-		await browser.sees('the zero must still shift');
+		await browser.sees('The zero has to shift too');
 		await answer('510.12 °F');
-		await browser.sees('the temperature did not shift');
+		await browser.sees('nothing added or subtracted for the zeros');
 		await step(unitAt('°F', 'top', 0), 'zero-K-°F', TAKE_AWAY);
 		await answer('50.45 °F');
 		await allRight('line', 'value', 'figures', 'unit');
@@ -138,10 +138,10 @@ describe('steps that are not factors', () => {
 		await pose('nights', '-28.9 to -11.1 °C', '°F');
 		await fact(unitAt('°C', 'top'), '9°F=5°C', '°C');
 		await answer('-52.0 to -20.0 °F');
-		await browser.sees('the temperature did not shift');
+		await browser.sees('nothing added or subtracted for the zeros');
 		await step(unitAt('°F', 'top', 0), 'zero-°C-°F', ADD);
 		await browser.sees('= −20.02 to 12.02 °F');
-		await browser.sees('−20.02 to 12.02 °F, on the scale of °F. The place is the same.');
+		await browser.sees('−20.02 to 12.02 °F, on the scale of °F. It is still the same temperature.');
 		await answer('12.0 to -20.0 °F');
 		await browser.sees('the ends of the range');
 		await answer('-20.0 to 12.0 °F');
@@ -151,10 +151,10 @@ describe('steps that are not factors', () => {
 	it('a difference has no zero to shift, and says so when one tries', async () => {
 		await open('night-drop');
 		await step(unitAt('°C', 'top'), 'zero-°C-°F', ADD);
-		await browser.sees('A difference has no zero to shift');
+		await browser.sees('For a difference you only multiply');
 		await fact(unitAt('°C', 'top'), '9°F=5°C', '°C');
 		await answer('80.3 °F');
-		await browser.sees('does not shift');
+		await browser.sees('For a difference you only multiply');
 		await browser.press(stepAt(0), L.remove);
 		await answer('22.7 °F');
 		await allRight('line', 'value', 'figures', 'unit');
@@ -162,7 +162,7 @@ describe('steps that are not factors', () => {
 
 	it('8.75 ft: the whole is set aside, and the digits after the point are no inches', async () => {
 		await open('roof-beam');
-		await browser.sees('still holds whole ones');
+		await browser.sees('Set aside the whole ones');
 		await step(unitAt('ft', 'top'), 'aside-ft-ft');
 		await browser.sees('Set aside: 8 ft. Left: 0.75 ft.');
 		await browser.press(L.toolFacts, L.writeBlock);
@@ -172,7 +172,7 @@ describe('steps that are not factors', () => {
 		await browser.write(L.writeNumberBottom, '0.75');
 		await browser.sees('not equal');
 		await answer('8 ft 75 in');
-		await browser.sees('digits after the point read as the smaller unit');
+		await browser.sees('decimals taken for the smaller unit');
 		await browser.press(numberAt(1, 'top'), L.remove);
 		await fact(unitAt('ft', 'top'), '1ft=12in', 'ft');
 		await browser.sees('Set aside: 8 ft. Left: 9 in.');
@@ -183,7 +183,7 @@ describe('steps that are not factors', () => {
 	it('a decimal of hours goes down into three parts, and is not converted whole', async () => {
 		await pose('flight', '2.2625 h', 'h, min, s');
 		await fact(unitAt('h', 'top'), '1h=60min', 'h');
-		await browser.sees('still holds whole ones');
+		await browser.sees('Set aside the whole ones');
 		await answer('2 h 8145 s');
 		await browser.sees('the whole part converted too');
 		await browser.press(L.undo);
@@ -199,13 +199,13 @@ describe('steps that are not factors', () => {
 
 	it('ounces are divided into pounds and ounces, with a remainder', async () => {
 		await pose('load', '215 oz', 'lb and oz');
-		await browser.sees('still holds whole lb');
+		await browser.sees('has whole lb in it');
 		await answer('13 lb 215 oz');
 		await browser.sees('the whole part converted too');
 		await step(unitAt('oz', 'top'), 'aside-lb-oz');
 		const drawn = await browser.find(byId('long-division'));
 		expect(await drawn.getAttribute('aria-label')).toBe(
-			'215 oz by 16 is 13 whole lb: 13 times 16 is 208, and 7 oz are left.',
+			'215 oz divided by 16 is 13 whole lb. 13 times 16 is 208, so 7 oz are left.',
 		);
 		await answer('13 lb 7 oz');
 		await allRight('line', 'value', 'unit');
@@ -216,9 +216,9 @@ describe('steps that are not factors', () => {
 		await browser.sees('Still to add: 7 ft');
 		await fact(unitAt('in', 'top'), '1ft=12in', 'in');
 		await answer('7.54 ft');
-		await browser.sees('digits after the point read as the smaller unit');
+		await browser.sees('decimals taken for the smaller unit');
 		await browser.press(L.toolFacts, '7 ft', offerOf('term-7-ft'));
-		await browser.sees('its 2 parts are together, in ft');
+		await browser.sees('Its 2 parts are added, in ft');
 		await answer('7.45 ft');
 		await allRight('line', 'value', 'figures', 'unit');
 	});
@@ -228,7 +228,7 @@ describe('steps that are not factors', () => {
 		await step(unitAt('lb', 'top'), 'aside-lb-lb');
 		await fact(unitAt('lb', 'top'), '1lb=16oz', 'lb');
 		await browser.press(L.undo, L.undo);
-		await browser.sees('still holds whole ones');
+		await browser.sees('Set aside the whole ones');
 		await browser.press(L.redo, L.redo);
 		await browser.sees('Set aside: 46 lb. Left: 6 oz.');
 		await browser.press(L.toolLine, L.lineHandIn, L.copyText);

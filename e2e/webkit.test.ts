@@ -33,14 +33,14 @@ onWebKit('on WebKit (needs Debian’s webkit2gtk-driver and xvfb)', () => {
 			await webkit.press(unit, factOf(fact), withBelow(below));
 			await webkit.find(L.block);
 		}
-		await webkit.sees('The line closes');
+		await webkit.sees('The line is complete');
 		await webkit.press(L.toolAnswer);
 		await webkit.write(L.answer, '27.1 ft/s');
 		await webkit.press(L.check);
 		for (const line of ['line', 'value', 'figures', 'unit']) await webkit.sees(verdict(line, 'right'));
 		await webkit.sees('on the server');
 		await webkit.driver.navigate().refresh();
-		await webkit.sees('The line closes');
+		await webkit.sees('The line is complete');
 		await webkit.press(L.toolAnswer);
 		await webkit.sees('Value: right');
 		await webkit.press(L.wayOut);

@@ -35,7 +35,7 @@ describe('one exercise on a wide screen', () => {
 
 		for (const { unit, fact, below } of WORKED['new-snow']?.blocks ?? [])
 			await enter(unit, factOf(fact), withBelow(below));
-		await browser.seesLine('The line closes: only mm/min stands.');
+		await browser.seesLine('The line is complete. Only mm/min is left.');
 		await enter(L.toolAnswer);
 		await tabTo(L.answer);
 		await browser.driver.actions().sendKeys('1.16 mm/min', Key.ENTER).perform();
@@ -45,25 +45,25 @@ describe('one exercise on a wide screen', () => {
 
 	it('has a sheet of its keys, and walks the blocks by arrow', async () => {
 		await browser.driver.actions().sendKeys('?').perform();
-		expect(await browser.text(L.keys)).toContain('turn the open block over');
+		expect(await browser.text(L.keys)).toContain('turn the open factor over');
 		await browser.driver.actions().sendKeys(Key.ESCAPE, Key.ARROW_RIGHT, Key.ARROW_RIGHT).perform();
-		await browser.seesLine('Block 2');
+		await browser.seesLine('Factor 2');
 		await browser.driver.actions().sendKeys('t').perform();
-		await browser.sees('stands twice on');
+		await browser.sees('is now twice on');
 		await browser.driver.actions().sendKeys('t').perform();
-		await browser.sees('The line closes');
+		await browser.sees('The line is complete');
 		expect(await browser.errors()).toEqual([]);
 	});
 
 	it('turns a block over and takes it back by keyboard', async () => {
 		await enter(numberAt(0, 'top'), L.turn);
-		await browser.sees('stands twice on');
+		await browser.sees('is now twice on');
 		await browser.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
-		await browser.sees('The line closes');
+		await browser.sees('The line is complete');
 		await browser.driver.actions().keyDown(Key.CONTROL).sendKeys('y').keyUp(Key.CONTROL).perform();
 		await browser.sees('must go');
 		await enter(L.undo);
-		await browser.seesLine('The line closes: only mm/min stands.');
+		await browser.seesLine('The line is complete. Only mm/min is left.');
 		expect(await browser.errors()).toEqual([]);
 	});
 

@@ -128,7 +128,7 @@ export function apiPage(): string {
 	return `# The API of the server
 
 Made by \`npm run api-docs\` from the rows of the routes (\`server/src/routes/\`) and their schemas (\`schema/src/\`); a test holds it
-to them. [openapi.json](openapi.json) says the same for programs, with the shapes of all that is sent (OpenAPI 3.1).
+to them. [openapi.json](openapi.json) says the same, for other programs, with the shapes of all that is sent (OpenAPI 3.1).
 
 A key goes in the header \`Authorization: Bearer …\` and in no address. A refusal is JSON with a code for programs and a sentence
 for people: \`{"error": {"code": "no-desk", "message": "…"}}\`. With \`429\` the header \`Retry-After\` says in how many seconds to

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { SET_BEFORE_PAINT } from '../src/device/settings';
+import * as words from '../src/places/titles';
 import { faceStyles } from '../src/theme/fonts';
 import { PAGE_STYLES } from '../src/theme/page-styles';
 import { DARK, LIGHT } from '../src/theme/tokens';
@@ -14,10 +15,7 @@ export default function Html({ children }: { readonly children: ReactNode }) {
 					name="viewport"
 					content="width=device-width, initial-scale=1, viewport-fit=cover, interactive-widget=resizes-content"
 				/>
-				<meta
-					name="description"
-					content="Conversion exercises worked step by step: chained factors, cancelled units, honest figures."
-				/>
+				<meta name="description" content={words.unitConversionWorkedStepBy} />
 				<meta name="theme-color" content={LIGHT.page} media="(prefers-color-scheme: light)" />
 				<meta name="theme-color" content={DARK.page} media="(prefers-color-scheme: dark)" />
 				<meta name="color-scheme" content="light dark" />
@@ -30,7 +28,7 @@ export default function Html({ children }: { readonly children: ReactNode }) {
 				<style dangerouslySetInnerHTML={{ __html: `${faceStyles()}${PAGE_STYLES}` }} />
 			</head>
 			<body>
-				<noscript>Tidy Sum works the numbers on your own device, which needs JavaScript turned on.</noscript>
+				<noscript>{words.tidySumRunsOnYourDeviceAnd}</noscript>
 				{children}
 			</body>
 		</html>

@@ -1,5 +1,6 @@
 import { NotHere } from '../src/places/not-here';
+import * as words from '../src/places/titles';
 
 export default function NotFoundRoute() {
-	return <NotHere why="There is nothing at this address." />;
+	return <NotHere why={words.thereIsNoPageAtThisAddress} />;
 }

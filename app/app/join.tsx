@@ -1,4 +1,5 @@
 import { pageAhead } from '../src/places/page-ahead';
+import * as words from '../src/places/titles';
 import { laterPage } from '../src/store/later-page';
 
-export default laterPage(async () => (await import('../src/desks/join-screen')).JoinScreen, pageAhead('Join a desk'));
+export default laterPage(async () => (await import('../src/desks/join-screen')).JoinScreen, pageAhead(words.joinADesk));

@@ -1,10 +1,11 @@
 import { useLocalSearchParams } from 'expo-router';
 import { pageAhead } from '../src/places/page-ahead';
+import * as words from '../src/places/titles';
 import { laterPage } from '../src/store/later-page';
 
 const ProblemsScreen = laterPage(
 	async () => (await import('../src/problems/problems-screen')).ProblemsScreen,
-	pageAhead('Problems', 'problems'),
+	pageAhead(words.problems, 'problems'),
 );
 
 export default function ProblemsRoute() {

@@ -1,10 +1,11 @@
 import { useLocalSearchParams } from 'expo-router';
 import { pageAhead } from '../src/places/page-ahead';
+import * as words from '../src/places/titles';
 import { laterPage } from '../src/store/later-page';
 
 const RecordScreen = laterPage(
 	async () => (await import('../src/record/record-screen')).RecordScreen,
-	pageAhead('The Record'),
+	pageAhead(words.theRecord),
 );
 
 export default function RecordRoute() {

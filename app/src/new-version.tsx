@@ -3,6 +3,7 @@ import { loadedAgain } from './device/page-again';
 import { keepOffline } from './sync/keep-offline';
 import { Button } from './ui/button';
 import { Strip } from './ui/strip';
+import * as words from './words';
 
 /** Says when a new version of the app is ready, and takes it with one touch. Every step is kept already, so none is lost. */
 export function NewVersion() {
@@ -12,19 +13,15 @@ export function NewVersion() {
 	useEffect(() => setNewer(loadedAgain() === 'gone'), []);
 	if (isNewer && !take)
 		return (
-			<Strip
-				title="The page was loaded again."
-				says="A newer version was there. What you did is kept."
-				testID="loaded-again"
-			>
-				<Button label="All right" onPress={() => setNewer(false)} />
+			<Strip title={words.thePageHasReloaded} says={words.itIsNowTheNewestVersion} testID="loaded-again">
+				<Button label={words.allRight} onPress={() => setNewer(false)} />
 			</Strip>
 		);
 	if (!take) return null;
 	return (
-		<Strip title="A new version is ready." says="What you have done is kept." testID="new-version">
-			<Button label="Take it" say="the new version" onPress={take} testID="take-version" />
-			<Button label="Later" onPress={() => setTake(null)} testID="later-version" />
+		<Strip title={words.aNewVersionIsReady} says={words.yourWorkIsSaved} testID="new-version">
+			<Button label={words.update} say={words.theNewVersion} onPress={take} testID="take-version" />
+			<Button label={words.later} onPress={() => setTake(null)} testID="later-version" />
 		</Strip>
 	);
 }

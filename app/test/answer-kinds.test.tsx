@@ -58,7 +58,7 @@ describe('an answer that is a count', () => {
 		const { store, view, onCheck } = showAnswer(COUNT);
 		expect(screen.getByText('A whole number, such as 3.')).toBeTruthy();
 		pressButton(/^Check/);
-		expect(pageSays()).toContain('There is no answer here yet.');
+		expect(pageSays()).toContain('Write an answer first.');
 		fireEvent.change(found('Your count'), { target: { value: '9' } });
 		pressButton(/^Check/);
 		expect(onCheck).toHaveBeenCalledTimes(1);
@@ -70,28 +70,28 @@ describe('an answer that is a count', () => {
 		const asking = (want: Exercise['want']): Exercise => ({ prompt: '', facts: [], want, rounding: 'none' });
 		const chain = { start: { number: '2', unit: 'h' }, factors: [] };
 		expect(sayWanted(asking({ figures: '0.40' }), null)).toBe('how many figures count');
-		expect(sayWanted(asking({ slip: chain }), null)).toBe('the block that is wrong');
+		expect(sayWanted(asking({ slip: chain }), null)).toBe('the factor that is wrong');
 	});
 });
 
 describe('an answer that is a block of someone’s line', () => {
 	it('is given by touching the block', () => {
 		const { store, view, onCheck } = showAnswer(BLOCK);
-		expect(pageSays()).toContain('Touch the block that is wrong.');
+		expect(pageSays()).toContain('Touch the factor that is wrong.');
 		pressButton(/^Check/);
 		expect(onCheck).not.toHaveBeenCalled();
 		fireEvent.click(found('1 24 h 1 d'));
-		expect(pageSays()).toContain('Block 1 is your answer.');
+		expect(pageSays()).toContain('Factor 1 is your answer.');
 		expect(found('1 24 h 1 d').getAttribute('aria-pressed')).toBe('true');
 		pressButton(/^Check/);
 		expect(onCheck).toHaveBeenCalledTimes(1);
 		act(() => void store.dispatch(did(BLOCK, { do: 'check' })));
-		expect(view().verdict?.value.why).toMatch(/Block 1 is the one|That block holds/);
+		expect(view().verdict?.value.why).toMatch(/factor 1 is wrong|That factor is right/);
 	});
 
 	it('has nudges of its own', () => {
 		showPanel(BLOCK, NudgePanel, { kind: 'nudge' });
-		expect(pageSays()).toContain('one block after another');
+		expect(pageSays()).toContain('the factors one at a time');
 	});
 });
 
@@ -118,7 +118,7 @@ describe('what may have happened', () => {
 		await answered();
 		expect(screen.queryByTestId('looking')).toBeNull();
 		expect(pageSays()).toContain('the decimal point moved');
-		expect(pageSays()).toContain('about how large');
+		expect(pageSays()).toContain('estimate how large');
 	});
 
 	it('can be stopped', () => {
@@ -130,7 +130,7 @@ describe('what may have happened', () => {
 	it('is told by what it rules out, where no slip is named', async () => {
 		showVerdict('26.2 ft/s');
 		await answered();
-		expect(pageSays()).toContain('no block is upside down');
+		expect(pageSays()).toContain('no factor is upside down');
 		expect(screen.queryByTestId('slip')).toBeNull();
 	});
 

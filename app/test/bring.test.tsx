@@ -98,8 +98,8 @@ describe('a problem that is brought', () => {
 	it('makes a fact of a token and another one of the text', async () => {
 		const store = show(<BringScreen />);
 		await bring('One sack lasts 14 days. 9.5 kg of feed are in it. How many kg go in 35 days?', store);
-		pressNamed('9.5 kg · the start change its place');
-		pressNamed('It is in a fact');
+		pressNamed('9.5 kg · the start change what it is for');
+		pressNamed('It is part of a fact');
 		pressNamed('= 14 days');
 		expect(own(store)?.stated).toContainEqual({
 			left: { number: '9.5', unit: 'kg' },
@@ -115,7 +115,7 @@ describe('a problem that is brought', () => {
 		pressNamed('5 L');
 		expect(pageSays()).toContain('What should the answer be in?');
 		fireEvent.change(found('The unit of the answer'), { target: { value: 'mL' } });
-		pressNamed('Take it');
+		pressNamed('Use this');
 		expect(lookFor('What does the line start from?')).toBeNull();
 		expect(own(store)).toMatchObject({ start: { number: '5', unit: 'L' }, asked: { unit: 'mL' } });
 		pressNamed('To the line');
@@ -160,13 +160,13 @@ describe('a problem that is brought', () => {
 		fireEvent.paste(found('A problem, a whole sheet, or a written working'), {
 			clipboardData: { getData: () => '', files: [new File([], 'a.png', { type: 'image/png' })] },
 		});
-		expect(screen.getByText(/A picture cannot be read here/)).toBeTruthy();
+		expect(screen.getByText(/Pictures cannot be read yet/)).toBeTruthy();
 	});
 
 	it('takes a text that another app has shared, once, and leaves the address as it was', async () => {
 		globalThis.history.replaceState(null, '', '/bring?title=Sheet&text=1.+14+ft+to+yd%0A2.+How+many+mL+are+0.35+L%3F');
 		show(<BringScreen />);
-		await waitFor(() => expect(pageSays()).toContain('2 problems were found'));
+		await waitFor(() => expect(pageSays()).toContain('2 problems found'));
 		expect(globalThis.location.search).toBe('');
 	});
 
@@ -182,7 +182,7 @@ describe('a page of problems', () => {
 	it('becomes a sheet that is worked one after another, put in order, named, and handed in whole', async () => {
 		const store = show(<BringScreen />);
 		await bring(PAGE, store);
-		await waitFor(() => expect(pageSays()).toContain('3 problems were found'));
+		await waitFor(() => expect(pageSays()).toContain('3 problems found'));
 		pressNamed('Keep as a sheet');
 		const [name = ''] = broughtIn(store.getState().works);
 		expect(wentTo()).toBe(`/sheet/${name}`);
@@ -195,7 +195,7 @@ describe('a page of problems', () => {
 
 		show(<SheetScreen name={name} />, store);
 		expect(pageSays()).toContain('3 problems: 0 right, 0 begun, 3 still to do.');
-		pressNamed('Begin');
+		pressNamed('Start');
 		const first = problemName(name, 'p1');
 		expect(wentTo()).toBe(`/desk/${first}`);
 		// Opened for the first time, it is posed as it lies on the sheet.
@@ -283,7 +283,7 @@ describe('what was brought', () => {
 		globalThis.history.replaceState(null, '', `/bring#p=${link}`);
 		const store = show(<BringScreen />);
 		expect(pageSays()).toContain('Tanks (2 problems)');
-		pressNamed('Take them in');
+		pressNamed('Add them');
 		const [name = ''] = broughtIn(store.getState().works);
 		expect(wentTo()).toBe(`/sheet/${name}`);
 		show(<WithExercise name={problemName(name, 'p1')}>{(view) => view.exercise.prompt}</WithExercise>, store);
@@ -294,6 +294,6 @@ describe('what was brought', () => {
 	it('says of a link that is not whole that a part of it is lost', () => {
 		globalThis.history.replaceState(null, '', '/bring#p=abc');
 		show(<BringScreen />);
-		expect(screen.getByText(/This link is not whole/)).toBeTruthy();
+		expect(screen.getByText(/Part of this link is missing/)).toBeTruthy();
 	});
 });

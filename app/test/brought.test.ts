@@ -188,7 +188,7 @@ describe('a sheet', () => {
 		expect(followingOf(first, placeInSheet(worksOf(store), first))).toEqual({
 			title: '12 jars go to a …',
 			aside: '1 of 2',
-			among: { path: `/sheet/${SHEET}`, label: 'How this sheet goes' },
+			among: { path: `/sheet/${SHEET}`, label: 'How this sheet is going' },
 			out: { path: `/sheet/${SHEET}`, says: 'to the sheet' },
 			next: second,
 		});

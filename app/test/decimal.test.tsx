@@ -11,7 +11,7 @@ function Typed({ mark }: { readonly mark: 'point' | 'comma' }) {
 		<DecimalContext value={mark}>
 			<PadField label="A mass" value={text} onChange={setText} pad units={['kg']} testID="mass" />
 			<Words testID="kept">Kept as {text.split('').join(' ')}</Words>
-			<Words>It comes to 27.1333… ft/s. Touch it.</Words>
+			<Words>It equals 27.1333… ft/s. Touch it.</Words>
 		</DecimalContext>
 	);
 }
@@ -21,7 +21,7 @@ const field = () => screen.getByLabelText('A mass') as HTMLInputElement;
 describe('a decimal comma', () => {
 	it('is shown in every number, and on the key', () => {
 		render(<Typed mark="comma" />);
-		expect(pageSays()).toContain('It comes to 27,1333… ft/s. Touch it.');
+		expect(pageSays()).toContain('It equals 27,1333… ft/s. Touch it.');
 		for (const key of ['2', ', comma', '5']) pressNamed(key);
 		expect(field().value).toBe('2,5');
 		expect(pageSays()).toContain('Kept as 2 . 5');

@@ -45,7 +45,7 @@ describe('the places of a problem', () => {
 		expect(view().facts.problem).toEqual([]);
 		pressNamed('Start from it');
 		expect(view().started).toBe(true);
-		pressNamed('It is in a fact');
+		pressNamed('It is part of a fact');
 		expect(view().facts.problem).toMatchObject([{ left: { number: '72', unit: 'mL' } }]);
 		pressNamed('min');
 		expect(view()).toMatchObject({ wanted: true, worked: { reached: false } });
@@ -55,13 +55,13 @@ describe('the places of a problem', () => {
 		const { view } = places();
 		pressNamed('Start from it', 'Start from it');
 		expect(view().chain.start).toEqual({ number: '72', unit: 'mL' });
-		expect(pageSays()).toContain('a conversion factor, never the start');
+		expect(pageSays()).toContain('a conversion factor and not the start');
 		expect(pageSays()).not.toContain('4.8');
 	});
 
 	it('doubt a unit that the question does not ask for', () => {
 		places();
-		pressNamed('Start from it', 'It is in a fact', 'mL');
+		pressNamed('Start from it', 'It is part of a fact', 'mL');
 		expect(pageSays()).toContain('asks for another unit');
 	});
 });
@@ -89,7 +89,7 @@ describe('a block written by hand', () => {
 		place(store, 'wind-gust', '5280 ft', '1 mi');
 		const { view } = await block(store);
 		writeInto('Number on the bottom', '0');
-		expect(pageSays()).toContain('A bottom of 0 cannot be divided by.');
+		expect(pageSays()).toContain('The bottom cannot be 0.');
 		expect(view().blocks[0]?.factor.bottom.number).toBe('0');
 		expect(view().worked.unit.text).toBe('ft/h');
 		writeInto('Unit on the bottom', 'mles');
@@ -120,7 +120,7 @@ describe('a block written by hand', () => {
 		expect(view()).toMatchObject({ closed: false, worked: { printed: { text: '−268.7' } } });
 		expect(pageSays()).toContain('below absolute zero');
 		pressNamed('Adds');
-		expect(pageSays()).toContain('277.65 K, on the scale of K. The place is the same.');
+		expect(pageSays()).toContain('277.65 K, on the scale of K. It is still the same temperature.');
 	});
 });
 
@@ -132,7 +132,7 @@ describe('a step that is no factor', () => {
 	it('is filled in where numbers follow, and the student’s to write where they do not', async () => {
 		const store = makeStore();
 		await touch('roof-beam', 'ft', store);
-		expect(screen.getByText('8 ft stay; 0.75 ft go on')).toBeTruthy();
+		expect(screen.getByText('keep 8 ft, and convert 0.75 ft')).toBeTruthy();
 		act(() => void store.dispatch(did(SHELF, { do: 'support', level: 'light' })));
 		expect(screen.getByText(/you write how many are whole/)).toBeTruthy();
 	});
@@ -145,12 +145,12 @@ describe('a step that is no factor', () => {
 		await act(async () => {
 			({ view } = showPanel('roof-beam', BlockPanel, { kind: 'block', id: 'a', writing: true }, { store }));
 		});
-		expect(pageSays()).toContain('Write how many whole ft there are.');
+		expect(pageSays()).toContain('How many whole ft are there?');
 		writeInto('How m', '9');
-		expect(pageSays()).toContain('There are not so many whole ft.');
+		expect(pageSays()).toContain('There are not that many whole ft.');
 		writeInto('How m', '8');
 		expect(view()).toMatchObject({ closed: false, blocks: [{ factor: { aside: { number: '8', unit: 'ft' } } }] });
-		expect(pageSays()).toContain('8 ft are set aside, and stay. 0.75 ft are left, and go on.');
+		expect(pageSays()).toContain('8 ft are set aside. 0.75 ft are left to convert.');
 	});
 
 	it('of a sum goes beside the line, and a block behind the part it is for', async () => {
@@ -191,7 +191,7 @@ describe('the start', () => {
 		store.dispatch(did('own-a', { do: 'start', start: q('4000 m') }));
 		store.dispatch(did('own-a', { do: 'want', unit: 'km' }));
 		const { view } = showPanel('own-a', StartPanel, { kind: 'start' }, { store });
-		expect(pageSays()).toContain('do not show whether they count');
+		expect(pageSays()).toContain('Nobody can tell whether the zeros of 4000 count');
 		expect(view().worked).toMatchObject({ significant: 1, atMost: 4 });
 		pressNamed('2 figures that is 4.0 × 10³');
 		expect(view().worked).toMatchObject({ significant: 2, atMost: 2 });
@@ -214,16 +214,16 @@ describe('the Shelf', () => {
 		writeInto('Search by name or symbol', 'kilometre');
 		expect(found('1 km = 1000 mexact · SI Brochure 9 1 kilometre is 1000 metres')).toBeTruthy();
 		writeInto('Search by name or symbol', 'xyzzy');
-		expect(screen.getByText(/Nothing on your Shelf goes by/)).toBeTruthy();
+		expect(screen.getByText(/Your Shelf has nothing called/)).toBeTruthy();
 	});
 
 	it('takes a fact of one’s own, once it reads as one', async () => {
 		const onKeep = jest.fn();
 		facts(onKeep);
 		await act(async () => pressNamed('My own fact'));
-		writeInto('A fact of my own, such as 1 bale = 9.5 kg', '1 bale');
+		writeInto('Your own fact, such as 1 bale = 9.5 kg', '1 bale');
 		expect(pageSays()).toContain('A fact has two sides');
-		writeInto('A fact of my own, such as 1 bale = 9.5 kg', '1 bale = 9.5 kg');
+		writeInto('Your own fact, such as 1 bale = 9.5 kg', '1 bale = 9.5 kg');
 		pressNamed('measured', 'Keep it');
 		expect(onKeep).toHaveBeenCalledWith({ left: q('1 bale'), right: q('9.5 kg'), exact: false });
 	});
@@ -239,7 +239,7 @@ describe('the Shelf', () => {
 		pressNamed('none', 'between systems');
 		expect(view().support).toBe('none');
 		expect(view().facts.allowed).not.toContain('between');
-		expect(pageSays()).toContain('Nothing is said until the check.');
+		expect(pageSays()).toContain('No help until the check.');
 		act(() => {
 			store.dispatch(did(SHELF, { do: 'keep', id: 'f', fact: { left: q('1 bale'), right: q('9.5 kg') } }));
 		});
@@ -327,7 +327,7 @@ describe('the calculator', () => {
 		place(store, 'wind-gust', '5280 ft', '1 mi');
 		place(store, 'wind-gust', '1 h', '3600 s', 'c');
 		showPanel('wind-gust', CalculatorPanel, { kind: 'calculator' }, { store });
-		pressNamed('Take the line');
+		pressNamed('Fill in the line');
 		expect((found('Keys pressed') as HTMLInputElement).value).toBe('18.5 × 5280 ÷ 3600');
 		expect(pageSays()).toContain('= 27.1333333333…');
 		pressNamed('Clear', '6', '÷ divided by', '2', '× times', '3');
@@ -343,8 +343,8 @@ describe('side by side', () => {
 		place(store, 'wind-gust', '5820 ft', '1 mi');
 		place(store, 'wind-gust', '1 h', '3600 s', 'c');
 		const { view } = showPanel('wind-gust', BesidePanel, { kind: 'beside' }, { store });
-		pressNamed('With the worked line which shows it, and is kept as shown');
-		expect(pageSays()).toContain('The value first differs at block 1 of yours');
+		pressNamed('With the worked line this shows it, and is noted in the Record');
+		expect(pageSays()).toContain('The values first differ at factor 1 of yours');
 		expect(view().work.shown).toBe(true);
 	});
 
@@ -367,7 +367,7 @@ describe('a result taken on', () => {
 		showPanel('wind-gust', TakePanel, { kind: 'take' }, { store, acts: { onTakeStart: onStart, onKeep: onFact } });
 		pressNamed('As the next start');
 		expect(onStart).toHaveBeenCalledWith({ quantity: { number: '97680', unit: 'ft/h' }, figures: 3 });
-		writeInto('Or as a fact: so much for one…', 'a run');
+		writeInto('Or as a fact: the amount for one…', 'a run');
 		pressNamed('As a fact');
 		expect(onFact).toHaveBeenCalledWith(expect.objectContaining({ right: { number: '1', unit: 'run' } }));
 	});
@@ -395,7 +395,7 @@ describe('a problem of one’s own', () => {
 		writeInto('Start from', '150 km in 2.5 h');
 		writeInto('Wanted, a unit, or units of a measure in parts', 'm/s');
 		expect(view().worked.unit.text).toBe('km/h');
-		writeInto('A fact the problem states', '1 lap = 400 m');
+		writeInto('A fact from the problem', '1 lap = 400 m');
 		pressNamed('Add the fact');
 		expect(view().exercise.facts).toMatchObject([{ left: q('1 lap') }]);
 		pressNamed('Remove 1 lap');
@@ -406,7 +406,7 @@ describe('a problem of one’s own', () => {
 		const { view, store } = own();
 		writeInto('Start from', '2.500 mL');
 		writeInto('Wanted, a unit, or units of a measure in parts', 'g');
-		writeInto('A fact the problem states', '1.25 g = 1 mL');
+		writeInto('A fact from the problem', '1.25 g = 1 mL');
 		pressNamed('Add the fact');
 		act(() => place(store, 'own-b', '1.25 g', '1 mL'));
 		expect(view().worked.significant).toBe(3);
@@ -437,10 +437,10 @@ describe('a problem of one’s own', () => {
 		pressNamed('+ one place finer');
 		expect(pageSays()).toContain('to the hundredths');
 		expect(view().exercise.rounding).toEqual({ place: -2 });
-		pressNamed('to a count');
+		pressNamed('to a number of figures');
 		pressNamed('− one figure fewer');
 		expect(view().exercise.rounding).toEqual({ significant: 2 });
-		pressNamed('not at all');
+		pressNamed('not rounded');
 		expect(view().exercise.rounding).toBe('none');
 	});
 

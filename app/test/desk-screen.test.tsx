@@ -81,14 +81,14 @@ describe('a block that is laid', () => {
 
 	it('opens its own panel once it lies there', async () => {
 		await placing(() => {});
-		expect(screen.getByRole('region', { name: 'Block 1' })).toBeTruthy();
+		expect(screen.getByRole('region', { name: 'Factor 1' })).toBeTruthy();
 	});
 
 	it('leaves a panel alone that was opened in the meantime', async () => {
-		await placing(() => void fireEvent.click(found('Line what can be done with it')));
+		await placing(() => void fireEvent.click(found('Line what you can do with it')));
 		expect(screen.getByRole('region', { name: 'This line' })).toBeTruthy();
-		expect(screen.queryByRole('region', { name: 'Block 1' })).toBeNull();
-		expect(found('ft, feet, on the top, is wanted here. Show the facts that hold it')).toBeTruthy();
+		expect(screen.queryByRole('region', { name: 'Factor 1' })).toBeNull();
+		expect(found('ft, feet, on the top, should be here. Show facts with it')).toBeTruthy();
 	});
 });
 
@@ -111,7 +111,7 @@ describe('the keys of the Desk', () => {
 		await show(<DeskScreen name="wind-gust" />, worked(''));
 		await press('c');
 		const answer = await screen.findByRole('region', { name: 'Your answer' });
-		expect(answer.textContent).toContain('There is no number here yet.');
+		expect(answer.textContent).toContain('Write a number first.');
 	});
 
 	it('undo and redo, and say so to nobody', async () => {
@@ -120,7 +120,7 @@ describe('the keys of the Desk', () => {
 		expect(store.getState().works.byId[Object.keys(store.getState().works.byId)[0] ?? '']?.body.steps.at(-1)).toEqual({
 			do: 'undo',
 		});
-		expect(screen.queryByLabelText(/^1, block 2, top/)).toBeNull();
+		expect(screen.queryByLabelText(/^1, factor 2, top/)).toBeNull();
 	});
 
 	it('open no panel that may not stand open', async () => {
@@ -128,7 +128,7 @@ describe('the keys of the Desk', () => {
 		await press('p');
 		expect(screen.queryByRole('region')).toBeNull();
 		await press('f');
-		expect(screen.getByRole('region', { name: 'Facts that hold “mi”' })).toBeTruthy();
+		expect(screen.getByRole('region', { name: 'Facts with mi' })).toBeTruthy();
 		await press('Escape');
 		expect(screen.queryByRole('region')).toBeNull();
 	});

@@ -48,9 +48,9 @@ describe('what is typed to join a desk', () => {
 
 	it.each([
 		['', 'Type the code'],
-		['ABC', 'here are 3'],
-		['ABCDEFG1', 'the sign “1”'],
-		['ABCDEFGHIJKLMNOP', 'neither a code nor'],
+		['ABC', 'You typed 3'],
+		['ABCDEFG1', 'A code never has “1” in it'],
+		['ABCDEFGHIJKLMNOP', 'This is not a code, and not'],
 	])('%s is told what it lacks', (typed, why) => {
 		expect(readJoining(typed)).toEqual({ is: 'none', why: expect.stringContaining(why) });
 	});

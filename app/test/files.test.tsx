@@ -47,7 +47,7 @@ async function give(id: string, file: File): Promise<void> {
 
 /** Takes along what stands on the page in a form. */
 async function take(form: string): Promise<void> {
-	if (!screen.queryByTestId('take-forms')) pressNamed('Take it with you');
+	if (!screen.queryByTestId('take-forms')) pressNamed('Save a copy');
 	await act(async () => press(`take-${form}`));
 	await waitFor(() => expect(pageSays()).not.toContain('One moment'));
 }
@@ -58,11 +58,11 @@ describe('a file of exercises', () => {
 	it('shows what came of each row, and nothing is kept until it is taken', async () => {
 		const store = show(<BringScreen />);
 		await give('bring-file', fileOf('start,wanted\n3.2 kg,g\nabout 3,g\n', 'Monday.csv'));
-		expect(pageSays()).toContain('Monday: 1 exercise was read, 1 left out. Nothing is kept yet.');
+		expect(pageSays()).toContain('Monday: 1 exercise was read, 1 left out. Nothing is saved yet.');
 		expect(pageSays()).toContain('row 3: it cannot be worked');
 		expect(pageSays()).toContain('3.2 kg → g');
 		expect(broughtIn(store.getState().works)).toEqual([]);
-		pressNamed('Leave it');
+		pressNamed('Not now');
 		expect(lookFor('The file Monday.csv')).toBeNull();
 		expect(broughtIn(store.getState().works)).toEqual([]);
 	});
@@ -104,10 +104,14 @@ describe('a file of exercises', () => {
 	});
 
 	it.each([
-		['a picture', fileOf(new Uint8Array([0x89, 0x50]), 'a.png', 'image/png'), 'A picture cannot be read here'],
+		['a picture', fileOf(new Uint8Array([0x89, 0x50]), 'a.png', 'image/png'), 'Pictures cannot be read yet'],
 		['a table of something else', fileOf('a,b\n1,2\n', 'a.csv'), 'a.csv: The first row names the columns'],
-		['half a package', fileOf(new Uint8Array([0x50, 0x4b, 3, 4]), 'a.zip'), 'a.zip: This package is not whole'],
-		['a set of a later version', fileOf('{"tidySum":9}', 'a.json'), 'later version'],
+		[
+			'half a package',
+			fileOf(new Uint8Array([0x50, 0x4b, 3, 4]), 'a.zip'),
+			'a.zip: A part of this package is missing or broken',
+		],
+		['a set of a later version', fileOf('{"tidySum":9}', 'a.json'), 'newer version'],
 	])('that cannot be read is told: %s', async (_, file, says) => {
 		show(<BringScreen />);
 		await give('bring-file', file);
@@ -122,7 +126,7 @@ describe('a file of exercises', () => {
 	});
 });
 
-describe('Take it with you', () => {
+describe('Save a copy', () => {
 	it('gives a sheet in every form, and says what a form cannot', async () => {
 		const saved = savedFiles();
 		const store = show(<BringScreen />);
@@ -169,7 +173,7 @@ describe('Take it with you', () => {
 			</Provider>,
 		);
 		await take('csv');
-		expect(pageSays()).toContain('nothing to take along');
+		expect(pageSays()).toContain('nothing to save');
 		unmount();
 		const store = makeStore();
 		const one = { when: 1_790_000_000_000, seconds: 40, right: false, slips: ['digits-many'], nudges: 1, shown: false };
@@ -199,7 +203,7 @@ describe('the answers of a class, on the screen', () => {
 		expect(found('Mark them').getAttribute('aria-disabled')).toBe('true');
 		await give('marking-set', fileOf(setCsv(setOf('Week 9', BOOK)), 'week9.csv'));
 		await give('marking-answers', fileOf(ANSWERS.replace('Ben,2', 'Ben,1'), 'answers.csv'));
-		fireEvent.change(found('Points for each line, if they are wanted'), { target: { value: 'value 2, unit 1' } });
+		fireEvent.change(found('Points for each line (optional)'), { target: { value: 'value 2, unit 1' } });
 		await act(async () => pressNamed('Mark them'));
 		await waitFor(() =>
 			expect(pageSays()).toContain('3 answers: 1 right, 1 value right, not its figures or unit, 1 not read.'),
@@ -221,7 +225,7 @@ describe('the answers of a class, on the screen', () => {
 		pressNamed('a Round');
 		fireEvent.change(found('Code of the Round'), { target: { value: '910k-s5fa-g' } });
 		await act(async () => pressNamed('Mark them'));
-		await waitFor(() => expect(pageSays()).toContain('no code of a Round'));
+		await waitFor(() => expect(pageSays()).toContain('No Round has this code'));
 	});
 
 	it.each([
@@ -243,8 +247,8 @@ describe('the answers of a class, on the screen', () => {
 		pressNamed('the book');
 		await give('marking-answers', fileOf(`student,exercise,answer\n${many}\n`, 'answers.csv'));
 		pressNamed('Mark them');
-		await waitFor(() => found('Stop what is marked is kept'));
-		await act(async () => pressNamed('Stop what is marked is kept'));
+		await waitFor(() => found('Stop keep what is marked'));
+		await act(async () => pressNamed('Stop keep what is marked'));
 		const [, count = ''] = /^(\d+) answers/.exec((await screen.findByTestId('report-says')).textContent ?? '') ?? [];
 		expect(Number(count)).toBeLessThan(1000);
 		expect(pageSays()).toContain('Stopped');

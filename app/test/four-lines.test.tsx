@@ -3,7 +3,7 @@ import { FourLinesShown, SlipShown } from '../src/line/four-lines';
 import { pageSays } from './found';
 
 const RIGHT = { verdict: 'right', why: 'It is.' } as const;
-const NOT_ASKED = { verdict: 'not-asked', why: 'No line was given.' } as const;
+const NOT_ASKED = { verdict: 'not-asked', why: 'There is no line.' } as const;
 
 describe('the lines of a check', () => {
 	it('are only those that are asked', () => {
@@ -20,13 +20,13 @@ describe('what may have happened', () => {
 
 	it('is told as one slip, or else another', () => {
 		render(<SlipShown slip={slip} other={other} isTold={false} />);
-		expect(pageSays()).toContain('What may have happened: a step left out');
-		expect(pageSays()).toContain('Or else: a factor upside down.');
+		expect(pageSays()).toContain('This may be why: a step left out');
+		expect(pageSays()).toContain('Or: a factor upside down.');
 	});
 
 	it('is told as two at once where only both give the number, and never as either alone', () => {
 		render(<SlipShown slip={{ ...slip, also: 'b' }} other={{ ...other, also: 'a' }} isTold={false} />);
-		expect(pageSays()).toContain('What may have happened: two slips at once');
+		expect(pageSays()).toContain('This may be why: two slips at once');
 		expect(pageSays()).not.toContain('Or else');
 	});
 });

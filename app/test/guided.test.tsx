@@ -47,11 +47,11 @@ const press = async (id: string) => {
 
 /** The five touches, each after what is said before it. */
 const TOUCHES: readonly (readonly [says: RegExp, touch: string])[] = [
-	[/^1 of 5\. Wanted is “kg”, so “g” must go/, 'unit--1-top-g'],
-	[/^2 of 5\. .*leads from “g” to “kg”/, 'fact-1kg=10^3g'],
+	[/^1 of 5\. You want kg, so g must go/, 'unit--1-top-g'],
+	[/^2 of 5\. .*links g and kg/, 'fact-1kg=10^3g'],
 	[/^3 of 5\. Which way up\?/, 'place-g-below'],
-	[/^4 of 5\. .*both are struck, and “kg” is left/, 'tool-answer'],
-	[/^5 of 5\. .*with its unit, and check/, 'check'],
+	[/^4 of 5\. .*so only kg is left/, 'tool-answer'],
+	[/^5 of 5\. .*with its unit, then check it/, 'check'],
 ];
 
 describe('the first line, together', () => {
@@ -88,7 +88,7 @@ describe('the first line, together', () => {
 		await show(store);
 		for (const [, touch] of TOUCHES.slice(0, 2)) await press(touch);
 		await press('place-kg-below');
-		expect(says()[0]).toMatch(/^“g” stands where nothing cancels it yet\. Turn the block over/);
+		expect(says()[0]).toMatch(/^g does not cancel yet\. Turn the factor over/);
 		await press('turn');
 		expect(says()[0]).toMatch(/^4 of 5/);
 	});
@@ -97,10 +97,10 @@ describe('the first line, together', () => {
 		await show(begun());
 		await press('unit--1-top-g');
 		await press('fact-1lb=453.59237g');
-		expect(says()).toEqual([expect.stringMatching(/^This fact leads from “g” to “lb”, and “kg” is wanted/)]);
+		expect(says()).toEqual([expect.stringMatching(/^This fact links g and lb, but you want kg/)]);
 		await press('place-g-below');
-		expect(says()[0]).toMatch(/^That block cancels, and now there is “lb” where “kg” is wanted\. Remove it/);
-		expect(pageSays()).not.toContain('The line closes');
+		expect(says()[0]).toMatch(/^That cancels, but now you have lb and not kg\. Remove it/);
+		expect(pageSays()).not.toContain('The line is complete');
 	});
 
 	it('says of a block that has nothing to do with the line that it goes, and not to turn it', async () => {
@@ -108,7 +108,7 @@ describe('the first line, together', () => {
 		await show(store);
 		const factor = { top: { number: '1000', unit: 'mL' }, bottom: { number: '1', unit: 'L' } };
 		await act(async () => void store.dispatch(did(GUIDED, { do: 'place', block: 'b', factor })));
-		expect(says()[0]).toMatch(/^Nothing on the line cancels with that block, whichever way up\./);
+		expect(says()[0]).toMatch(/^Nothing cancels with that factor, whichever way up\./);
 	});
 
 	it('goes on where the facts were opened by a key, without a touch on the line', async () => {

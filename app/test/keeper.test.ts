@@ -206,7 +206,7 @@ describe('keeping', () => {
 		store.dispatch(did('new-snow', { do: 'check' }));
 		await pass(60_000);
 		expect(sent).toHaveLength(asked);
-		expect(sayKeeping(store.getState().sync)).toContain('on this device alone');
+		expect(sayKeeping(store.getState().sync)).toContain('Saved only on this device');
 		expect(Object.values(store.getState().works.byId)).toHaveLength(1);
 	});
 

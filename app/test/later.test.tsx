@@ -17,7 +17,7 @@ describe('a part whose script comes later', () => {
 			return ({ name }: { readonly name: string }) => <Words>The part of {name}</Words>;
 		});
 		await act(async () => void render(<Part name="the answer" />));
-		expect(screen.getByRole('status').textContent).toContain('What you did is kept.');
+		expect(screen.getByRole('status').textContent).toContain('Your work is saved.');
 		away = false;
 		await act(async () => pressButton(/^Try again/));
 		expect(screen.getByText('The part of the answer')).toBeTruthy();

@@ -209,7 +209,7 @@ describe('one’s data, in the settings', () => {
 	it('is saved as one file and taken in again on a fresh desk: everything is back, and no desk is named', async () => {
 		const store = worked();
 		await show(store);
-		expect(pageSays()).toContain('3 pieces of work, sent to the check 1 time.');
+		expect(pageSays()).toContain('3 pieces of work, checked 1 time.');
 		await act(async () => void fireEvent.click(found('dark')));
 		await act(async () => void fireEvent.click(found('All my work as a file')));
 		await atRest();
@@ -232,7 +232,7 @@ describe('one’s data, in the settings', () => {
 		expect(piecesOf(fresh.getState().works)).toEqual(piecesOf(store.getState().works));
 		expect(fresh.getState().settings.theme).toBe('dark');
 		await give(`${saved?.content}`);
-		expect(pageSays()).toContain('0 pieces of work are new here; 3 were here already.');
+		expect(pageSays()).toContain('3 already here.');
 	});
 
 	it('is not touched by a file that is none, and that is said', async () => {
@@ -242,13 +242,13 @@ describe('one’s data, in the settings', () => {
 		await give('{"tidySum":1');
 		expect(pageSays()).toContain('Nothing was changed');
 		await give('{"exercises":[]}');
-		expect(pageSays()).toContain('holds no work of one’s own');
+		expect(pageSays()).toContain('has no saved work in it');
 		expect(store.getState().works).toBe(before);
 	});
 
 	it('says in words what came of it, and how much there is', () => {
 		expect(sayMerged({ works: NOTHING, added: 1, followed: 2, known: 1 }, 1)).toBe(
-			'1 piece of work is new here; 2 went on from what was here; 1 was here already. 1 piece of work in the file could not be read and is left out.',
+			'1 piece of work is new here; 2 newer than what was here; 1 already here. 1 piece of work in the file could not be read and was left out.',
 		);
 		expect([sizeText(300), sizeText(12_400), sizeText(3_450_000)]).toEqual(['1 kB', '12 kB', '3.5 MB']);
 	});

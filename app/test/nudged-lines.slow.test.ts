@@ -74,7 +74,7 @@ describe('an exercise worked on the store by its nudges', () => {
 						view = viewOf(works);
 						// What is still to add or to put together may be done beside the line.
 						const isOpen = !view.closed && !view.toAdd.length && view.lacks === '';
-						if (lineHolds(view) ? isOpen : view.closed) say(`closed ${view.closed} after block ${i + 1}`);
+						if (lineHolds(view) ? isOpen : view.closed) say(`closed ${view.closed} after factor ${i + 1}`);
 					}
 					worked += 1;
 					if (!view.closed) {

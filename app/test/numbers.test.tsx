@@ -55,9 +55,9 @@ describe('the numbers of a line', () => {
 		const store = gust('covered');
 		show(store);
 		expect(page()).not.toMatch(/97\s680|27\.13/);
-		expect(page()).toContain('The numbers are yours to work.');
+		expect(page()).toContain('Work out the numbers yourself.');
 		showPanel('wind-gust', CalculatorPanel, { kind: 'calculator' }, { store });
-		expect(screen.queryByRole('button', { name: 'Take the line' })).toBeNull();
+		expect(screen.queryByRole('button', { name: 'Fill in the line' })).toBeNull();
 	});
 
 	it('are covered in all that is shown of the line: the result and the values on the way', () => {

@@ -29,7 +29,7 @@ describe('an answer the student thinks is right', () => {
 	it('is kept once, with the line and what the check said, and can be taken back', () => {
 		const store = checked('27.4 ft/s');
 		pressNamed('I think this is right');
-		expect(pageSays()).toContain('Kept, with your line');
+		expect(pageSays()).toContain('Saved, with your line');
 		expect(screen.queryByText('I think this is right')).toBeNull();
 		const [kept] = queriesIn(store.getState().works);
 		expect(kept?.queried).toMatchObject({

@@ -87,7 +87,7 @@ afterEach(() => {
 describe('the Record', () => {
 	it('says on the first day what will stand here', async () => {
 		await show(makeStore());
-		expect(pageSays()).toContain('Work an exercise to its check');
+		expect(pageSays()).toContain('Once you do, you see here how it went');
 	});
 
 	it('says how far it is where it takes longer than half a second, and shows each part as it comes', async () => {
@@ -96,12 +96,9 @@ describe('the Record', () => {
 		expect(screen.queryByTestId('skills')).toBeNull();
 		await screen.findByTestId('skills', {}, { timeout: 8000 });
 		pressNamed('Due');
-		await waitFor(
-			() => expect(text('record-says')).toMatch(/^5 tries are gone through: [123] of 4 parts are there\.$/),
-			{
-				timeout: 4000,
-			},
-		);
+		await waitFor(() => expect(text('record-says')).toMatch(/^Reading 5 tries: [123] of 4 parts are ready\.$/), {
+			timeout: 4000,
+		});
 		await waitFor(() => expect(screen.queryByTestId('record-says')).toBeNull(), { timeout: 8000 });
 	}, 30_000);
 
@@ -109,10 +106,10 @@ describe('the Record', () => {
 		await show(storeWith());
 		expect(pageSays()).toContain('4 exercises worked, of 2 kinds.');
 		expect(text('skills')).toMatch(/2 right at once, 1 right after another try/);
-		expect(pageSays()).toContain('1 not yet right');
+		expect(pageSays()).toContain('1 not right yet');
 		press('skill-one-prefix');
 		const points = screen.getByRole('slider', { name: 'One prefix, week by week' });
-		// Weeks in which nothing was worked stand there as such.
+		// Weeks in which no exercises stand there as such.
 		expect(Number(points.getAttribute('aria-valuemax'))).toBeGreaterThan(2);
 		fireEvent.keyDown(points, { key: 'Home' });
 		expect(text('weeks-point')).toMatch(/^Week of .*: 1 right after another try\.$/);
@@ -127,10 +124,10 @@ describe('the Record', () => {
 		await show(storeWith());
 		pressNamed('Slips');
 		expect(pageSays()).toContain('Too many figures, 1 time');
-		expect(text('slips')).toMatch(/It has stayed away since \d+ \p{L}+(?: \d{4})?, for 2 exercises\./u);
+		expect(text('slips')).toMatch(/You have not made it since \d+ \p{L}+(?: \d{4})?, in 2 exercises\./u);
 		expect(pageSays()).toContain('A gust at the mast');
 		expect(pageSays()).toContain('Answer: x');
-		pressNamed('How it came about the line at this try, played back');
+		pressNamed('See how it happened replay the line of this try');
 		expect(mockNavigate.mock.lastCall?.[0]).toMatch(/^\/replay\/wind-gust\?line=[^&]+&at=1$/);
 		pressId('slip-digits-many');
 		pressId('round-on-digits-many');
@@ -142,7 +139,7 @@ describe('the Record', () => {
 		await show(storeWith());
 		pressNamed('Time');
 		expect(screen.getByRole('slider', { name: 'Time' }).getAttribute('aria-valuetext')).toContain(
-			'3 exercises: half of them took',
+			'3 exercises. Half of them took',
 		);
 		pressNamed('As a table Time');
 		expect(text('times-table')).toMatch(/One prefix3\d:\d\d/);

@@ -57,13 +57,13 @@ function show(steps: readonly Step[] = STEPS): void {
 describe('how a line came about, in words', () => {
 	it('says each step, with what was tried and taken back', () => {
 		expect(says(STEPS)).toEqual([
-			'Block 1 is laid: 1 mi over 5280 ft.',
-			'Block 1 is turned over: 5280 ft over 1 mi.',
-			'Block 2 is laid: 1 h over 3600 s.',
-			'Taken back: Block 2 is laid: 1 h over 3600 s.',
-			'Done again: Block 2 is laid: 1 h over 3600 s.',
-			'The answer is written: 27.1 ft/s.',
-			'It is sent to the check.',
+			'Factor 1 was placed: 1 mi over 5280 ft.',
+			'Factor 1 was turned over: 5280 ft over 1 mi.',
+			'Factor 2 was placed: 1 h over 3600 s.',
+			'Undone:  Factor 2 was placed: 1 h over 3600 s.',
+			'Redone:  Factor 2 was placed: 1 h over 3600 s.',
+			'The answer was written: 27.1 ft/s.',
+			'The answer was checked.',
 		]);
 	});
 
@@ -75,24 +75,24 @@ describe('how a line came about, in words', () => {
 				{ do: 'want', unit: 'ft/s' },
 			],
 		};
-		expect(says([both])).toEqual(['The line starts from 18.5 mi/h. Wanted is ft/s.']);
+		expect(says([both])).toEqual(['The line starts from 18.5 mi/h. The answer should be in ft/s.']);
 	});
 
 	it.each<[Step, string]>([
-		[{ do: 'remove', block: 'a' }, 'A block is taken off: 5280 ft over 1 mi.'],
-		[{ do: 'raise', block: 'a', power: 3 }, 'Block 1 is raised to the power 3.'],
-		[{ do: 'exact', block: 'a', exact: false }, 'Block 1 is taken for measured.'],
+		[{ do: 'remove', block: 'a' }, 'A factor was removed: 5280 ft over 1 mi.'],
+		[{ do: 'raise', block: 'a', power: 3 }, 'Factor 1 was raised to the power 3.'],
+		[{ do: 'exact', block: 'a', exact: false }, 'Factor 1 is measured.'],
 		[{ do: 'zeros', block: null, figures: 2 }, 'The start: 2 figures count.'],
-		[{ do: 'write', block: 'a', side: 'top', number: '', unit: 'ft' }, 'Block 1: above is written, ft.'],
-		[{ do: 'move', block: 'a', to: 0 }, 'Block 1 is moved to place 1.'],
-		[{ do: 'state', fact: { left: MILE.top, right: MILE.bottom } }, 'A fact is noted: 5280 ft = 1 mi.'],
-		[{ do: 'mark', at: [35, 44], role: 'start' }, '“18.5 mi/h” is taken for the start.'],
+		[{ do: 'write', block: 'a', side: 'top', number: '', unit: 'ft' }, 'Factor 1: the top was written, ft.'],
+		[{ do: 'move', block: 'a', to: 0 }, 'Factor 1 was moved to place 1.'],
+		[{ do: 'state', fact: { left: MILE.top, right: MILE.bottom } }, 'A fact was added: 5280 ft = 1 mi.'],
+		[{ do: 'mark', at: [35, 44], role: 'start' }, '“18.5 mi/h” is now the start.'],
 		[{ do: 'ask', want: { mixed: ['ft', 'in'] } }, 'Wanted is ft and in.'],
-		[{ do: 'round', rounding: { place: -1 } }, 'The answer is to be rounded to the tenths.'],
-		[{ do: 'round', rounding: { significant: 1 } }, 'The answer is to be rounded to 1 figure.'],
-		[{ do: 'round', rounding: 'none' }, 'The answer is not to be rounded.'],
-		[{ do: 'undo' }, 'Taken back: Block 1 is laid: 5280 ft over 1 mi.'],
-		[{ do: 'nudge', steps: 1 }, 'A nudge is asked for.'],
+		[{ do: 'round', rounding: { place: -1 } }, 'The answer is rounded to the tenths.'],
+		[{ do: 'round', rounding: { significant: 1 } }, 'The answer is rounded to 1 figure.'],
+		[{ do: 'round', rounding: 'none' }, 'The answer is not rounded.'],
+		[{ do: 'undo' }, 'Undone:  Factor 1 was placed: 5280 ft over 1 mi.'],
+		[{ do: 'nudge', steps: 1 }, 'A hint was shown.'],
 	])('has a sentence for %j', (step, sentence) => {
 		expect(says([{ do: 'place', block: 'a', factor: MILE }, step])[1]).toBe(sentence);
 	});
@@ -107,17 +107,17 @@ describe('how a line came about, in words', () => {
 describe('the replay', () => {
 	it('stands at the end, and goes back and on step by step, by buttons, slider and keys', () => {
 		show();
-		expect(pageSays()).toContain('7 of 7. It is sent to the check.');
-		pressNamed('Back one step');
-		expect(pageSays()).toContain('6 of 7. The answer is written');
+		expect(pageSays()).toContain('7 of 7. The answer was checked.');
+		pressNamed('Previous one step');
+		expect(pageSays()).toContain('6 of 7. The answer was written');
 		fireEvent.change(found('The step that is shown'), { target: { value: '1' } });
-		expect(pageSays()).toContain('1 of 7. Block 1 is laid: 1 mi over 5280 ft.');
+		expect(pageSays()).toContain('1 of 7. Factor 1 was placed: 1 mi over 5280 ft.');
 		expect(found('The step that is shown').getAttribute('aria-valuetext')).toContain('Step 1 of 7');
 		fireEvent.keyDown(document.body, { key: 'ArrowRight' });
 		expect(pageSays()).toContain('2 of 7');
 		for (let i = 0; i < 4; i++) fireEvent.keyDown(document.body, { key: 'ArrowLeft' });
-		expect(pageSays()).toContain('Nothing is done yet.');
-		expect(found('Back one step').getAttribute('aria-disabled')).toBe('true');
+		expect(pageSays()).toContain('There are no steps yet.');
+		expect(found('Previous one step').getAttribute('aria-disabled')).toBe('true');
 	});
 
 	it('covers the numbers until they are asked for', () => {
@@ -131,7 +131,7 @@ describe('the replay', () => {
 		show();
 		expect(pageSays()).toContain('Answer: 27.1 ft/s');
 		expect(pageSays()).toMatch(/Checked\. Line: (right|look again)\. Value: right\. Figures: right\. Unit: right\./);
-		pressNamed('Back one step');
+		pressNamed('Previous one step');
 		expect(pageSays()).not.toContain('Checked.');
 		expect(pageSays()).not.toContain('Answer: 27.1 ft/s');
 	});
@@ -141,7 +141,7 @@ describe('the replay', () => {
 		show();
 		pressNamed('quick');
 		pressId('replay-play');
-		expect(pageSays()).toContain('Nothing is done yet.');
+		expect(pageSays()).toContain('There are no steps yet.');
 		act(() => jest.advanceTimersByTime(700));
 		expect(pageSays()).toContain('1 of 7');
 		pressId('replay-play');
@@ -156,7 +156,7 @@ describe('the replay', () => {
 
 	it('says where nothing is done yet, and leads to the line', () => {
 		show([]);
-		expect(pageSays()).toContain('Nothing is done here yet');
+		expect(pageSays()).toContain('There are no steps yet');
 		pressNamed('To the line');
 		expect(mockNavigate).toHaveBeenLastCalledWith('/desk/wind-gust');
 	});

@@ -38,7 +38,7 @@ function made(right: boolean, more: Partial<KeptTry> = {}): KeptTry {
 	};
 }
 
-/** A store in which exercises of the Round have been tried. */
+/** A store in Give the exercises too of the Round have been tried. */
 function storeWith(...tries: readonly (readonly [number, KeptTry])[]) {
 	const store = makeStore();
 	for (const [place, one] of tries) {
@@ -145,12 +145,12 @@ describe('the screen of the Rounds', () => {
 		expect(pageSays()).toContain('new to you');
 		pressButton(/Counting figures/);
 		pressButton(/Rounding to figures/);
-		expect(pageSays()).toContain('Nothing is chosen');
-		pressButton(/^Begin/);
+		expect(pageSays()).toContain('Touch a skill to choose it');
+		pressButton(/^Start/);
 		expect(mockNavigate).not.toHaveBeenCalled();
 		pressButton(/Areas/);
 		pressButton(/^20/);
-		pressButton(/^Begin/);
+		pressButton(/^Start/);
 		expect(mockNavigate).toHaveBeenCalledWith(expect.stringMatching(/^\/round\/[0-9a-z]{8}$/));
 	});
 
@@ -159,7 +159,7 @@ describe('the screen of the Rounds', () => {
 		const field = found('Code of a Round');
 		fireEvent.change(field, { target: { value: 'zzzz-zzzz' } });
 		pressButton(/^Open it/);
-		expect(screen.getByText(/one of its letters or digits is another/)).toBeTruthy();
+		expect(screen.getByText(/No Round has this code/)).toBeTruthy();
 		fireEvent.change(field, { target: { value: CODE.toUpperCase() } });
 		pressButton(/^Open it/);
 		expect(mockNavigate).toHaveBeenCalledWith(`/round/${CODE.replace(/-/g, '')}`);
@@ -188,8 +188,8 @@ describe('the screen of a Round', () => {
 
 	it('begins at the first exercise, and goes on where it was left', async () => {
 		await show();
-		await waitFor(() => found('Begin'));
-		pressButton(/^Begin/);
+		await waitFor(() => found('Start'));
+		pressButton(/^Start/);
 		expect(mockNavigate).toHaveBeenCalledWith(`/desk/${roundName(CODE, 0)}`);
 	});
 
@@ -236,7 +236,7 @@ describe('the screen of a Round', () => {
 				</Provider>,
 			);
 		});
-		await waitFor(() => expect(pageSays()).toContain('earlier edition'));
+		await waitFor(() => expect(pageSays()).toContain('an older edition'));
 		pressButton(/^Exercise 2/);
 		expect(mockNavigate).toHaveBeenLastCalledWith(`/desk/${gone}`);
 		pressButton(/same skills/);

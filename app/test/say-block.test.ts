@@ -21,9 +21,9 @@ function work(factors: readonly Factor[], exercise: BookExercise = SNOW) {
 describe('what is said of a block', () => {
 	it.each<[string, readonly Factor[], RegExp, boolean]>([
 		['that cancels', [over('2.54 cm', '1 in')], /^“in” cancels\.$/, false],
-		['upside down', [over('1 in', '2.54 cm')], /“in” now stands twice on the top.*should be on the bottom/, true],
-		['upside down below', [over('60 min', '1 h')], /“h” now stands twice on the bottom.*should be on the top/, true],
-		['a cube upside down', [over('1 in', '2.54 cm', { power: 3 })], /“in” now stands 4 times on the top/, true],
+		['upside down', [over('1 in', '2.54 cm')], /“in” is now twice on the top.*Put it on the bottom/, true],
+		['upside down below', [over('60 min', '1 h')], /h is now twice on the bottom.*Put it on the top/, true],
+		['a cube upside down', [over('1 in', '2.54 cm', { power: 3 })], /“in” is now 4 times on the top/, true],
 		['that has nothing to do with the line', [over('1000 mL', '1 L')], /Nothing on the line cancels/, false],
 		['that is not equal', [over('2.45 cm', '1 in')], /not equal/, false],
 	])('%s', (_, factors, text, turn) => {
@@ -58,7 +58,7 @@ describe('what is said of a block', () => {
 				turn: true,
 				checked: true,
 			});
-		expect(verdict.line.why).toMatch(/Look at block 1/);
+		expect(verdict.line.why).toMatch(/Look at factor 1/);
 	});
 
 	it('takes what the problem states for equal, though its units are alike', () => {
@@ -72,7 +72,7 @@ describe('what is said of the figures', () => {
 	it('names the inputs that have the fewest, and that exact facts limit nothing', () => {
 		const tank = bookExercise('nutrient-tank') as BookExercise;
 		expect(sayFigures(work(tank.line ?? [], tank), tank.start)).toBe(
-			'The answer may have 3 figures: of the measured inputs 2.50 L and 1.18 g have the fewest. The exact facts limit nothing.',
+			'The answer may have 3 figures. Of the measured numbers, 2.50 L and 1.18 g have the fewest. Exact facts do not limit the figures.',
 		);
 	});
 });

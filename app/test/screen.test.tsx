@@ -48,7 +48,7 @@ describe('the facts of a unit', () => {
 
 	it('that are none help on', () => {
 		showFacts('new-snow', 'jar');
-		expect(screen.getByText(/No table here holds “jar”/)).toBeTruthy();
+		expect(screen.getByText(/No table has jar/)).toBeTruthy();
 	});
 });
 
@@ -67,7 +67,7 @@ describe('the answer', () => {
 	it('goes to the check only when it can be read', () => {
 		showAnswer('new-snow');
 		pressButton(/^Check/);
-		expect(pageSays()).toContain('There is no number here yet.');
+		expect(pageSays()).toContain('Write a number first.');
 		fireEvent.change(field(), { target: { value: '1..2 mm/min' } });
 		pressButton(/^Check/);
 		expect(onCheck).not.toHaveBeenCalled();
@@ -103,7 +103,7 @@ describe('the book', () => {
 		expect(state('honey-jar')).not.toContain('not right');
 		expect(state('mast-log')).toContain('checked, not right yet');
 		expect(state('vent-pane')).toContain('begun');
-		expect(state('new-snow')).toContain('not begun');
+		expect(state('new-snow')).toContain('not started');
 	});
 });
 
@@ -144,14 +144,14 @@ describe('a nudge', () => {
 		expect(pageSays()).toContain('must go');
 		expect(screen.queryByTestId('nudge-2')).toBeNull();
 		expect(onTold).toHaveBeenCalledTimes(1);
-		for (let i = 0; i < 3; i++) pressButton(/^One step more/);
-		expect(pageSays()).toContain('goes on the bottom');
-		expect(screen.queryByRole('button', { name: /^One step more/ })).toBeNull();
+		for (let i = 0; i < 3; i++) pressButton(/^Next hint/);
+		expect(pageSays()).toContain('put it on the bottom');
+		expect(screen.queryByRole('button', { name: /^Next hint/ })).toBeNull();
 		const factor = { top: { number: '1', unit: 'in' }, bottom: { number: '2.54', unit: 'cm' } };
 		act(() => {
 			store.dispatch(did('new-snow', { do: 'place', block: 'a', factor }));
 		});
-		expect(pageSays()).toContain('A unit stands twice on the top instead of cancelling.');
+		expect(pageSays()).toContain('A unit is on the top twice and does not cancel.');
 		expect(screen.queryByTestId('nudge-2')).toBeNull();
 	});
 });

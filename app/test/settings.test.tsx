@@ -27,7 +27,7 @@ describe('what a device is set to', () => {
 		pressId('motion-none');
 		pressNamed('comma');
 		pressId('letter-keys-off');
-		expect(pageSays()).toContain('Letters alone do nothing');
+		expect(pageSays()).toContain('Single letters do nothing');
 		expect(makeStore().getState().settings).toEqual({
 			theme: 'dark',
 			text: 150,

@@ -29,10 +29,10 @@ describe('Figures', () => {
 			expect(screen.getByTestId(id)).toBeTruthy();
 		expect(screen.getByText('a zero in front only holds the place')).toBeTruthy();
 		type('4500');
-		expect(pageSays()).toContain('2 figures, or up to 4: the zeros at the end do not show whether they count.');
+		expect(pageSays()).toContain('2 figures, or up to 4. Nobody can tell whether the zeros at the end count.');
 		expect(found('0, unclear').getAttribute('aria-label')).toBe('0, unclear');
 		type('3/4');
-		expect(pageSays()).toContain('exact by its form');
+		expect(pageSays()).toContain('exact as written');
 		expect(screen.queryByTestId('rounded')).toBeNull();
 	});
 
@@ -40,13 +40,13 @@ describe('Figures', () => {
 		open('9.996');
 		expect([says('round-to'), says('rounded')]).toEqual(['to 2 figures', '10']);
 		expect(pageSays()).toContain(
-			'The first digit that goes is 9: from 5 on, the last one kept goes up. 2 nines become zeros on the way, and 1 is carried on.',
+			'The first digit you drop is 9. It is 5 or more, so round up. 2 nines become zeros, and 1 carries over.',
 		);
 		expect(pageSays()).toContain('1.0 × 101 does');
 		pressNamed('Finer');
 		expect([says('round-to'), says('rounded')]).toEqual(['to 3 figures', '10.0']);
 		pressNamed('Finer');
-		expect(pageSays()).toContain('Nothing but zeros goes, if anything: the value stays as it is.');
+		expect(pageSays()).toContain('Only zeros are dropped. The value stays the same.');
 		pressNamed('a place', 'Coarser');
 		expect([says('round-to'), says('rounded')]).toEqual(['to the ones', '10']);
 		for (let i = 0; i < 20; i++) pressNamed('Coarser');
@@ -56,7 +56,7 @@ describe('Figures', () => {
 	it('says what cannot be read at its place, and keeps the last good state', () => {
 		open('4.07');
 		type('4..07');
-		expect(screen.getByText('A number has one decimal point; here is a second.')).toBeTruthy();
+		expect(screen.getByText('A number has only one decimal point. This is a second one.')).toBeTruthy();
 		expect(pageSays()).toContain('3 figures count.');
 		type(`1e${'9'.repeat(9)}`);
 		expect(pageSays()).toContain('3 figures count.');

@@ -72,8 +72,8 @@ describe('the Ladder', () => {
 	it('shows both numbers in both forms, and the factor by way of the unit', () => {
 		show(<LadderScreen title="Ladder" link={{ value: '2.5 km', to: 'cm' }} />);
 		expect([says('value-plain'), says('target-scientific')]).toEqual(['2.5 km', '2.5 × 105 cm']);
-		expect(pageSays()).toContain('5 powers of ten down, by way of m');
-		expect(screen.getByRole('group', { name: 'Block 2: 1 centimetre over 10 to the minus 2 metres' })).toBeTruthy();
+		expect(pageSays()).toContain('5 powers of ten down, through m');
+		expect(screen.getByRole('group', { name: 'Factor 2: 1 centimetre over 10 to the minus 2 metres' })).toBeTruthy();
 	});
 
 	it('is worked by the keyboard: an end goes rung by rung, and the numbers with it', async () => {
@@ -188,7 +188,7 @@ describe('Temperature', () => {
 		writeInto('°F', '212');
 		expect([typedIn('K'), typedIn('°C')]).toEqual(['373', '100']);
 		expect(pageSays()).toContain('To °C: shifts, then scales');
-		expect(pageSays()).toContain('Reported to the last place of 212 °F: 100 °C');
+		expect(pageSays()).toContain('Rounded to the last place of 212 °F: 100 °C');
 	});
 
 	it('says why what cannot be cannot, and keeps the last that could', () => {
@@ -267,7 +267,7 @@ describe('Mixed measures', () => {
 	});
 
 	it.each([
-		['8.75 kg', 'One cannot become the other'],
+		['8.75 kg', 'These do not convert'],
 		['8..5 ft', 'one decimal point'],
 		['', ''],
 	])('keeps what it showed for %s', (text, message) => {
@@ -297,9 +297,9 @@ describe('Rate', () => {
 		expect(pageSays()).toContain('= 11 m/s');
 		expect(pageSays()).toContain('Start with 25 miles per hour.');
 		expect(pageSays()).toContain('Multiply by 5280 feet over 1 mile');
-		pressNamed('5280, block 1, top: 5280 feet. Show what it does');
-		expect(found('5280, block 1, top: 5280 feet. Show what it does').getAttribute('aria-pressed')).toBe('true');
-		pressNamed('m, metres, on the top, is wanted here. Show the facts that hold it');
+		pressNamed('5280, factor 1, top: 5280 feet. Show what it does');
+		expect(found('5280, factor 1, top: 5280 feet. Show what it does').getAttribute('aria-pressed')).toBe('true');
+		pressNamed('m, metres, on the top, should be here. Show facts with it');
 		expect(mockNavigate).toHaveBeenLastCalledWith('/shelf/facts?search=m');
 	});
 
@@ -307,12 +307,12 @@ describe('Rate', () => {
 		show(<RateScreen title="Rate" link={{ from: '36 km/h', to: 'm/s' }} />);
 		pressNamed('+ one step up');
 		expect(typedIn('From')).toBe('37 km/h');
-		pressNamed('Turn round from the one unit to the other');
-		expect([typedIn('From'), typedIn('To, a unit of the same kind')]).toEqual(['37 m/s', 'km/h']);
+		pressNamed('Swap the two units');
+		expect([typedIn('From'), typedIn('To a unit of the same kind')]).toEqual(['37 m/s', 'km/h']);
 	});
 
 	it.each([
-		['to', 'kg/s', 'to-says', 'One cannot become the other'],
+		['to', 'kg/s', 'to-says', 'These do not convert'],
 		['to', 'flurbs', 'to-says', 'flurbs'],
 		['from', '25 mi/hh', 'from-says', 'hh'],
 		['from', '-400 °C', 'from-says', 'absolute zero'],
@@ -327,7 +327,7 @@ describe('Rate', () => {
 		show(<RateScreen title="Rate" link={{ from: '3 mi', to: 'km' }} />, store);
 		expect(screen.queryByTestId('beyond')).toBeNull();
 		act(() => void store.dispatch(did(SHELF, { do: 'allow', table: 'between', allowed: false })));
-		expect(pageSays()).toContain('do not lead there');
+		expect(pageSays()).toContain('are not enough here');
 		expect(pageSays()).toContain('= 5 km');
 	});
 
@@ -394,22 +394,22 @@ describe('Facts', () => {
 
 	it('finds by name, by symbol, and with a slip of spelling', () => {
 		show(<FactsScreen title="Facts" link={{ search: 'galon' }} />);
-		expect(pageSays()).toContain('Taken for “gallon”');
+		expect(pageSays()).toContain('Read as “gallon”');
 		writeInto('Search by name or symbol', 'furlong');
 		expect(pageSays()).toContain('1 fact.');
 		writeInto('Search by name or symbol', 'xqzzzzv');
-		expect(pageSays()).toContain('Nothing goes by “xqzzzzv”');
+		expect(pageSays()).toContain('Nothing is called “xqzzzzv”');
 		expect(lastSeen('facts')).toContain('search=xqzzzzv');
 	});
 
 	it('keeps, changes, removes and undoes facts of one’s own', () => {
 		const store = show(<FactsScreen title="Facts" link={{}} />);
 		const own = () => shelfIn(store.getState().works).own.map(({ fact }) => `${fact.left.unit}=${fact.right.number}`);
-		writeInto('A fact of my own, such as 1 bale = 9.5 kg', '1 bale = 9.5 kg');
+		writeInto('Your own fact, such as 1 bale = 9.5 kg', '1 bale = 9.5 kg');
 		pressNamed('Keep it');
 		expect(own()).toEqual(['bale=9.5']);
 		pressNamed('1 bale = 9.5 kg1 kg = 1/9.5 bale ≈ 0.1053exact · added by you 1 bale is 9.5 kilograms', 'Change 1bale');
-		writeInto('The fact, changed', '1 bale = 9.8 kg');
+		writeInto('Change the fact', '1 bale = 9.8 kg');
 		pressNamed('Keep the change');
 		expect(own()).toEqual(['bale=9.8']);
 		pressNamed('Undo on the Shelf');
@@ -420,7 +420,7 @@ describe('Facts', () => {
 		expect(own()).toEqual([]);
 		pressNamed('Redo on the Shelf');
 		expect(own()).toEqual(['bale=9.5']);
-		writeInto('A fact of my own, such as 1 bale = 9.5 kg', '1 bale');
+		writeInto('Your own fact, such as 1 bale = 9.5 kg', '1 bale');
 		expect(pageSays()).toContain('A fact has two sides');
 	});
 
@@ -473,10 +473,10 @@ describe('every part', () => {
 			</Provider>,
 		);
 		writeInto('From', '90 km/h');
-		writeInto('To, a unit of the same kind', 'mi/h');
+		writeInto('To a unit of the same kind', 'mi/h');
 		unmount();
 		show(<RateScreen title="Rate" link={{}} />);
-		expect([typedIn('From'), typedIn('To, a unit of the same kind')]).toEqual(['90 km/h', 'mi/h']);
+		expect([typedIn('From'), typedIn('To a unit of the same kind')]).toEqual(['90 km/h', 'mi/h']);
 		await act(async () => pressNamed('Copy link'));
 		expect(pageSays()).toContain('/shelf/rate?from=90+km%2Fh&to=mi%2Fh');
 		pressNamed('Shelf with all its parts');

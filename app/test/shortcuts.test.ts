@@ -18,7 +18,7 @@ describe('the keys of the Desk', () => {
 	it('are plain letters, marks and arrows otherwise, whatever the keyboard needs for them', () => {
 		expect(says('f')).toContain('facts');
 		expect(says('?', { shiftKey: true })).toBe('this sheet');
-		expect(says('ArrowRight')).toBe('next block of the line');
+		expect(says('ArrowRight')).toBe('next factor on the line');
 		expect(says('F', { shiftKey: true })).toBeUndefined();
 		expect(says('f', { ctrlKey: true })).toBeUndefined();
 		expect(says('f', { altKey: true })).toBeUndefined();
@@ -37,7 +37,7 @@ describe('the keys of the Desk', () => {
 		const row = (key: string, ctrlKey = false) =>
 			shortcutFor({ key, ctrlKey, metaKey: false, altKey: false, shiftKey: false, target: page }, false)?.says;
 		expect([row('f'), row('?'), row('=')]).toEqual([undefined, undefined, undefined]);
-		expect(row('ArrowRight')).toBe('next block of the line');
+		expect(row('ArrowRight')).toBe('next factor on the line');
 		expect(row('Escape')).toContain('close');
 		expect(row('z', true)).toBe('undo');
 	});

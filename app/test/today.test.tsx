@@ -52,7 +52,7 @@ describe('the first day', () => {
 		expect(screen.queryByTestId('due')).toBeNull();
 		pressNamed('Bring a problem of your own, or a whole sheet');
 		expect(wentTo()).toBe('/bring');
-		pressNamed('Work a first line, together');
+		pressNamed('Work your first line');
 		expect(wentTo()).toBe('/desk/honey-jar');
 		expect(store.getState().settings.guide).toBe('on');
 	});
@@ -61,7 +61,7 @@ describe('the first day', () => {
 		const store = makeStore();
 		store.dispatch(set({ guide: 'left' }));
 		await show(store);
-		expect(lookFor('Work a first line, together')).toBeNull();
+		expect(lookFor('Work your first line')).toBeNull();
 		expect(found('Bring a problem of your own, or a whole sheet')).toBeTruthy();
 	});
 });
@@ -111,9 +111,9 @@ describe('a day after', () => {
 		const code = roundCode({ skills: ['one-prefix'], level: 1, count: 5, seed: 3 });
 		for (const place of [0, 1]) tryAt(store, roundName(code, place), Date.now() - 9 * 86_400_000 + place, false);
 		await show(store);
-		expect(pageSays()).toContain('One prefix: due since');
+		expect(pageSays()).toContain('One prefix: due for');
 		expect(pageSays()).toContain('“A factor upside down” came twice');
-		pressNamed('Begin: 5 fresh exercises');
+		pressNamed('Start 5 new exercises');
 		const plan = readRoundCode(`${wentTo()}`.replace('/round/', ''));
 		expect(plan).toMatchObject({ ok: true, value: { count: 5 } });
 		expect(plan.ok && plan.value.skills).toContain('one-prefix');
@@ -128,7 +128,7 @@ describe('a day after', () => {
 		expect(pageSays()).toContain('2 problems: 0 right, 1 begun. Go on with 1.');
 		pressId('sheet-sheet-a');
 		expect(wentTo()).toBe('/desk/own-a-p1');
-		// Left half done, it is called by its sheet.
+		// Continue, it is called by its sheet.
 		expect(pageSays()).toContain('Convert 2 km to m., 1begun');
 	});
 

@@ -31,10 +31,10 @@ const GUST = ['5280 ft / 1 mi', '1 h / 3600 s'];
 
 describe('what is to be done next', () => {
 	it.each<[string, DeskView, string]>([
-		['a start', worked('honey-crates'), 'First say what the line starts from.'],
-		['units to get rid of', worked('wind-gust'), 'Touch a unit that must go: “mi” and “h”.'],
-		['one left', worked('wind-gust', GUST.slice(0, 1)), 'Touch a unit that must go: “h”.'],
-		['a closed line', worked('wind-gust', GUST), 'The line closes. Work the numbers, then write the answer.'],
+		['a start', worked('honey-crates'), 'First choose what the line starts from.'],
+		['units to get rid of', worked('wind-gust'), 'Touch a unit that still has to go: mi or h.'],
+		['one left', worked('wind-gust', GUST.slice(0, 1)), 'Touch a unit that still has to go: h.'],
+		['a closed line', worked('wind-gust', GUST), 'The line is complete. Work out the numbers, then write the answer.'],
 		['all right', worked('wind-gust', GUST, '27.1 ft/s'), 'Checked: all right.'],
 		['checked', worked('wind-gust', GUST, '2.71 ft/s'), 'Checked. Open Answer to see what was found.'],
 	])('with %s is said in a sentence', (_, view, says) => {

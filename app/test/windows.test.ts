@@ -306,9 +306,9 @@ describe('a device that refuses to keep something', () => {
 		await expect(kept.written()).rejects.toThrow('full');
 		expect(store.getState().sync.holds).toBe(false);
 		expect(sayKeeping({ ...store.getState().sync, keeping: 'both' })).toBe(
-			'Kept on the server. This device could not keep all of it.',
+			'Saved on the server. This device could not save all of it.',
 		);
-		expect(sayKeeping({ ...store.getState().sync, keeping: 'device' })).toMatch(/^Not kept yet/);
+		expect(sayKeeping({ ...store.getState().sync, keeping: 'device' })).toMatch(/^Not saved yet/);
 		place('drip-line');
 		await expect(kept.written()).rejects.toThrow('full');
 		of.isFull = false;

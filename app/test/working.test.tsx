@@ -29,25 +29,25 @@ describe('a working that is laid beside', () => {
 	it('is drawn as a line with its claims, and holds', () => {
 		show('wind-gust');
 		write(RIGHT);
-		expect(pageSays()).toContain('Every block holds, and every value that is written follows.');
+		expect(pageSays()).toContain('Every factor is right, and so is every value you wrote.');
 		expect(pageSays()).toContain('5280');
-		expect(pageSays()).toContain('after block 1written 97680 ft/h; the line stands at 97680 ft/h');
+		expect(pageSays()).toContain('after factor 1written 97680 ft/h; the line gives 97680 ft/h');
 	});
 
 	it.each([
-		['a factor upside down', RIGHT.replace('1 h/3600 s', '3600 s/1 h'), /^Block 2 is where it first fails\. No unit/],
+		['a factor upside down', RIGHT.replace('1 h/3600 s', '3600 s/1 h'), /^The first mistake is in factor 2\. No unit/],
 		[
 			'a factor that is not equal',
 			RIGHT.replace('5280', '5820'),
-			/^Block 1 is where it first fails\. 5820 feet and 1 mile/,
+			/^The first mistake is in factor 1\. 5820 feet and 1 mile/,
 		],
 		[
 			'a claim',
 			RIGHT.replace('97680', '97860'),
-			/^The value written after block 1, 97860 feet per hour, does not follow/,
+			/^The value written after factor 1, 97860 feet per hour, does not follow/,
 		],
 		['the answer', RIGHT.replace('27.1', '27.4'), /^The answer, 27\.4 feet per second, does not follow/],
-		['no line at all', 'I used the table.', /^No line was found in it/],
+		['no line at all', 'I used the table.', /^I found no line in it/],
 	])('says in a sentence where it first fails: %s', (_, text, sentence) => {
 		show('wind-gust');
 		write(text);
@@ -66,7 +66,7 @@ describe('a working that is laid beside', () => {
 		show('wind-gust', store);
 		write('18.5 mi/h × 1.609 km/1 mi × 3281 ft/1 km × 1 h/3600 s = 27.2 ft/s');
 		pressNamed('my line');
-		expect(pageSays()).toContain('Both take the same route, and one of them takes a step in several blocks.');
+		expect(pageSays()).toContain('Both take the same route, but one of them uses more factors.');
 		pressNamed('the worked line');
 		expect(workNamed(store.getState().works, 'wind-gust')?.shown).toBe(true);
 		expect(pageSays()).toContain('The first digit that differs is that of the tenths.');

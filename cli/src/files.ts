@@ -12,17 +12,18 @@ import {
 	setOfBook,
 	setOfRound,
 } from '@tidy-sum/exchange/set';
+import * as words from './words';
 
 /** The bytes of a file; - is standard input. */
 export async function bytesOf(file: string): Promise<Outcome<Uint8Array>> {
 	try {
 		return good(file === '-' ? await buffer(process.stdin) : await readFile(file));
 	} catch {
-		return bad('empty', `The file ${file} cannot be read.`);
+		return bad('empty', words.theFileCannotBeRead(file));
 	}
 }
 
-/** What is written to a file is there whole or not at all. */
+/** What is written to a file is there whole or not rounded. */
 export async function writeWhole(file: string, content: string | Uint8Array): Promise<Outcome<null>> {
 	const part = `${file}.part`;
 	try {
@@ -31,7 +32,7 @@ export async function writeWhole(file: string, content: string | Uint8Array): Pr
 		return good(null);
 	} catch {
 		await rm(part, { force: true });
-		return bad('empty', `The file ${file} cannot be written.`);
+		return bad('empty', words.theFileCannotBeWritten(file));
 	}
 }
 
@@ -58,14 +59,14 @@ export async function setNamed(named: string): Promise<Outcome<ReadSet>> {
 /** The paper a page is for, by its name; a4 where none is named. */
 export function paperNamed(named = 'a4'): Outcome<Paper> {
 	const paper = PAPERS.find((one) => one === named);
-	return paper ? good(paper) : bad('shape', `The paper is ${PAPERS.join(' or ')}.`);
+	return paper ? good(paper) : bad('shape', words.thePaperIs(PAPERS.join(' or ')));
 }
 
 /** What came of the rows of a file, as far as there is something to say: a line each, and how many more. */
 export function sayRows({ rows }: Pick<ReadSet, 'rows'>): string {
 	const told = rows.filter(({ says }) => says !== '');
-	const shown = told.slice(0, ROWS).map(({ where, taken, says }) => `${where}: ${taken ? '' : 'left out, '}${says}`);
-	return [...shown, ...(told.length > ROWS ? [`and ${told.length - ROWS} more`] : [])].join('\n');
+	const shown = told.slice(0, ROWS).map(({ where, taken, says }) => `${where}: ${taken ? '' : words.leftOut}${says}`);
+	return [...shown, ...(told.length > ROWS ? [words.andMore(told.length - ROWS)] : [])].join('\n');
 }
 
 /** How many rows are told of. */

@@ -16,6 +16,7 @@ import {
 } from '@tidy-sum/exchange/marking';
 import { delimiterOf, encodingOf, isEmptyRow, UTF8_MARK } from '@tidy-sum/exchange/set';
 import Papa from 'papaparse';
+import * as words from './words';
 
 /** How far marking is: bytes read of all there are (0 where that is not known). */
 export type Progress = (read: number, of: number) => void;
@@ -54,12 +55,8 @@ async function* textsOf(input: Readable, onBytes: (count: number) => void): Asyn
 		}
 		if (decoder) yield decoder.decode();
 	} catch (error) {
-		if (error instanceof TypeError)
-			throw refused(
-				'encoding',
-				'These answers are no text in UTF-8. Save them anew with the encoding UTF-8, and try once more.',
-			);
-		throw refused('empty', 'The answers cannot be read.');
+		if (error instanceof TypeError) throw refused('encoding', words.theseAnswersAreNotUtfText);
+		throw refused('empty', words.theAnswersCannotBeRead);
 	}
 }
 
@@ -119,7 +116,7 @@ async function markRows(input: Readable, size: number, output: Writable, ask: Ma
 			if (stopped()) return { report: counted.report(), stopped: true };
 		}
 	}
-	if (!names) throw refused('empty', 'There is nothing in the file of answers.');
+	if (!names) throw refused('empty', words.theFileOfAnswersIsEmpty);
 	await flush();
 	return { report: counted.report(), stopped: false };
 }
@@ -144,7 +141,7 @@ export async function markFile(from: string, to: string | undefined, ask: MarkAs
 	try {
 		if (to !== undefined) {
 			await once(output, 'open').catch(() => {
-				throw refused('empty', `The file ${to} cannot be written.`);
+				throw refused('empty', words.theFileCannotBeWrittenOfTo(to));
 			});
 			await put(output, UTF8_MARK);
 		}
@@ -154,7 +151,7 @@ export async function markFile(from: string, to: string | undefined, ask: MarkAs
 			output.end();
 			await finished(output);
 			await rename(part, to).catch(() => {
-				throw refused('empty', `The file ${to} cannot be written.`);
+				throw refused('empty', words.theFileCannotBeWrittenOfTo(to));
 			});
 		}
 		return good(done);
@@ -167,6 +164,6 @@ export async function markFile(from: string, to: string | undefined, ask: MarkAs
 			await rm(part, { force: true });
 		}
 		if (error instanceof MarkFault) return { ok: false, fault: error.fault };
-		return bad('empty', `The answers cannot be marked: ${(error as Error).message}`);
+		return bad('empty', words.theAnswersCannotBeMarked((error as Error).message));
 	}
 }

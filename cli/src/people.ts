@@ -1,14 +1,14 @@
 import { Command } from 'commander';
 import { COMMANDS } from './commands';
 import type { PeopleCommand } from './commands/command';
+import * as words from './words';
 
 function withExamples({ examples }: PeopleCommand): string {
-	return `\nFor example:\n${examples.map((example) => `  ${example}`).join('\n')}\n`;
+	return words.forExample(examples.map((example) => `  ${example}`).join('\n'));
 }
 
 /** How a command ends, for scripts. */
-const ENDS =
-	'It ends with 0 where all is well, with 1 where what was asked about does not hold or a part was left out, and with 2 where it cannot be read.';
+const ENDS = words.exitCodeWhenAllIsWellWhen;
 
 /** The commands that are needed: the one that is asked for by name, else all of them, for their help. */
 function needed(asked: string | undefined): Promise<readonly PeopleCommand[]> {
@@ -19,13 +19,11 @@ function needed(asked: string | undefined): Promise<readonly PeopleCommand[]> {
 /** The program for people, with a command for each row; `ask` is told of, and answered elsewhere. */
 function program(commands: readonly PeopleCommand[]): Command {
 	const all = new Command('tidy-sum')
-		.description('The core of Tidy Sum without a screen.')
-		.showHelpAfterError('(tidy-sum help tells what there is)')
+		.description(words.theCoreOfTidySumWithoutA)
+		.showHelpAfterError(words.runTidySumHelpForAList)
 		.addHelpText('after', `\n${ENDS}\n`)
 		.exitOverride();
-	all
-		.command('ask')
-		.description('reads requests from standard input, one JSON text a line, and answers each with one line');
+	all.command('ask').description(words.readsRequestsFromStandard);
 	for (const command of commands) {
 		const one = all.command(command.name).description(command.says).addHelpText('after', withExamples(command));
 		for (const [name, says] of command.takes) one.argument(`<${name}>`, says);

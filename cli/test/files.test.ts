@@ -61,9 +61,13 @@ describe('a set, on the command line', () => {
 
 	it.each([
 		['a form there is not', ['set', 'book', '--form', 'pdf'], 'no form “pdf”'],
-		['a package for standard output', ['set', 'book', '--form', 'qti'], 'no text. Say where it goes: -o qti.zip'],
+		[
+			'a package for standard output',
+			['set', 'book', '--form', 'qti'],
+			'This form is not text, so give a file: -o qti.zip',
+		],
 		['a file that is not there', ['set', 'nowhere.csv'], 'nowhere.csv cannot be read'],
-		['a code that is none', ['round', '910k-s5fa-g'], 'no code of a Round'],
+		['a code that is none', ['round', '910k-s5fa-g'], 'No Round has this code'],
 		['a paper there is not', ['set', 'book', '--form', 'html', '--paper', 'a3'], 'a4 or letter'],
 		['a folder that is not there', ['set', 'book', '-o', '/nowhere/x.json'], 'cannot be written'],
 	])('ends with 2 and a sentence: %s', (_, args, sentence) => {
@@ -97,11 +101,11 @@ describe('the answers of a class, on the command line', () => {
 				right: 'no',
 				figures: 'wrong',
 				slips: 'Too many figures',
-				'look at': expect.stringContaining('claim more'),
+				'look at': expect.stringContaining('are more than'),
 			},
 			{ student: 'Cy', right: '', 'not read': expect.stringContaining('Row 4') },
 		]);
-		expect(readFileSync(at('report.html'), 'utf8')).toContain('What slipped most');
+		expect(readFileSync(at('report.html'), 'utf8')).toContain('Most common slips');
 		expect(readdirSync(folder).sort()).toEqual(['answers.csv', 'marked.csv', 'report.html']);
 	});
 
@@ -163,7 +167,7 @@ describe('the answers of a class, on the command line', () => {
 		await begun();
 		marking.kill('SIGINT');
 		expect(await ended).toBe(1);
-		expect(said).toContain('Stopped. What was marked until then is kept.');
+		expect(said).toContain('Stopped. The answers marked so far are kept.');
 		const kept = readFileSync(at('m.csv'), 'utf8');
 		const count = table(kept).length;
 		expect(count).toBeGreaterThan(100);
@@ -172,9 +176,9 @@ describe('the answers of a class, on the command line', () => {
 	}, 60_000);
 
 	it.each([
-		['no set', ['mark', 'a.csv'], 'which exercises'],
+		['no set', ['mark', 'a.csv'], 'Give the exercises too'],
 		['no answers', ['mark', '/nowhere.csv', '--set', 'book'], 'cannot be read'],
-		['points that are none', ['mark', 'a.csv', '--set', 'book', '--points', 'all'], '“all” is no line'],
+		['points that are none', ['mark', 'a.csv', '--set', 'book', '--points', 'all'], '“all” is not a line'],
 	])('end with 2 and a sentence: %s', (_, args, sentence) => {
 		expect(run(...args)).toEqual({ status: 2, out: '', said: expect.stringContaining(sentence) });
 	});
@@ -183,10 +187,10 @@ describe('the answers of a class, on the command line', () => {
 		[
 			'another encoding',
 			Buffer.concat([Buffer.from('student,exercise,answer\nAnn,2,'), Buffer.from([0xb5, 0x67, 0x0a])]),
-			'no text in UTF-8',
+			'not UTF-8 text',
 		],
-		['columns that are not there', Buffer.from('a,b\n1,2\n'), 'one called “exercise”'],
-		['nothing', Buffer.from(''), 'nothing in the file'],
+		['columns that are not there', Buffer.from('a,b\n1,2\n'), 'One must be “exercise”'],
+		['nothing', Buffer.from(''), 'The file of answers is empty'],
 	])('keep nothing by halves: %s', (_, bytes, sentence) => {
 		writeFileSync(at('answers.csv'), bytes);
 		expect(run('mark', at('answers.csv'), '--set', 'book', '-o', at('m.csv'))).toEqual({

@@ -34,8 +34,8 @@ describe('the command line, for people', () => {
 	});
 
 	it.each([
-		['what holds', '91 cm * 1 in/2.54 cm * 1 ft/12 in = 2.99 ft', 0, 'Every block holds'],
-		['what fails', '5.5 ft × 10 in/1 ft = 55 in', 1, 'Block 1 is where it first fails'],
+		['what holds', '91 cm * 1 in/2.54 cm * 1 ft/12 in = 2.99 ft', 0, 'Every factor is right'],
+		['what fails', '5.5 ft × 10 in/1 ft = 55 in', 1, 'The first mistake is in factor 1'],
 		['how many figures it allows', '5.5 ft × 12 in/1 ft = 66 in', 0, 'The answer may have 2 figures'],
 	])('checks a written working: %s', (_, text, code, sentence) => {
 		const { status, out } = run(['check', text]);
@@ -60,7 +60,7 @@ describe('the command line, for people', () => {
 	it.each([
 		['a number that is none', ['convert', '1..2 km', 'm'], 'point'],
 		['units of two kinds', ['convert', '3 kg', 'm'], 'kg'],
-		['no line at all', ['check', 'nothing'], 'No line was found'],
+		['no line at all', ['check', 'nothing'], 'I found no line'],
 		['a file that is not there', ['read', '/nowhere.txt'], 'cannot be read'],
 		['nothing to read', ['read', '-'], 'no problem'],
 		['a command there is not', ['fly'], "unknown command 'fly'"],
@@ -71,7 +71,7 @@ describe('the command line, for people', () => {
 	});
 
 	it('has help with examples, for all and for each', () => {
-		expect(run([]).out).toMatch(/convert[\s\S]*mark[\s\S]*It ends with 0 where all is well/);
+		expect(run([]).out).toMatch(/convert[\s\S]*mark[\s\S]*Exit code: 0 if all is well/);
 		const { status, out } = run(['help', 'convert']);
 		expect(status).toBe(0);
 		expect(out).toContain('tidy-sum convert "26 mi/h" ft/s');

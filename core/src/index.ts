@@ -45,6 +45,7 @@ export { readQuantityText } from './read/read-quantity-text';
 export * from './route/route';
 export * from './say/in-mark';
 export * from './say/listed';
+export * from './say/plural';
 export * from './say/say';
 export * from './say/say-figures';
 export * from './say/shown-units';

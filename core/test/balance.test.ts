@@ -87,10 +87,10 @@ describe('the units of a line, as they are shown', () => {
 		const worked = work([over('2.54 cm', '1 in')]);
 		const columns = balanceOf(worked, 'mm/min').map(shownColumn);
 		expect(columns.map(({ top, bottom }) => [top?.say, bottom?.say])).toEqual([
-			['mm is wanted on the top and not there yet', 'min is wanted on the bottom and not there yet'],
+			['mm should be on the top and is not there yet', 'min should be on the bottom and is not there yet'],
 			[
-				'centimetres, on the top, must still go. Show the facts that hold it',
-				'hours, on the bottom, must still go. Show the facts that hold it',
+				'centimetres, on the top, still must go. Show facts with it',
+				'hours, on the bottom, still must go. Show facts with it',
 			],
 			['inches, on the top, is cancelled, pair a', 'inches, on the bottom, is cancelled, pair a'],
 		]);

@@ -235,12 +235,12 @@ describe('the line', () => {
 
 	it.each<[string, Chain['factors'], number | undefined]>([
 		[
-			'an upside-down block',
+			'an upside-down factor',
 			[{ top: { number: '1', unit: 'L' }, bottom: { number: '1000', unit: 'mL' } }, ...steps.slice(1)],
 			0,
 		],
 		[
-			'an invented block',
+			'an invented factor',
 			[{ top: { number: '100', unit: 'mL' }, bottom: { number: '1', unit: 'L' } }, ...steps.slice(1)],
 			0,
 		],
@@ -362,7 +362,7 @@ describe('a line that has the size of what is wanted and does not end at it', ()
 		const made = check(battery, '640 µA', chain);
 		expect(made.ok && made.value).toMatchObject({ right: false, first: 'flipped-factor', value: { follows: true } });
 		expect(made.ok && made.value.line.why).toBe(
-			'The line ends at mA²/A; µA is wanted. Look at block 1: the other way up, more of it cancels.',
+			'The line ends at mA²/A. It should end at µA. Look at factor 1. Turned over, more of it cancels.',
 		);
 	});
 

@@ -1,9 +1,12 @@
 import { createHash } from 'node:crypto';
 import { EDITION, fresh, SKILLS } from '../src/practice';
 
-/** What the scenes of each edition make, as one number of many digits. */
+/**
+ * What the scenes of each edition make, as one number of many digits. Where only words change, and no number and no answer, the
+ * edition stays: a code that somebody has still opens the same exercises.
+ */
 const MADE: Readonly<Record<number, string>> = {
-	1: 'af191ffcdd39f857ca18fbd2',
+	1: '525aa5260c2d867e53843aa8',
 };
 
 describe('the edition of the scenes', () => {

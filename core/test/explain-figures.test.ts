@@ -33,7 +33,7 @@ describe('the digits of a number', () => {
 		expect(marks(text)).toBe(expected);
 	});
 
-	it.each(['3/4', '10^-3', '2π'])('%s is exact by its form and has none to mark', (text) => {
+	it.each(['3/4', '10^-3', '2π'])('%s is exact as written and has none to mark', (text) => {
 		expect(explainFigures(read(text))).toBeNull();
 	});
 

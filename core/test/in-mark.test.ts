@@ -5,8 +5,8 @@ describe('a printed text', () => {
 		['27.1 ft/s', '27,1 ft/s'],
 		['Reads as 3.0 × 10³ s · 2 figures.', 'Reads as 3,0 × 10³ s · 2 figures.'],
 		[
-			'The line comes to 27.1333… ft/s. Look at 2.5, 3.25 and 4.',
-			'The line comes to 27,1333… ft/s. Look at 2,5, 3,25 and 4.',
+			'The line gives 27.1333… ft/s. Look at 2.5, 3.25 and 4.',
+			'The line gives 27,1333… ft/s. Look at 2,5, 3,25 and 4.',
 		],
 		['7000. L', '7000. L'],
 		['1.234,5 kg', '1.234,5 kg'],

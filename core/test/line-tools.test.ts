@@ -82,7 +82,7 @@ describe('two lines side by side', () => {
 	});
 
 	it.each([
-		['the same blocks in another order', '40 mi/h', [...mine].reverse(), 'order'],
+		['the same factors in another order', '40 mi/h', [...mine].reverse(), 'order'],
 		['another start', '41 mi/h', mine, 'start'],
 		['the start as it stands in another unit', '64.4 km/h', [over('1000 m', '1 km')], 'start'],
 		['another route', '40 mi/h', [over('1 h', '60 min'), over('5280 ft', '1 mi'), over('1 min', '60 s')], 'route'],
@@ -94,8 +94,8 @@ describe('two lines side by side', () => {
 		const begun = compareLines(worked('40 mi/h', mine[0] as never), worked('40 mi/h', ...mine));
 		expect(begun).toMatchObject({ way: 'begun', differs: null, shorter: null, sameEnd: false });
 		expect(sayCompared(begun, 'the worked line')).toEqual([
-			'Both begin with the same blocks, and one of them goes on.',
-			'Wherever both stand at the same unit, the values agree.',
+			'Both begin with the same factors, but one of them goes further.',
+			'Wherever both have the same unit, the values agree.',
 		]);
 		expect(compareLines(worked('40 mi/h'), worked('40 mi/h', ...mine))).toMatchObject({ way: 'begun', shorter: null });
 	});
@@ -104,8 +104,8 @@ describe('two lines side by side', () => {
 		const longer = [over('5280 ft', '1 mi'), over('1 h', '60 min'), over('1 min', '60 s')];
 		const compared = compareLines(worked('40 mi/h', ...mine), worked('40 mi/h', ...longer));
 		expect(sayCompared(compared, 'the other line')).toEqual([
-			'Both take the same route, and one of them takes a step in several blocks.',
-			'Both come to the same value.',
+			'Both take the same route, but one of them uses more factors.',
+			'Both give the same value.',
 			'Yours is shorter.',
 		]);
 	});

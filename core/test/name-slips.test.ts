@@ -171,7 +171,7 @@ describe('judging first and naming after', () => {
 		const near = judge(exercise, '8.61 m/s');
 		expect(near.ok && nameSlips(near.value)).toMatchObject({
 			slips: [],
-			rulesOut: expect.stringContaining('no block'),
+			rulesOut: expect.stringContaining('no factor'),
 		});
 		const slip = judge(exercise, '82.7 m/s');
 		expect(slip.ok && nameSlips(slip.value).rulesOut).toBeNull();
@@ -214,7 +214,7 @@ describe('two slips on one line', () => {
 					told += 1;
 					for (const { why, also } of slips) {
 						expect(also).toBeDefined();
-						expect(why).toMatch(/^No single slip gives this number; two at once do: /);
+						expect(why).toMatch(/^No single slip gives this number, but two together do: /);
 					}
 				}
 		expect(told).toBeGreaterThan(3);

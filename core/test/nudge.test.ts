@@ -33,15 +33,15 @@ describe('nudges where no line, or no factor, is worked', () => {
 	it.each<[string, Partial<Exercise>, string]>([
 		['figures to count', { want: { figures: '0.0404' } }, 'first figure that is not 0'],
 		[
-			'a block to name',
+			'a factor to name',
 			{ want: { slip: { start: q('2 h'), factors: [over('100 min', '1 h')], want: 'min' } } },
-			'are its top and its bottom equal',
+			'Are top and bottom equal',
 		],
 		['a count to round to', { start: q('9.99 g'), want: { unit: 'g' }, rounding: { significant: 2 } }, 'to 2 figures'],
 		['a place to round to', { start: q('9.99 g'), want: { unit: 'g' }, rounding: { place: -1 } }, 'to the tenths'],
 		['scientific form', { start: q('420 g'), want: { unit: 'g', form: 'scientific' } }, 'then the point'],
 		['plain form', { start: q('4.2e-3 g'), want: { unit: 'g', form: 'plain' } }, 'A negative power'],
-		['a difference', { start: q('9.0 °F'), want: { unit: 'K' }, difference: true }, 'does not shift'],
+		['a difference', { start: q('9.0 °F'), want: { unit: 'K' }, difference: true }, 'you only multiply'],
 	])('%s', (_, exercise, says) => {
 		const told = asked(exercise);
 		expect(told.length).toBeGreaterThan(2);
@@ -54,17 +54,17 @@ describe('nudges where no line, or no factor, is worked', () => {
 			{ start: q('2.5 h'), factors: [over('60 min', '1 h')] },
 			{ prompt: '', facts: [], want: { unit: 'min' }, rounding: 'figures', ...exercise },
 		);
-		expect(told.at(-1)).toBe('The answer is wanted to the ones.');
+		expect(told.at(-1)).toBe('Round the answer to the ones.');
 	});
 });
 
 describe('nudges', () => {
 	it('say first what differs, then the unit, then the fact, then which way up', () => {
 		expect(snow()).toEqual([
-			'What stands is in/h; wanted is mm/min. “in” and “h” must go, “mm” and “min” must come.',
-			'Go for “in”, on the top: which fact holds it?',
-			'A fact that leads on: 1 in is 25.4 mm.',
-			'“in” stands on the top, so in the block it goes on the bottom: 25.4 mm over 1 in.',
+			'The line is in in/h. It should end in mm/min. “in” and h must go, mm and min are missing.',
+			'Start with “in”, on the top. Which fact has it?',
+			'This fact helps: 1 in is 25.4 mm.',
+			'“in” is on the top, so put it on the bottom of the factor: 25.4 mm over 1 in.',
 		]);
 	});
 
@@ -73,31 +73,31 @@ describe('nudges', () => {
 		const exercise: Exercise = { prompt: '', start, facts: [], want: { unit: 'km' }, rounding: 'figures' };
 		const at = (from: Parameters<typeof nudgesFor>[2]) => nudgesFor({ start, factors: [] }, exercise, from).join(' ');
 		expect(at({})).toContain('1 mi is 1.609344 km');
-		expect(at({ allowed: ['customary', 'metric'] })).toContain('No fact of the tables');
+		expect(at({ allowed: ['customary', 'metric'] })).toContain('No fact leads on from here');
 		const own = [{ left: q('1 mi'), right: q('1.61 km'), exact: false }];
 		expect(at({ allowed: ['customary'], own })).toContain('1.61 km');
 	});
 
 	it('leave alone what is the same', () => {
-		expect(nudges(q('3.1 kPa/min'), [], 'Pa/min')[0]).toContain('“min” stays');
+		expect(nudges(q('3.1 kPa/min'), [], 'Pa/min')[0]).toContain('min stays');
 	});
 
 	it('point at the block that stands upside down', () => {
 		const said = snow(over('1 in', '2.54 cm'));
-		expect(said[0]).toBe('A unit stands twice on the top instead of cancelling.');
-		expect(said.at(-1)).toBe('Block 1 cancels nothing as it stands. Turn it over.');
+		expect(said[0]).toBe('A unit is on the top twice and does not cancel.');
+		expect(said.at(-1)).toBe('Factor 1 cancels nothing this way up. Turn it over.');
 	});
 
 	it('point at the block whose sides are not equal, with a fact to hold it against', () => {
 		expect(snow(over('2.45 cm', '1 in'))).toEqual([
-			'One block changes the value: its top and its bottom are not equal.',
-			'It is block 1, 2.45 cm over 1 in. Look at its numbers.',
-			'A fact to hold it against: 1 in is 2.54 cm.',
+			'One factor changes the value, because its top and bottom are not equal.',
+			'It is factor 1, 2.45 cm over 1 in. Check its numbers.',
+			'Compare it with this fact: 1 in is 2.54 cm.',
 		]);
 	});
 
 	it('name the power of an area', () => {
-		expect(nudges(q('0.42 m^2'), [], 'cm^2').at(-1)).toContain('Raise the whole block to the power 2.');
+		expect(nudges(q('0.42 m^2'), [], 'cm^2').at(-1)).toContain('Raise the whole factor to the power 2.');
 	});
 
 	it('turn to the numbers once the line closes, without saying the answer', () => {
@@ -116,7 +116,7 @@ describe('nudges', () => {
 				const worked = workChain({ start, factors, want: want.unit });
 				if (worked.ok && worked.value.reached) break;
 				const block =
-					/ on the (?:top|bottom): (\S+) (\S+) over (\S+) (\S+?)\.(?: Raise the whole block to the power (\d))?/.exec(
+					/ on the (?:top|bottom) of the factor: (\S+) (\S+) over (\S+) (\S+?)\.(?: Raise the whole factor to the power (\d))?/.exec(
 						nudgesFor({ start, factors }, exercise).at(-1) ?? '',
 					);
 				expect([name, block]).not.toEqual([name, null]);
@@ -136,10 +136,10 @@ describe('nudges', () => {
 	it('lead a temperature to its shift, and say so when a step has gone wrong', () => {
 		const noon = bookExercise('glasshouse-noon') as Exercise & { start: Start };
 		const at = (...factors: Factor[]) => nudgesFor({ start: noon.start, factors }, noon);
-		expect(at().at(-1)).toBe('The step: take away 32.');
-		expect(at()[0]).toContain('shifts as well as scales');
-		expect(at(add('32'))[0]).toBe('Step 1 does not lead on. Look at it once more, or take it back.');
-		expect(at(add('-32'), over('5 °C', '9 °F'))[0]).toContain('The line closes');
+		expect(at().at(-1)).toBe('The step: subtract 32.');
+		expect(at()[0]).toContain('you also have to add or subtract');
+		expect(at(add('32'))[0]).toBe('Step 1 does not help. Check it again, or undo it.');
+		expect(at(add('-32'), over('5 °C', '9 °F'))[0]).toContain('The line is complete');
 	});
 
 	it('lead a mixed measure to setting its whole part aside, and then to the smaller unit', () => {
@@ -148,6 +148,6 @@ describe('nudges', () => {
 		expect(at().at(-1)).toBe('The step: set aside 8 feet, 0.75 feet left.');
 		expect(at(asideStep({ number: '8', unit: 'ft' })).at(-1)).toContain('12 in over 1 ft');
 		expect(at(add('-8')).at(-1)).toContain('12 in over 1 ft');
-		expect(at(add('-8'), over('12 in', '1 ft')).join(' ')).toContain('Put the parts together');
+		expect(at(add('-8'), over('12 in', '1 ft')).join(' ')).toContain('Write all the parts');
 	});
 });

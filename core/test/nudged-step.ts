@@ -14,12 +14,12 @@ export function nudgedStep(chain: Chain, exercise: Exercise, from: FactsFrom = {
 		const ways = offersFor({ exercise, chain, worked: line.value, unit, fills: true }).flatMap(({ text, ways: all }) =>
 			all.map((way) => ({ ...way, title: text })),
 		);
-		// "take away 32" is "Take away 32 degrees Fahrenheit" among what is offered.
+		// "subtract 32" is "Subtract 32 degrees Fahrenheit" among what is offered.
 		const named = (text: string) => plain(text) === plain(step) || plain(text).startsWith(`${plain(step)} `);
 		return ways.find(({ say, title }) => named(say) || named(title))?.factor ?? null;
 	}
 	const block =
-		/ on the (?:top|bottom): (.+?) (\S+(?: of .+?)?) over (.+?) (\S+?(?: of .+?)?)\.(?: Raise the whole block to the power (\d)\.)?$/.exec(
+		/ on the (?:top|bottom) of the factor: (.+?) (\S+(?: of .+?)?) over (.+?) (\S+?(?: of .+?)?)\.(?: Raise the whole factor to the power (\d)\.)?$/.exec(
 			last,
 		);
 	if (!block) return null;

@@ -59,7 +59,7 @@ describe('parseNumeral', () => {
 		['-2 pi', '-2', 1],
 		['π/180', '1/180', 1],
 		['0π', '0', 0],
-	])('takes %j as exact by its form', (text, value, pi) => {
+	])('takes %j as exact as written', (text, value, pi) => {
 		expect(read(text)).toMatchObject({ significant: null, atMost: null, lastPlace: null, ambiguous: false, pi });
 		expect(rationalText(read(text).value)).toBe(value);
 	});

@@ -62,10 +62,10 @@ describe('the code of a Round', () => {
 	});
 
 	it.each([
-		['', 'There is no code here yet'],
+		['', 'Type a code first'],
 		['4k7m', 'missing'],
 		['4k7m-9a!e', '“!”'],
-		['zzzz-zzzz', 'one of its letters or digits'],
+		['zzzz-zzzz', 'No Round has this code'],
 	])('“%s” is told what it lacks', (text, says) => {
 		expect(readRoundCode(text)).toMatchObject({
 			ok: false,
@@ -191,7 +191,7 @@ function stateOf(worked: readonly Practised[], skill = 'areas') {
 }
 
 describe('what to practise next', () => {
-	it('is new to someone who has not begun: the first skills there are', () => {
+	it('is new to someone who has not started: the first skills there are', () => {
 		const picked = pickSkills(skillStates([], NOW), NOW);
 		expect(picked.map(({ skill }) => skill)).toEqual(SKILLS.slice(0, 2).map(({ skill }) => skill));
 		expect(picked.map(({ why }) => why)).toEqual(['new to you', 'new to you']);
@@ -205,7 +205,7 @@ describe('what to practise next', () => {
 		expect((known?.due ?? 0) > (missed?.due ?? 0)).toBe(true);
 		const late = stateOf([practised('areas', 90, true)]);
 		expect(late?.isDue).toBe(true);
-		expect(late?.why).toMatch(/^due since \d+ days$/);
+		expect(late?.why).toMatch(/^due for \d+ days$/);
 	});
 
 	it('hangs on the days of the device, and on no hour and no midnight elsewhere', () => {
@@ -282,7 +282,7 @@ describe('an edition of the scenes', () => {
 		expect(old).toMatchObject({ ok: true, value: { skills: ['one-prefix', 'rate-both-ends', 'areas'], edition: 0 } });
 		expect(old.ok && roundExercises(old.value)).toMatchObject({
 			ok: false,
-			fault: { code: 'unknown-code', message: expect.stringContaining('earlier edition') },
+			fault: { code: 'unknown-code', message: expect.stringContaining('an older edition') },
 		});
 		const newer = readRoundCode(roundCode({ ...plan, edition: EDITION + 1 }));
 		expect(newer.ok && roundExercises(newer.value)).toMatchObject({

@@ -172,7 +172,7 @@ export function formOf(sentence: string, units: readonly string[]): string {
 		.replace(/\b0\.+(?= u|\.$)/g, '0')
 		.replace(/(?<=come to |comes to )0 [^.]+/, '0 u')
 		.replace(/^[^ ]+(?= is (?:of the right kind|what is wanted|a unit of its own))/, 'u')
-		.replace(/(?<=What stands is |The line ends at |It takes the start to )[^;:,.]+/, 'u')
+		.replace(/(?<=What stands is |The line ends at |It turns the start into )[^;:,.]+/, 'u')
 		.replace(/a unit of its own, the [a-z ]+/, 'a unit of its own, the name')
 		.replace(/^Is [A-Za-z]+ meant/, 'Is u meant')
 		.replace(/measures (?:an? [a-z ]+|something of another kind)(?=;)/, 'measures a kind');

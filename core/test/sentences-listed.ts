@@ -15,21 +15,23 @@ function listed(said: readonly Said[]): readonly Said[] {
 	return [...byForm.values()].sort((a, b) => (a.form < b.form ? -1 : 1));
 }
 
-const HEAD = `# What the check, its readers and the nudges say
+const HEAD = `# What people read
 
-Every form of sentence that ${TESTED_CHECKS} checks of fresh exercises bring up, and some that come seldom, each with an
-example. In a form a number is 0, a unit is u, and what a person typed is “…”. \`npm run sentences\` makes this page
-anew from the core; a test finds no sentence that is not on it. Read it as a tired pupil of 14, and mend the core.
+First the check, its readers and the hints: every form of sentence that ${TESTED_CHECKS} checks of new exercises give, and some
+rare ones, each with an example. In a form a number is 0, a unit is u, and what a person typed is “…”. Then the words of every
+room, where {name} is filled in. \`npm run sentences\` writes this page again. Read it as a tired pupil of 14, and mend the words.
+
+## The check, its readers and the hints
 `;
 
-/** The page as it should be: docs/sentences.md. */
+/** The first part of docs/sentences.md as it should be. */
 export function sentencesPage(): string {
 	const said = [TESTED_SEED, ...MORE_SEEDS].flatMap((seed) => saidIn(TESTED_CHECKS, seed));
 	const rows = listed(said).map(({ form, sentence }) => `- ${form}\n  - ${sentence}`);
 	return `${HEAD}\n${rows.join('\n')}\n`;
 }
 
-/** The forms that stand on a page. */
+/** The forms on a page. */
 export function formsOn(page: string): ReadonlySet<string> {
 	return new Set(page.split('\n').flatMap((line) => (line.startsWith('- ') ? [line.slice(2)] : [])));
 }

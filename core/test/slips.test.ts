@@ -104,11 +104,11 @@ describe('a slip known by the answer alone', () => {
 	it('is ruled out in words where only the digits can be off', () => {
 		const made = check(GUST, '26.2 ft/s');
 		expect(made.ok && [made.value.value.why, made.value.slips]).toEqual([
-			expect.stringContaining('no block is upside down, left out or used twice'),
+			expect.stringContaining('no factor is upside down, missing or used twice'),
 			[],
 		]);
 		const far = check(GUST, '43.9 ft/s');
-		expect(far.ok && far.value.value.why).toContain('block by block');
+		expect(far.ok && far.value.value.why).toContain('Build it as a line');
 	});
 
 	it('of a mixed measure is the whole part converted too, or left out', () => {

@@ -160,10 +160,10 @@ describe('whole ones set aside', () => {
 	});
 
 	it.each([
-		['7 ft', 'what is left still holds a whole ft'],
-		['9 ft', 'there are not so many'],
+		['7 ft', 'but there is still a whole ft left'],
+		['9 ft', 'but there are not that many'],
 		['8.5 ft', 'not whole'],
-		['2 yd', 'yd is not wanted'],
+		['2 yd', 'but the answer has no yd'],
 	])('of %s are told at the check', (text, why) => {
 		const chain = line('8.75 ft', 'in', aside(text), FOOT);
 		const { line: judged } = checked(mixed('8.75 ft', ['ft', 'in']), '8 ft 9 in', chain);
@@ -182,9 +182,7 @@ describe('whole ones set aside', () => {
 	it('carry where the last part is rounded up to a whole one', () => {
 		const wall = mixed('13.97 ft', ['ft', 'in'], { rounding: { place: 0 } });
 		const chain = line('13.97 ft', 'in', aside('13 ft'), FOOT);
-		expect(sayCarry(worked(chain), wall)).toBe(
-			'11.64 in rounded as asked are 12 in, and that is a whole ft: it carries.',
-		);
+		expect(sayCarry(worked(chain), wall)).toBe('11.64 in rounded gives 12 in. That is a whole ft, so carry it over.');
 		expect(checked(wall, '14 ft 0 in', chain).right).toBe(true);
 		expect(checked(wall, '13 ft 12 in', chain).right).toBe(false);
 		expect(sayCarry(worked(BEAM), mixed('8.75 ft', ['ft', 'in'], { rounding: { place: 0 } }))).toBeNull();
@@ -253,12 +251,12 @@ describe('the parts of a sum', () => {
 
 	it('that lack one, or have one that is nowhere told, are told so', () => {
 		const lacks = checked(FLIGHT, '2.01 h', line('30 s', 'h', ...toHours, term('2 h')));
-		expect(lacks.line).toMatchObject({ verdict: 'wrong', why: '12 min are still to be added.' });
+		expect(lacks.line).toMatchObject({ verdict: 'wrong', why: 'You still have to add 12 min.' });
 		expect(lacks.slips.map(({ code }) => code)).toContain('stopped-early');
 		const strange = checked(FLIGHT, '5.21 h', { ...chain, factors: [...chain.factors, term('3 h')] });
 		expect(strange.line).toMatchObject({ verdict: 'wrong', factor: 5 });
 		const apart = checked(FLIGHT, '2.21 h', line('30 s', 'h', ...toHours, term('12 min'), term('2 h')));
-		expect(apart.line.why).toContain('One part of the sum still stands in min');
+		expect(apart.line.why).toContain('One part of the sum is still in min');
 	});
 
 	it('are good to the last place that all of them have', () => {
@@ -321,13 +319,13 @@ describe('what is offered where a unit is touched', () => {
 		);
 	};
 
-	it('of a temperature where the zeros stand, that of the wanted scale first, to add or to take away', () => {
+	it('of a temperature where the zeros stand, that of the wanted scale first, to add or to subtract', () => {
 		expect(offers(reading('77 °F', '°C'), '°F')).toEqual([
-			'0 °C stands at 32 °F | + 32 °F | − 32 °F',
-			'0 °F stands at −17 7/9 °C | + 17 7/9 °F | − 17 7/9 °F',
-			'0 K stands at −459.67 °F | + 459.67 °F | − 459.67 °F',
+			'0 °C is at 32 °F | + 32 °F | − 32 °F',
+			'0 °F is at −17 7/9 °C | + 17 7/9 °F | − 17 7/9 °F',
+			'0 K is at −459.67 °F | + 459.67 °F | − 459.67 °F',
 		]);
-		expect(offers(reading('4.5 °C', 'K'), '°C')[0]).toBe('0 °C stands at 273.15 K | + 273.15 °C | − 273.15 °C');
+		expect(offers(reading('4.5 °C', 'K'), '°C')[0]).toBe('0 °C is at 273.15 K | + 273.15 °C | − 273.15 °C');
 		expect(offers(reading('4 J/(g·°C)', 'J/(g·K)'), '°C')).toEqual([]);
 	});
 
@@ -362,7 +360,7 @@ describe('a step said, printed and written', () => {
 			'105 inches hold 8 feet. Set aside 8 feet; 9 inches are left.',
 		);
 		expect(sayLine(worked(line('5.4 in', 'ft', over('1 ft', '12 in'), term('7 ft')))).at(-1)).toBe(
-			'Beside it take 7 feet, to be added. Together there are 7.45 feet.',
+			'Put 7 feet beside it, to add later. Together there are 7.45 feet.',
 		);
 	});
 
@@ -386,10 +384,10 @@ describe('a step said, printed and written', () => {
 		};
 		const back = line('77 °F', '°C', addingStep('32'));
 		expect(said(back)).toMatchObject({ wrong: true });
-		expect(said(back, 'light')).toEqual({ text: '109 °F stand now.', wrong: false });
+		expect(said(back, 'light')).toEqual({ text: 'Now it is 109 °F.', wrong: false });
 		expect(said(back, 'none')).toEqual({ text: '', wrong: false });
 		expect(said(line('77 °F', '°C', addingStep('-32'))).text).toBe(
-			'45 °F, counted from where 0 °C stands. The place is the same.',
+			'45 °F, counted from 0 °C. It is still the same temperature.',
 		);
 		expect(said(line('20 K', '°C', addingStep('-273.15'), addingStep('-273.15'))).text).toContain(
 			'below absolute zero',
@@ -397,7 +395,9 @@ describe('a step said, printed and written', () => {
 		expect(said(line('12.6 °C', '°F', addingStep('32')), 'close', true).text).toContain(
 			'A difference has no zero to shift',
 		);
-		expect(said(line('8.75 ft', 'in', aside('7 ft'))).text).toBe('What is left still holds a whole ft.');
+		expect(said(line('8.75 ft', 'in', aside('7 ft'))).text).toBe(
+			'What is left is more than one ft. Convert the whole ft too.',
+		);
 	});
 });
 
@@ -426,20 +426,20 @@ describe('a nudge on a line with steps', () => {
 
 	it('accuses nobody who goes another way', () => {
 		const noon = reading('77 °F', '°C');
-		expect(last(noon, over('5 °C', '9 °F'))).toBe('The step: take away 17 7/9.');
+		expect(last(noon, over('5 °C', '9 °F'))).toBe('The step: subtract 17 7/9.');
 		expect(last(reading('77 °F', 'K'), addingStep('-32'))).toContain('5 K over 9 °F');
 		expect(last(mixed('105 in', ['ft', 'in']))).toBe('The step: set aside 8 feet, 9 inches left.');
 	});
 
 	it('points at the step that does not lead on', () => {
 		expect(nudgesFor(line('8.75 ft', 'in', aside('7 ft')), beam)[0]).toBe(
-			'Step 1 does not lead on. Look at it once more, or take it back.',
+			'Step 1 does not help. Check it again, or undo it.',
 		);
 		expect(nudgesFor(line('77 °F', '°C', addingStep('32')), reading('77 °F', '°C'))[0]).toContain(
-			'Step 1 does not lead on',
+			'Step 1 does not help',
 		);
 		const flight = sum('30 s', ['2 h'], 'h');
-		expect(nudgesFor(line('30 s', 'h', term('3 h')), flight)[0]).toContain('Step 1 does not lead on');
+		expect(nudgesFor(line('30 s', 'h', term('3 h')), flight)[0]).toContain('Step 1 does not help');
 		expect(last(sum('250.1 g', ['3.2 g'], 'g'))).toBe('The step: add 3.2 g.');
 	});
 });

@@ -100,26 +100,23 @@ describe('a written working, read', () => {
 
 describe('where a working first fails, in a sentence', () => {
 	it.each([
-		['5.5 ft × 12 in/1 ft = 66 in', 'Every block holds, and every value that is written follows.'],
-		['5.5 ft × 12 in/1 ft', 'Every block holds. No value is written yet.'],
-		['5.5 ft × 12 in/1 ft = 67 in', 'The answer, 67 inches, does not follow. The line stands at 66 in.'],
+		['5.5 ft × 12 in/1 ft = 66 in', 'Every factor is right, and so is every value you wrote.'],
+		['5.5 ft × 12 in/1 ft', 'Every factor is right. You have written no value yet.'],
+		['5.5 ft × 12 in/1 ft = 67 in', 'The answer, 67 inches, does not follow from the line, which gives 66 in.'],
 		[
 			'5.5 ft × 12 in/1 ft = 66 m',
-			'The answer, 66 metres, is not in the unit that stands there. The line stands at 66 in.',
+			'The answer, 66 metres, has another unit than the line there. The line gives 66 in.',
 		],
 		[
 			'5.5 ft × 12 in/1 ft = 60 in × 2.54 cm/1 in = 152 cm',
-			'The value written after block 1, 60 inches, does not follow. The line stands at 66 in.',
+			'The value written after factor 1, 60 inches, does not follow from the line, which gives 66 in.',
 		],
-		['5.5 ft × 10 in/1 ft = 55 in', 'Block 1 is where it first fails. 10 inches and 1 foot are not the same amount.'],
+		['5.5 ft × 10 in/1 ft = 55 in', 'The first mistake is in factor 1. 10 inches and 1 foot are not the same amount.'],
 		[
 			'5.5 ft × 1 ft/12 in × 2.54 cm/1 in = 1 cm',
-			'Block 1 is where it first fails. No unit of 1 foot over 12 inches cancels with the line: turned over, it may.',
+			'The first mistake is in factor 1. No unit of 1 foot over 12 inches cancels this way up. Turn it over.',
 		],
-		[
-			'nothing here',
-			'No line was found in it. It begins with a quantity, and goes on with factors: 5.5 ft × 12 in / 1 ft.',
-		],
+		['nothing here', 'I found no line in it. Write a quantity and then factors, such as 5.5 ft × 12 in / 1 ft.'],
 	])('%s', (text, sentence) => {
 		expect(sayFailing(readWorking(text))).toBe(sentence);
 	});

@@ -72,7 +72,7 @@ async function eachBrought({ browser, url, look }: Walk): Promise<void> {
 	await browser.find(byId('question'));
 	await look('a question that is open');
 	await bring(SHEET);
-	await browser.sees('3 problems were found');
+	await browser.sees('3 problems found');
 	await look('a page of problems');
 	await browser.press(L.toSheet, L.moreOf2, L.sheetRename, L.handOn);
 	await browser.find(byId('hand-on-link'));
@@ -183,13 +183,13 @@ export async function eachState(walk: Walk): Promise<void> {
 	await browser.press(unitAt('in', 'top'), factOf('1in=2.54cm'));
 	await look('facts');
 	await browser.press(withBelow('cm'));
-	await look('an upside-down block');
+	await look('an upside-down factor');
 	await browser.press(L.turn, L.steps);
 	await look('the numbers step by step');
 	await browser.driver.actions().sendKeys(Key.ESCAPE).perform();
 	await browser.driver.actions().sendKeys('n').perform();
 	await browser.press(L.nudgeMore);
-	await look('a nudge');
+	await look('a hint');
 	await browser.driver.actions().sendKeys('?').perform();
 	await browser.find(L.keys);
 	await look('the keys');
@@ -213,7 +213,7 @@ export async function eachState(walk: Walk): Promise<void> {
 	await browser.find(L.besideAnew);
 	await look('side by side');
 	await browser.press(L.toolLine);
-	await look('what can be done with the line');
+	await look('what you can do with the line');
 	await browser.press(L.lineTake);
 	await look('a result to take on');
 	await browser.press(L.toolLine, L.lineCalculator, L.takeLine);
@@ -221,7 +221,7 @@ export async function eachState(walk: Walk): Promise<void> {
 	await browser.press(L.toolFacts, L.searchAll, L.addFact);
 	await look('a search, and a fact of one’s own');
 	await browser.press(L.writeBlock);
-	await look('a block to write');
+	await look('a factor to write');
 	await browser.press(numberAt('start', 'top'));
 	await look('the start');
 	await browser.go(`${url}/desk/honey-crates`);
@@ -283,15 +283,15 @@ export async function eachNarrowState(walk: Walk): Promise<void> {
 		await look('facts');
 		await place(browser, block);
 	}
-	await look('a line of three blocks');
+	await look('a line of three factors');
 	await browser.press(L.toolAnswer);
 	await look('the answer');
 	await browser.press(L.toolLine);
-	await look('what can be done with the line');
+	await look('what you can do with the line');
 	await browser.press(L.lineCalculator);
 	await look('the calculator');
 	await browser.press(L.toolFacts, L.writeBlock);
-	await look('a block to write');
+	await look('a factor to write');
 	await browser.press(L.toolLine, L.lineHandIn);
 	await look('the page to hand in');
 	await browser.go(`${url}/desk/honey-crates`);

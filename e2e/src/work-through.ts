@@ -148,7 +148,7 @@ export async function workThrough(browser: Browser, name: string): Promise<void>
 	const { places = [], blocks, answer } = WORKED[name] as (typeof WORKED)[string];
 	await browser.press(...places);
 	for (const block of blocks) await place(browser, block);
-	await browser.sees('The line closes');
+	await browser.sees('The line is complete');
 	await browser.press(L.toolAnswer);
 	await write(browser, answer);
 	await check(browser);

@@ -30,7 +30,7 @@ export function readHandedText(text: string): Outcome<Handed> {
 	} catch {
 		// Not JSON at all: told as any other text that holds no problems.
 	}
-	return bad('not-handed', 'This holds no problems that were handed on from here.');
+	return bad('not-handed', 'There are no problems in this link.');
 }
 
 /**
@@ -43,6 +43,6 @@ export function readHandedLink(letters: string): Outcome<Handed> {
 		const bytes = inflateSync(packed, { out: new Uint8Array(Math.min(UNPACKED_LIMIT, packed.length * 60 + 1000)) });
 		return readHandedText(strFromU8(bytes));
 	} catch {
-		return bad('not-handed', 'This link is not whole: a part of it was lost on the way. Ask for it once more.');
+		return bad('not-handed', 'Part of this link is missing. Ask for it again.');
 	}
 }

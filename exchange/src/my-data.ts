@@ -33,14 +33,11 @@ export function readMyData(text: string): Outcome<MyWork & { readonly aside: num
 	try {
 		json = JSON.parse(text);
 	} catch {
-		return bad('not-json', 'This file is no JSON, or it was cut short. Nothing was changed.');
+		return bad('not-json', 'This file is not JSON, or a part of it is missing. Nothing was changed.');
 	}
 	const file = myDataSchema.safeParse(json);
 	if (!file.success)
-		return bad(
-			'shape',
-			'This file holds no work of one’s own. Nothing was changed. Exercises are brought under Problems.',
-		);
+		return bad('shape', 'This file has no saved work in it. Nothing was changed. To add exercises, go to Problems.');
 	const { works, open, settings } = file.data;
 	const read = works.map((work) => pieceSchema.safeParse(work));
 	const pieces = read.flatMap((one) => (one.success ? [one.data] : []));

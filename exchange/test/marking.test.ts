@@ -68,7 +68,7 @@ describe('the answers of a class', () => {
 		const { marked } = mark(row('wind-gust', '27.13 ft/s'));
 		expect(marked).toMatchObject({
 			slips: [{ code: 'digits-many', title: 'Too many figures' }],
-			look: expect.stringContaining('claim more than the inputs can give'),
+			look: expect.stringContaining('are more than the numbers given can tell'),
 			points: { got: 3, of: 4 },
 		});
 	});
@@ -148,7 +148,7 @@ describe('points', () => {
 	it('are read as they are typed; a line that is left out gives none', () => {
 		expect(readPoints('Value: 2; unit 0.5')).toEqual({ ok: true, value: { line: 0, value: 2, figures: 0, unit: 0.5 } });
 		const none = readPoints('value two');
-		expect(none.ok ? '' : none.fault.message).toContain('“value two” is no line with its points');
+		expect(none.ok ? '' : none.fault.message).toContain('“value two” is not a line with its points');
 	});
 });
 

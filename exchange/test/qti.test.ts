@@ -121,7 +121,7 @@ describe('an exercise as an item of QTI 3.0', () => {
 			want: 'min',
 		};
 		const { item: root } = written({ ...GUST, want: { slip } });
-		expect(allNamed(root, 'qti-simple-choice').map(textIn)).toEqual(['Block 1: 1 h / 60 min']);
+		expect(allNamed(root, 'qti-simple-choice').map(textIn)).toEqual(['Factor 1: 1 h / 60 min']);
 	});
 
 	it('tells an exercise without a key, and writes the others', () => {
@@ -232,7 +232,7 @@ describe('an item of somebody else', () => {
 			),
 			'“choice”',
 		],
-		['nothing to type', item('', '<p>Read this.</p>'), 'nothing is to be typed'],
+		['nothing to type', item('', '<p>Read this.</p>'), 'it has nothing to type'],
 		[
 			'no right answer',
 			item(
@@ -242,8 +242,8 @@ describe('an item of somebody else', () => {
 			'does not say what is right',
 		],
 		['words for an answer', item(FLOAT('a lot', 'R'), `<p>How much?</p><p>${ENTRY('R')}</p>`), 'no number with a unit'],
-		['another kind of document', '<html><body/></html>', 'no item of QTI'],
-		['half a document', '<qti-assessment-item><p>', 'no whole XML'],
+		['another kind of document', '<html><body/></html>', 'not an item of QTI'],
+		['half a document', '<qti-assessment-item><p>', 'its XML is not complete'],
 	])('with %s is told', (_, text, sentence) => {
 		expect(theirs(text)).toEqual({ exercise: null, says: expect.stringContaining(sentence) });
 	});
@@ -265,7 +265,7 @@ describe('a package that is none, or means harm', () => {
 
 	it('is told where a part of it is missing', () => {
 		const whole = zip({ 'imsmanifest.xml': manifest() });
-		expect(fault(whole.slice(0, whole.length - 30))).toMatch(/^archive: .*not whole/);
+		expect(fault(whole.slice(0, whole.length - 30))).toMatch(/^archive: .*missing or broken/);
 		expect(fault(zip({ 'a.xml': '<a/>' }))).toMatch(/^shape: .*no manifest/);
 		expect(fault(zip({ 'imsmanifest.xml': manifest('gone.xml') }))).toContain('In gone.xml: it is not in the package');
 	});
@@ -285,19 +285,19 @@ describe('a package that is none, or means harm', () => {
 			if (view.getUint32(at, true) === 0x04034b50 && view.getUint32(at + 22, true) === 40_000_000)
 				view.setUint32(at + 22, 100, true);
 		}
-		expect(fault(lying)).toMatch(/In a\.xml: .*no text in UTF-8.*try once more\.$/);
+		expect(fault(lying)).toMatch(/In a\.xml: .*not UTF-8 text.*then try again\.$/);
 	});
 
 	it('is not unpacked where it would fill the machine', () => {
 		const big = new Uint8Array(60_000_000);
 		const bomb = zip({ 'imsmanifest.xml': manifest('a.xml', 'b.xml'), 'a.xml': big, 'b.xml': big });
 		expect(bomb.length).toBeLessThan(200_000);
-		expect(fault(bomb)).toMatch(/^archive: .*hundred million bytes/);
+		expect(fault(bomb)).toMatch(/^archive: .*more than 100 MB/);
 	});
 
 	it('follows no entities', () => {
 		const evil = '<!DOCTYPE x [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;">]><qti-assessment-item>&b;</qti-assessment-item>';
-		expect(fault(zip({ 'imsmanifest.xml': manifest('e.xml'), 'e.xml': evil }))).toContain('entities of its own');
+		expect(fault(zip({ 'imsmanifest.xml': manifest('e.xml'), 'e.xml': evil }))).toContain('its own entities');
 	});
 
 	it('is read as far as its items can be, each that cannot be named', () => {

@@ -132,7 +132,7 @@ describe('a table that people write', () => {
 		expect(told.map(({ where, taken, says }) => `${where} ${taken} ${says}`)).toEqual([
 			'row 2 true ',
 			'row 3 true ',
-			'row 4 false it does not say what is wanted',
+			'row 4 false it does not say what to find',
 		]);
 	});
 
@@ -188,16 +188,16 @@ describe('a file that is no set', () => {
 	const LATER = JSON.stringify({ tidySum: 3, title: '', exercises: [] });
 	it.each([
 		['an empty file', '', 'empty'],
-		['one cell', 'hello', 'must be one called “prompt”'],
+		['one cell', 'hello', 'One must be “prompt” or “start”'],
 		['a table without rows', 'prompt,wanted', 'no rows'],
-		['five million letters of one line', 'x'.repeat(5_000_000), 'must be one called “prompt”'],
-		['half a JSON', '{"tidySum":2,', 'no JSON'],
-		['a set of a later version', LATER, 'later version'],
+		['five million letters of one line', 'x'.repeat(5_000_000), 'One must be “prompt” or “start”'],
+		['half a JSON', '{"tidySum":2,', 'not JSON'],
+		['a set of a later version', LATER, 'newer version'],
 		['JSON of something else', '{"a":1}', 'exercise 1: “prompt”'],
 		['a set without exercises', '{"tidySum":2,"title":"","exercises":[]}', '“exercises”'],
 		['a page of a web site', '<!doctype html><p>x</p>', 'entities'],
-		['XML of something else', '<a/>', 'no item of QTI'],
-		['what a class goes by, misspelt', 'start,wanted,class\n3 kg,g,ties odd', '“odd” is none of away, even'],
+		['XML of something else', '<a/>', 'not an item of QTI'],
+		['what a class goes by, misspelt', 'start,wanted,class\n3 kg,g,ties odd', '“odd” is not one of away, even'],
 	])('%s is told in a sentence', (_, content, sentence) => {
 		expect(fault(content)).toContain(sentence);
 	});
@@ -206,7 +206,7 @@ describe('a file that is no set', () => {
 		['bytes of a picture', new Uint8Array([0x89, 0x50, 0x4e, 0x47, 0, 1, 2, 0xff])],
 		['Latin letters of another encoding', new Uint8Array([...strToU8('prompt,wanted\n'), 0xe9, 0x2c, 0x67])],
 	])('%s are told to be no text', (_, bytes) => {
-		expect(fault(bytes)).toContain('no text in UTF-8');
+		expect(fault(bytes)).toContain('not UTF-8 text');
 	});
 
 	it('takes what is whole of a set with one broken exercise', () => {
@@ -254,7 +254,7 @@ describe('a work sheet to print', () => {
 
 	it('says so where a set is too long for a picture', () => {
 		expect(writeSet('html', BOOK_SET, { url: 'http://ridge.test' }).report).toMatchObject([
-			{ says: 'For a picture of its code this set is too long.' },
+			{ says: 'This set is too long to fit in a code picture.' },
 		]);
 	});
 
@@ -343,7 +343,7 @@ describe('a set looked over', () => {
 		expect(told.map(({ taken, says }) => `${taken} ${says}`)).toEqual([
 			'true ',
 			expect.stringMatching(/^false it cannot be worked: .*kg.*m/),
-			'true its own answer, 38 ft/s, is not what it comes to here: 38.1 ft/s',
+			'true its own answer, 38 ft/s, differs from ours, 38.1 ft/s',
 			'true ',
 		]);
 	});

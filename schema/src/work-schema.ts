@@ -270,7 +270,7 @@ export const API_CODES = {
 	'not-json': [400, 'The body is not JSON, or says that it is not (415).'],
 	'bad-request': [400, 'This is no request.'],
 	'read-only': [403, 'The demo desk stays as it is.'],
-	'not-found': [404, 'There is nothing at this address.'],
+	'not-found': [404, 'There is no page at this address.'],
 	'no-desk': [404, 'There is no desk with this id and this key.'],
 	'no-code': [404, 'There is no code like this that still holds.'],
 	'no-look': [404, 'There is nothing to look at with this link.'],

@@ -6,17 +6,18 @@ import type { Database } from './keeping/database';
 import { type Access, accessTo, claimDesk, dayOf, hashOf, noteUse } from './keeping/desks';
 import type { Limits } from './limits';
 import type { NoteEvent } from './security-log';
+import * as words from './words';
 
 /** Who asks: the desk, the hash of the key that came, and the key's id where the desk knows it. */
 export type Admitted = { readonly desk: string; readonly hash: string; readonly key: string };
 
 /** The same words for a desk that never was and for somebody else's: nobody can tell one from the other. */
 export function noDesk(): never {
-	throw new RequestFault(404, 'no-desk', 'There is no desk here for this device.');
+	throw new RequestFault(404, 'no-desk', words.thisDeviceCannotOpenADesk);
 }
 
 function erased(): never {
-	throw new RequestFault(410, 'erased', 'This desk was erased. Nothing of it is kept here.');
+	throw new RequestFault(410, 'erased', words.thisDeskWasErasedWith);
 }
 
 /** The key that came with a request: `Authorization: Bearer …`; null where none did. */
@@ -146,11 +147,7 @@ export function createAdmission({ db, limits, now, note, hasRoom }: Parts): Admi
 			await limits.count(ctx, 'newDesk', ctx.ip);
 			if (!(await hasRoom())) {
 				note(ctx, 'disk-limit');
-				throw new RequestFault(
-					507,
-					'full',
-					'This server holds as much as it may, and takes no new desk. Your work is kept on your device.',
-				);
+				throw new RequestFault(507, 'full', words.thisServerIsFullAndTakesNo);
 			}
 			young.note(desk);
 			return claimed(ctx, desk, hash);

@@ -7,14 +7,15 @@ import type { Admitted } from './admission';
 import { RequestFault } from './errors';
 import { ROUTES } from './routes';
 import { type RouteParts, taken, type Who } from './routes/route';
+import * as words from './words';
 
 /** The largest request body taken: a piece of work of some thousand steps. */
 const BODY_LIMIT = '3mb';
 
 /** The parser's own error for a body that is too large or is not JSON, as a reply of ours. */
 function bodyFault(error: Error & { status?: number }): never {
-	if (error.status === 413) throw new RequestFault(413, 'too-large', `A request can have up to ${BODY_LIMIT}.`);
-	throw new RequestFault(400, 'not-json', 'The body of this request is not JSON.');
+	if (error.status === 413) throw new RequestFault(413, 'too-large', words.aRequestCanHaveUpTo(BODY_LIMIT));
+	throw new RequestFault(400, 'not-json', words.theBodyOfThisRequestIsNot);
 }
 
 const readBody = bodyParser({ enableTypes: ['json'], jsonLimit: BODY_LIMIT, onError: bodyFault });
@@ -36,12 +37,7 @@ async function admitted(
 		case 'desk or demo':
 			return isDemoDesk(desk) ? { desk, ...NOBODY } : admission.admit(ctx, desk);
 		case 'desk or new':
-			if (isDemoDesk(desk))
-				throw new RequestFault(
-					403,
-					'read-only',
-					'The demo desk stays as it is. Open its link to get a copy of your own.',
-				);
+			if (isDemoDesk(desk)) throw new RequestFault(403, 'read-only', words.theDemoDeskCannotBeChanged);
 			return admission.admitOrNew(ctx, desk, true);
 	}
 }
@@ -54,20 +50,14 @@ async function ofGeneration(ctx: Context, { generation }: RouteParts): Promise<v
 	const now = await generation();
 	ctx.set(GENERATION_HEADER, now);
 	const named = ctx.get(GENERATION_HEADER);
-	if (named && named !== now)
-		throw new RequestFault(
-			412,
-			'generation',
-			'This server was restored from a backup. Compare your work with what it has; nothing was overwritten.',
-		);
+	if (named && named !== now) throw new RequestFault(412, 'generation', words.thisServerWasRestoredFromA);
 }
 
 async function bodyOf(ctx: Context): Promise<unknown> {
-	if (!ctx.is('json')) throw new RequestFault(415, 'not-json', 'The body of this request should be JSON.');
+	if (!ctx.is('json')) throw new RequestFault(415, 'not-json', words.theBodyOfThisRequestShould);
 	await readBody(ctx, async () => {});
 	// PostgreSQL holds no such sign in a text, so it is refused on both databases.
-	if (/\\u0000/u.test(ctx.request.rawBody ?? ''))
-		throw new RequestFault(422, 'shape', 'The body is not of the right shape: a text in it has the sign U+0000.');
+	if (/\\u0000/u.test(ctx.request.rawBody ?? '')) throw new RequestFault(422, 'shape', words.theBodyHasTheWrongShapeA);
 	return ctx.request.body;
 }
 
@@ -83,13 +73,13 @@ export function api(parts: RouteParts): Router {
 	for (const { method, path, who, body, query, answer } of ROUTES)
 		router[method](path, async (ctx, next) => {
 			const params = Object.fromEntries(
-				Object.entries(ctx.params).map(([name, value]) => [name, taken(idSchema, value, `The ${name} in the address`)]),
+				Object.entries(ctx.params).map(([name, value]) => [name, taken(idSchema, value, words.theInTheAddress(name))]),
 			);
 			if (who !== 'anyone') await ofGeneration(ctx, parts);
 			const by = await admitted(ctx, who, params.desk ?? '', parts);
 			const asked = {
-				query: query && taken(query, { ...ctx.query }, 'The address'),
-				body: body && taken(body, await bodyOf(ctx), 'The body'),
+				query: query && taken(query, { ...ctx.query }, words.theAddress),
+				body: body && taken(body, await bodyOf(ctx), words.theBody),
 			};
 			const given = await answer({ ctx, parts, params, by: typeof by === 'function' ? await by() : by, ...asked });
 			if (given !== undefined) {

@@ -1,5 +1,6 @@
 import { join, resolve } from 'node:path';
 import { z } from '@tidy-sum/schema';
+import * as words from './words';
 
 /** How the server is to run, read once at the start. */
 export type Config = {
@@ -17,7 +18,7 @@ export type Config = {
 	readonly publicUrl: string | null;
 	/** What the limits are multiplied by. */
 	readonly limitFactor: number;
-	/** The port on which metrics are read; null where they are not. */
+	/** The port on which metrics are read; null where they are left out. */
 	readonly metricsPort: number | null;
 	/** How often a SQLite database is backed up, in milliseconds; null where it is not. */
 	readonly backupEveryMs: number | null;
@@ -37,39 +38,33 @@ export class StartFault extends Error {}
 const HOUR_MS = 3_600_000;
 const MEGABYTE = 1_000_000;
 
-const EVERY = 'BACKUP_EVERY should be a whole number of hours, up to 500; leave it out for no backups by schedule';
+const EVERY = words.backupEveryShouldBeAWhole;
 
 const envSchema = z.object({
-	HOST: z.string().trim().min(1, 'HOST is empty; leave it out for 127.0.0.1').default('127.0.0.1'),
+	HOST: z.string().trim().min(1, words.hostIsEmptyLeaveItOutFor).default('127.0.0.1'),
 	PORT: z
 		.string()
-		.regex(/^\d{1,5}$/, 'PORT should be a whole number from 0 to 65535')
+		.regex(/^\d{1,5}$/, words.portShouldBeAWholeNumber)
 		.transform(Number)
-		.refine((port) => port <= 65535, 'PORT should be a whole number from 0 to 65535')
+		.refine((port) => port <= 65535, words.portShouldBeAWholeNumber)
 		.default(4310),
-	DATA_DIR: z.string().trim().min(1, 'DATA_DIR is empty; leave it out for the data folder of the project').optional(),
+	DATA_DIR: z.string().trim().min(1, words.dataDirIsEmptyLeaveItOut).optional(),
 	APP_DIR: z.string().trim().min(1).optional(),
-	LOG_LEVEL: z
-		.enum(['silent', 'error', 'warn', 'info', 'debug'], 'LOG_LEVEL should be silent, error, warn, info or debug')
-		.default('info'),
-	DEMO: z.enum(['yes', 'no'], 'DEMO should be yes or no').default('yes'),
+	LOG_LEVEL: z.enum(['silent', 'error', 'warn', 'info', 'debug'], words.logLevelShouldBeSilent).default('info'),
+	DEMO: z.enum(['yes', 'no'], words.demoShouldBeYesOrNo).default('yes'),
 	DATABASE_URL: z
 		.string()
-		.regex(/^postgres(ql)?:\/\//, 'DATABASE_URL should begin with postgres://; leave it out for SQLite')
+		.regex(/^postgres(ql)?:\/\//, words.databaseUrlShouldBeginWith)
 		.optional(),
-	TRUST_PROXY: z
-		.string()
-		.regex(/^\d$/, 'TRUST_PROXY should be how many proxies stand before the server, from 0 to 9')
-		.transform(Number)
-		.default(0),
+	TRUST_PROXY: z.string().regex(/^\d$/, words.trustProxyShouldBeHowMany).transform(Number).default(0),
 	LIMIT_FACTOR: z
 		.string()
-		.regex(/^\d{1,4}$/, 'LIMIT_FACTOR should be a whole number, which the limits are multiplied by')
+		.regex(/^\d{1,4}$/, words.limitFactorShouldBeAWhole)
 		.transform(Number)
 		.default(1),
 	METRICS_PORT: z
 		.string()
-		.regex(/^\d{1,5}$/, 'METRICS_PORT should be a whole number from 0 to 65535; leave it out for no metrics')
+		.regex(/^\d{1,5}$/, words.metricsPortShouldBeAWhole)
 		.transform(Number)
 		.optional(),
 	BACKUP_EVERY: z
@@ -80,28 +75,24 @@ const envSchema = z.object({
 		.optional(),
 	BACKUP_KEEP: z
 		.string()
-		.regex(/^[1-9]\d{0,3}$/, 'BACKUP_KEEP should be how many backups are kept, from 1')
+		.regex(/^[1-9]\d{0,3}$/, words.backupKeepShouldBeHowMany)
 		.transform(Number)
 		.default(14),
-	BACKUP_DIR: z
-		.string()
-		.trim()
-		.min(1, 'BACKUP_DIR is empty; leave it out for the folder backups beside the data')
-		.optional(),
+	BACKUP_DIR: z.string().trim().min(1, words.backupDirIsEmptyLeaveItOut).optional(),
 	DISK_LIMIT: z
 		.string()
-		.regex(/^[1-9]\d{0,8}$/, 'DISK_LIMIT should be a whole number of megabytes; leave it out for no limit')
+		.regex(/^[1-9]\d{0,8}$/, words.diskLimitShouldBeAWhole)
 		.transform(Number)
 		.optional(),
 	KEEP_DAYS: z
 		.string()
-		.regex(/^[1-9]\d{1,4}$/, 'KEEP_DAYS should be a whole number of days, from 10; leave it out to keep desks for good')
+		.regex(/^[1-9]\d{1,4}$/, words.keepDaysShouldBeAWhole)
 		.transform(Number)
 		.optional(),
 	PUBLIC_URL: z
 		.url({
 			protocol: /^https?$/,
-			error: 'PUBLIC_URL should be the address people come by, as https://tidy-sum.example',
+			error: words.publicUrlShouldBeThe,
 		})
 		.transform((url) => url.replace(/\/+$/, ''))
 		.optional(),

@@ -46,6 +46,6 @@ export function keepRoom(server: Server, most: number, log: Logger): void {
 		server.closeIdleConnections();
 		if (Date.now() - saidAt < SAID_EVERY_MS) return;
 		saidAt = Date.now();
-		log.warn({ open, most }, 'no room for more connections');
+		log.warn({ open, most }, 'too many connections');
 	});
 }

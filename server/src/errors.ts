@@ -1,6 +1,7 @@
 import type { ApiCode } from '@tidy-sum/schema';
 import type { Context, Middleware } from 'koa';
 import type { Logger } from 'pino';
+import * as words from './words';
 
 /** A request the server cannot take, with the status and the code of its reply. */
 export class RequestFault extends Error {
@@ -53,34 +54,23 @@ export function errors(log: Logger): Middleware {
 	return async (ctx, next) => {
 		try {
 			await next();
-			if (ctx.status === 404 && ctx.body === undefined)
-				reply(ctx, 404, 'not-found', 'There is nothing at this address.');
+			if (ctx.status === 404 && ctx.body === undefined) reply(ctx, 404, 'not-found', words.thereIsNoPageAtThisAddress);
 		} catch (error) {
 			if (error instanceof RequestFault) return reply(ctx, error.status, error.code, error.message);
 			const { status, expose, code } = error as Thrown;
 			if (DISK_FULL.includes(code)) {
 				log.error({ code }, 'the disk is full');
-				return reply(
-					ctx,
-					507,
-					'full',
-					'The disk of the server is full. Your work is kept on your device, and is sent again later.',
-				);
+				return reply(ctx, 507, 'full', words.theServersDiskIsFullYour);
 			}
 			if (typeof status === 'number' && status >= 400 && status < 500)
-				return reply(ctx, status, 'bad-request', expose ? (error as Error).message : 'This request cannot be taken.');
+				return reply(ctx, status, 'bad-request', expose ? (error as Error).message : words.theServerCannotAcceptThis);
 			if (isDatabaseAway(error)) {
 				log.error({ err: told(error) }, 'the database does not answer');
 				ctx.set('Retry-After', AGAIN_SECONDS);
-				return reply(
-					ctx,
-					503,
-					'away',
-					'The server cannot reach what it keeps just now. Your work is kept on your device, and is sent again later.',
-				);
+				return reply(ctx, 503, 'away', words.theServerCannotReachIts);
 			}
 			log.error({ err: told(error), path: ctx.path }, 'request failed');
-			reply(ctx, 500, 'server-fault', 'Something went wrong on the server. Nothing on your device is lost.');
+			reply(ctx, 500, 'server-fault', words.somethingWentWrongOnThe);
 		}
 	};
 }

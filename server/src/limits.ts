@@ -3,6 +3,7 @@ import { type RateLimiterAbstract, RateLimiterMemory, RateLimiterPostgres } from
 import { RequestFault } from './errors';
 import { type Database, isPostgres } from './keeping/database';
 import type { NoteEvent } from './security-log';
+import * as words from './words';
 
 /**
  * The limits, a row each: how many in how many seconds, and what is said past them. A desk's requests count for the desk. An
@@ -11,18 +12,18 @@ import type { NoteEvent } from './security-log';
  * hash of its key, and a right code is taken whatever others sent.
  */
 export const LIMITS = {
-	desk: { points: 1200, seconds: 60, says: 'This desk sends more than a server for many can take.' },
-	stranger: { points: 1500, seconds: 600, says: 'Too many requests without a key that fits came from this address.' },
-	codeFrom: { points: 12, seconds: 600, says: 'Too many codes that do not hold came from this device.' },
-	code: { points: 400, seconds: 600, says: 'Too many codes that do not hold came from this address.' },
+	desk: { points: 1200, seconds: 60, says: words.thisDeskSendsTooMuchForA },
+	stranger: { points: 1500, seconds: 600, says: words.tooManyRequestsWithAWrong },
+	codeFrom: { points: 12, seconds: 600, says: words.tooManyWrongCodesCameFrom },
+	code: { points: 400, seconds: 600, says: words.tooManyWrongCodesCameFromThis },
 	/** Bytes kept on desks that are a day old at most: who makes many desks does not fill the disk. */
 	youngBytes: {
 		points: 60_000_000,
 		seconds: 600,
-		says: 'Much was kept on new desks from this address.',
+		says: words.newDesksFromThisAddress,
 	},
-	youngDesk: { points: 20_000_000, seconds: 86_400, says: 'Much was kept on this new desk.' },
-	newDesk: { points: 1500, seconds: 600, says: 'Too many new desks came from this address.' },
+	youngDesk: { points: 20_000_000, seconds: 86_400, says: words.thisNewDeskHasStoredALot },
+	newDesk: { points: 1500, seconds: 600, says: words.tooManyNewDesksCameFrom },
 } as const;
 
 export type LimitName = keyof typeof LIMITS;
@@ -39,8 +40,8 @@ type Past = { readonly msBeforeNext?: unknown };
 function refuse(ctx: Context, limit: LimitName, ms: number): never {
 	const seconds = Math.max(1, Math.ceil(ms / 1000));
 	ctx.set('Retry-After', `${seconds}`);
-	const when = seconds === 1 ? 'in a second' : `in ${seconds} seconds`;
-	throw new RequestFault(429, 'too-many', `${LIMITS[limit].says} Come again ${when}; nothing is lost.`);
+	const when = seconds === 1 ? words.inASecond : words.inSeconds(seconds);
+	throw new RequestFault(429, 'too-many', words.tryAgainNothingIsLost(LIMITS[limit].says, when));
 }
 
 type Options = { readonly points: number; readonly duration: number; readonly keyPrefix: string };

@@ -1,13 +1,13 @@
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { StartFault } from './config';
+import * as words from './words';
 
 const SAID: Readonly<Record<string, (port: number, host: string) => string>> = {
-	EADDRINUSE: (port, host) =>
-		`Port ${port} on ${host} is taken by another program. Stop that one, or name another port in PORT.`,
-	EACCES: (port) => `Port ${port} may not be used by this account. Name one from 1024 up in PORT.`,
-	EADDRNOTAVAIL: (_, host) => `This machine has no address ${host}. Name another in HOST, or leave it out.`,
-	ENOTFOUND: (_, host) => `There is no address called ${host}. Name another in HOST, or leave it out.`,
+	EADDRINUSE: (port, host) => words.anotherProgramUsesPortOn(port, host),
+	EACCES: (port) => words.thisAccountCannotUsePort(port),
+	EADDRNOTAVAIL: (_, host) => words.thisMachineHasNoAddressSet(host),
+	ENOTFOUND: (_, host) => words.thereIsNoAddressCalledSet(host),
 };
 
 /**

@@ -14,6 +14,7 @@ import { eventsHere, eventsOfPostgres } from './keeping/events';
 import { holdFolder } from './keeping/hold-folder';
 import { backUpInto } from './keeping/scheduled-backups';
 import { listen } from './listen';
+import * as words from './words';
 
 /** How long a stop waits for requests under way. */
 const STOP_WITHIN_MS = 800;
@@ -34,9 +35,12 @@ async function start(): Promise<void> {
 	const config = readConfig(process.env, root);
 	const log = pino({ level: config.logLevel });
 	const { version } = JSON.parse(readFileSync(join(root, 'package.json'), 'utf8'));
-	if (!existsSync(join(config.appFolder, 'index.html')))
-		throw new StartFault('The app is not built yet. Run npm start in the folder of the project, which builds it.');
-	const letGo = config.databaseUrl ? async () => {} : await holdFolder(config.dataFolder);
+	if (!existsSync(join(config.appFolder, 'index.html'))) throw new StartFault(words.theAppIsNotBuiltYetRunNpm);
+	const onLost = () => {
+		log.error({ security: 'folder-lost', data: config.dataFolder }, 'another server has the data folder');
+		process.kill(process.pid, 'SIGTERM');
+	};
+	const letGo = config.databaseUrl ? async () => {} : await holdFolder(config.dataFolder, onLost);
 	const onMigrated = (names: readonly string[]) => log.info({ security: 'migration', names }, 'database migrated');
 	const db = await openDatabase(config, onMigrated).catch(async (fault) => {
 		await letGo();
@@ -78,14 +82,14 @@ async function start(): Promise<void> {
 		metricsServer && config.metricsPort !== null ? await listening(metricsServer, config.metricsPort) : null;
 	const clear = () =>
 		void clearEmpty(db, new Date()).then(
-			(count) => count && log.info({ count }, 'empty desks cleared away'),
-			(error) => log.error({ code: error.code }, 'empty desks were not cleared away'),
+			(count) => count && log.info({ count }, 'empty desks deleted'),
+			(error) => log.error({ code: error.code }, 'empty desks were not deleted'),
 		);
 	const clearOld = () => {
 		if (config.keepDays === null) return;
 		clearUnused(db, new Date(), config.keepDays).then(
-			(count) => count && log.info({ security: 'desk-cleared', count }, 'desks nobody used cleared away'),
-			(error) => log.error({ code: error.code }, 'desks nobody used were not cleared away'),
+			(count) => count && log.info({ security: 'desk-cleared', count }, 'unused desks deleted'),
+			(error) => log.error({ code: error.code }, 'unused desks were not deleted'),
 		);
 	};
 	const backUp = () =>
@@ -126,15 +130,12 @@ async function start(): Promise<void> {
 
 	// Said last: whoever reads it may stop the server at once.
 	log.info({ address, data: config.databaseUrl ? 'PostgreSQL' : config.dataFolder, metricsPort }, 'started');
-	process.stdout.write(`Tidy Sum is at ${address}/\n`);
-	if (config.demo)
-		process.stdout.write(
-			`A desk with some work on it: ${address}/?desk=${DEMO_DESK}\nA desk with a term's work on it: ${address}/?desk=${TERM_DESK}\n`,
-		);
+	process.stdout.write(words.tidySumIsAt(address));
+	if (config.demo) process.stdout.write(words.aDeskWithSomeWorkOnItDeskA(address, DEMO_DESK, TERM_DESK));
 }
 
 start().catch((error) => {
 	const foreseen = error instanceof StartFault;
-	process.stderr.write(`Tidy Sum did not start.\n${foreseen ? error.message : (error as Error).stack}\n`);
+	process.stderr.write(words.tidySumDidNotStart(foreseen ? error.message : (error as Error).stack));
 	process.exit(1);
 });

@@ -2,6 +2,7 @@ import { createServer, type Server } from 'node:http';
 import type { Middleware } from 'koa';
 import { collectDefaultMetrics, Gauge, Histogram, Registry } from 'prom-client';
 import { type Database, isPostgres } from './keeping/database';
+import * as words from './words';
 
 type Pool = { numUsed(): number; numFree(): number; numPendingAcquires(): number };
 
@@ -29,14 +30,14 @@ export function createMetrics({ db, streams }: Parts): Metrics {
 	collectDefaultMetrics({ register: registry });
 	const durations = new Histogram({
 		name: 'tidy_sum_request_seconds',
-		help: 'How long requests took, by method, route and status.',
+		help: words.howLongRequestsTookBy,
 		labelNames: ['method', 'route', 'status'],
 		buckets: BUCKETS,
 		registers,
 	});
 	new Gauge({
 		name: 'tidy_sum_streams',
-		help: 'Devices that listen to their desks.',
+		help: words.devicesThatListenToTheir,
 		registers,
 		collect() {
 			this.set(streams.size);
@@ -44,7 +45,7 @@ export function createMetrics({ db, streams }: Parts): Metrics {
 	});
 	new Gauge({
 		name: 'tidy_sum_pool_connections',
-		help: 'Connections to the database: in use, free, and asked for in vain so far.',
+		help: words.connectionsToTheDatabaseIn,
 		labelNames: ['state'],
 		registers,
 		collect() {
@@ -56,7 +57,7 @@ export function createMetrics({ db, streams }: Parts): Metrics {
 	});
 	new Gauge({
 		name: 'tidy_sum_kept',
-		help: 'What is kept: desks, pieces of work, and their bytes.',
+		help: words.whatIsStoredDesksPiecesOf,
 		labelNames: ['of'],
 		registers,
 		async collect() {
@@ -70,7 +71,7 @@ export function createMetrics({ db, streams }: Parts): Metrics {
 	});
 	new Gauge({
 		name: 'tidy_sum_database',
-		help: 'Which database the server runs on; its value is 1.',
+		help: words.whichDatabaseTheServerRuns,
 		labelNames: ['kind'],
 		registers,
 		collect() {

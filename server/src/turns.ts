@@ -1,4 +1,5 @@
 import { RequestFault } from './errors';
+import * as words from './words';
 
 /** How many wait behind the one whose turn it is; the next is refused. */
 const WAITING_LIMIT = 8;
@@ -15,12 +16,7 @@ export function createTurns(): Turns {
 	return async (desk, work) => {
 		const before = last.get(desk);
 		const waiting = (before?.waiting ?? 0) + 1;
-		if (waiting > WAITING_LIMIT)
-			throw new RequestFault(
-				429,
-				'too-many',
-				'This desk asks for much at once. Come again in a second; nothing is lost.',
-			);
+		if (waiting > WAITING_LIMIT) throw new RequestFault(429, 'too-many', words.thisDeskAsksForTooMuchAt);
 		const mine = (before?.done ?? Promise.resolve()).catch(() => {}).then(work);
 		last.set(desk, { done: mine, waiting });
 		try {

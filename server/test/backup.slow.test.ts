@@ -104,7 +104,7 @@ describe('backups', () => {
 		writeFileSync(at('words'), 'only words');
 		expect(run('backup', folder.data, at('words'))).toMatchObject({
 			status: 1,
-			said: expect.stringContaining('nothing was overwritten'),
+			said: expect.stringContaining('Nothing was overwritten'),
 		});
 		new Sqlite(at('other')).exec('create table plants (name text)').close();
 		const before = readFileSync(at(FILE_NAME));

@@ -50,6 +50,6 @@ describe('a server that is full', () => {
 		expect(lines).toEqual([]);
 		for (let i = 0; i < 8; i++) await opened(HALF);
 		expect((await opened(WHOLE)).said).toBe('');
-		expect(lines.map((line) => JSON.parse(line).msg)).toEqual(['no room for more connections']);
+		expect(lines.map((line) => JSON.parse(line).msg)).toEqual(['too many connections']);
 	});
 });

@@ -216,7 +216,7 @@ describe.each(KINDS)('desks and their keys on $name', (kind) => {
 		expect(await served.db('desk').whereIn('id', [used, empty, desk]).select('id')).toHaveLength(2);
 	});
 
-	it('tell all who have a key who joined and who was shut out', async () => {
+	it('tell all who have a key who joined and who was removed', async () => {
 		const other = await joined();
 		await mine.ask('POST', `/desks/${desk}/keys`, { hash: another().hash, kind: 'sheet', says: '' });
 		const { devices } = (await other.get(`/desks/${desk}/keys`)).body;
@@ -287,7 +287,7 @@ describe.each(KINDS)('desks and their keys on $name', (kind) => {
 				await ended;
 			});
 
-		it('end for a device that was shut out while what is told could not be heard', async () => {
+		it('end for a device that was removed while what is told could not be heard', async () => {
 			const other = await joined();
 			const one = listen(other);
 			await until(() => one.heard.length === 1);

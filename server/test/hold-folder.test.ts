@@ -1,4 +1,4 @@
-import { mkdirSync, statSync, writeFileSync } from 'node:fs';
+import { mkdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { hostname } from 'node:os';
 import { join } from 'node:path';
 import { openSqlite } from '../src/keeping/database';
@@ -13,7 +13,7 @@ describe('a data folder', () => {
 	it('is held by one server, and free again once that lets go', async () => {
 		const data = join(folder.data, 'one');
 		const letGo = await holdFolder(data);
-		await expect(holdFolder(data)).rejects.toThrow(/^Another server keeps its data in .*DATA_DIR\.$/);
+		await expect(holdFolder(data)).rejects.toThrow(/^Another server uses .*DATA_DIR to another folder\.$/);
 		await letGo();
 		await (await holdFolder(data))();
 	});
@@ -28,6 +28,19 @@ describe('a data folder', () => {
 		held('another-machine');
 		await expect(holdFolder(data)).rejects.toThrow('Another server');
 		held(hostname());
+		await (await holdFolder(data))();
+	});
+
+	it('says so once it has lost its lock for good', async () => {
+		const data = join(folder.data, 'lost');
+		let lost = () => {};
+		const isLost = new Promise<void>((resolve) => {
+			lost = resolve;
+		});
+		await holdFolder(data, lost);
+		rmSync(data, { recursive: true });
+		await isLost;
+		mkdirSync(data);
 		await (await holdFolder(data))();
 	});
 

@@ -32,7 +32,7 @@ describe.each(KINDS)('limits on $name', (kind) => {
 			statuses.push((await from(`10.0.1.${i}`, asker.key).ask('GET', `/desks/${desk}/works`)).status);
 		expect(statuses).toEqual([...Array.from({ length: 11 }, () => 200), 429]);
 		const past = await ask('GET', `/desks/${desk}/works`);
-		expect(past.body.error).toMatchObject({ code: 'too-many', message: expect.stringContaining('nothing is lost') });
+		expect(past.body.error).toMatchObject({ code: 'too-many', message: expect.stringContaining('Nothing is lost') });
 		expect(Number(past.headers.get('retry-after'))).toBeGreaterThan(0);
 	});
 

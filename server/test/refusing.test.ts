@@ -81,7 +81,7 @@ describe('what it cannot take', () => {
 		const large = { ...BODY, steps: Array.from({ length: 900 }, () => ({ do: 'answer', text: 'x'.repeat(900) })) };
 		expect(await asker.keep(desk, 'work-0002', 0, large)).toMatchObject({
 			status: 507,
-			body: { error: { code: 'full', message: expect.stringContaining('kept on your device') } },
+			body: { error: { code: 'full', message: expect.stringContaining('saved on your device') } },
 		});
 		expect((await asker.works(desk)).map(({ id }) => id)).toEqual(['work-0001']);
 		await db.raw('pragma max_page_count = 1073741823');

@@ -118,7 +118,7 @@ describe('backups by schedule', () => {
 		const there = ['mine.sqlite', 'tidy-sum.2026-03-02T00-00-00.sqlite', 'tidy-sum.2026-03-03T00-00-00.sqlite'];
 		expect(readdirSync(to).sort()).toEqual(there);
 		// One that cannot be made takes none away.
-		await expect(make(3)).rejects.toThrow('nothing was overwritten');
+		await expect(make(3)).rejects.toThrow('Nothing was overwritten');
 		expect(readdirSync(to).sort()).toEqual(there);
 		await db.destroy();
 		folder.remove();

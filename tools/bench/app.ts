@@ -193,8 +193,8 @@ async function touching(whole: Whole): Promise<readonly Row[]> {
 		const short = times.filter(({ before }) => before < SHORT_LINE).map(({ ms }) => ms);
 		const long = times.map(({ ms }) => ms);
 		return [
-			...touches(`a block added to a line of up to ${SHORT_LINE}`, short, SHORT_LIMIT_MS),
-			...touches(`a block added to a line of up to ${BLOCKS}`, long, LONG_LIMIT_MS),
+			...touches(`a factor added to a line of up to ${SHORT_LINE}`, short, SHORT_LIMIT_MS),
+			...touches(`a factor added to a line of up to ${BLOCKS}`, long, LONG_LIMIT_MS),
 			...touches('the Ladder dragged to another rung', drags, PAINT_LIMIT_MS),
 			...touches('a key in 4 000 characters', keys, PAINT_LIMIT_MS),
 			...touches('Today and the Record with 5 000 tries', pages, PAINT_LIMIT_MS),

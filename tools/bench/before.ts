@@ -16,6 +16,6 @@ export const BEFORE: Readonly<Record<string, string>> = {
 	'an exercise, scripts before the first touch, gzipped': '525 KB',
 	'Today, scripts before the first touch, gzipped': '525 KB',
 	'opening with 5 000 pieces, in openings with ten': '2.86 times (3 000 pieces)',
-	'a block added to a line of up to 8, 95th percentile': '56 ms',
-	'a block added to a line of up to 4, 95th percentile': '48 ms',
+	'a factor added to a line of up to 8, 95th percentile': '56 ms',
+	'a factor added to a line of up to 4, 95th percentile': '48 ms',
 };

@@ -113,7 +113,7 @@ function fuzz(): Row {
 	const slow: string[] = [];
 	for (const input of fuzzInputs(casesIn(join(ROOT, 'cli', 'vectors')), 200000))
 		if (timed(input) > SLOW_MS) slow.push(input);
-	// Those that were slow once are timed again, lest a stop of the machine is taken for theirs.
+	// Those that were slow once are timed again, lest a stop of the machine is now theirs.
 	const [slowest, line] = slow.reduce<readonly [number, string]>(
 		(worst, input) => {
 			const took = Math.min(timed(input), timed(input));

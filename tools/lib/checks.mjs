@@ -6,12 +6,15 @@ import { ROOT, runBin, runBinBeside } from './run.mjs';
 /** Where what the compiler knows already is kept, so that a check reads only what has changed. */
 const CACHE = join(ROOT, 'node_modules', '.cache', 'tidy-sum-types');
 
-/** Format and lint, and the order of the rooms. What it needs is loaded only now: on a fresh machine it comes with set-up. */
+/** Format and lint, the order of the rooms, where the words are, and how they are written. What it needs is loaded only now: on a fresh machine it comes with set-up. */
 export async function lint() {
 	const { brokenArrows, ROOMS } = await import('./arrows.mjs');
 	const broken = Object.keys(ROOMS).flatMap((workspace) => brokenArrows(ROOT, workspace));
-	for (const sentence of broken) process.stdout.write(`${sentence}\n`);
-	return runBin('biome', ['check', '--error-on-warnings', '.']).ok && broken.length === 0;
+	const { inlineSentences } = await import('../writing/catalogue.mjs');
+	const { newHabits } = await import('../writing/habits-left.mjs');
+	const faults = [...broken, ...inlineSentences(), ...newHabits()];
+	for (const sentence of faults) process.stdout.write(`${sentence}\n`);
+	return runBin('biome', ['check', '--error-on-warnings', '.']).ok && faults.length === 0;
 }
 
 /** The types of every workspace and of its tests, each by its own rules: as many at a time as there are processors. */

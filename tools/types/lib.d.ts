@@ -22,3 +22,17 @@ declare module '*/lib/parts.mjs' {
 		readonly needs: Readonly<Record<string, readonly string[]>>;
 	};
 }
+declare module '*/writing/prose.mjs' {
+	export function proseIn(file: string, code: string): readonly { readonly line: number; readonly text: string }[];
+	export function wordsIn(file: string, code: string): readonly string[];
+}
+declare module '*/writing/habits.mjs' {
+	export function habitsIn(
+		file: string,
+		text: string,
+	): readonly { readonly line: number; readonly name: string; readonly instead: string; readonly text: string }[];
+}
+declare module '*/writing/catalogue.mjs' {
+	/** The words of every room, as docs/sentences.md has them. */
+	export function wordsPage(): string;
+}

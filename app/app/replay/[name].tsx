@@ -1,10 +1,11 @@
 import { useLocalSearchParams } from 'expo-router';
 import { pageAhead } from '../../src/places/page-ahead';
+import * as words from '../../src/places/titles';
 import { laterPage } from '../../src/store/later-page';
 
 const ReplayScreen = laterPage(
 	async () => (await import('../../src/replay/replay-pages')).ReplayScreen,
-	pageAhead('One moment'),
+	pageAhead(words.oneMoment),
 );
 
 export default function ReplayRoute() {

@@ -1,7 +1,8 @@
 import { pageAhead } from '../../src/places/page-ahead';
+import * as words from '../../src/places/titles';
 import { laterPage } from '../../src/store/later-page';
 
 export default laterPage(
 	async () => (await import('../../src/ways/shelf-screen')).ShelfScreen,
-	pageAhead('Shelf', 'shelf'),
+	pageAhead(words.shelf, 'shelf'),
 );

@@ -34,6 +34,7 @@ import { useBrought } from './use-brought';
 import { useChosen } from './use-chosen';
 import { READ_FILES, useFile } from './use-file';
 import { useShared } from './use-shared';
+import * as words from './words';
 
 const NO_TOKENS: readonly Token[] = [];
 
@@ -49,9 +50,9 @@ function likely(brought: Brought | null): Kind {
 function kindsOf(brought: Brought | null) {
 	const count = brought?.problems.length ?? 0;
 	return [
-		{ value: 'problem' as const, label: 'one problem' },
-		...(count > 1 ? [{ value: 'page' as const, label: `a sheet of ${count}` }] : []),
-		{ value: 'working' as const, label: 'a written working' },
+		{ value: 'problem' as const, label: words.oneProblem },
+		...(count > 1 ? [{ value: 'page' as const, label: words.aSheetOf(count) }] : []),
+		{ value: 'working' as const, label: words.aWrittenWorking },
 	];
 }
 
@@ -111,22 +112,22 @@ function Bring({ name }: { readonly name: string }) {
 	const isWhole = questionOf(work) === null && isKept;
 	const go = file.brought ? (
 		<Button
-			label={file.brought.handed.problems.length > 1 ? 'Keep as a sheet' : 'Keep it'}
+			label={file.brought.handed.problems.length > 1 ? words.keepAsASheet : words.keepIt}
 			kind="strong"
 			onPress={() => file.brought && router.navigate(takeIn(dispatch, keptOf(file.brought)) as '/')}
 			testID="file-keep"
 		/>
 	) : kind === 'page' ? (
-		<Button label="Keep as a sheet" kind="strong" onPress={toSheet} testID="to-sheet" />
+		<Button label={words.keepAsASheet} kind="strong" onPress={toSheet} testID="to-sheet" />
 	) : kind === 'working' ? (
-		<Button label="Look at the working" kind="strong" disabled={isEmpty} onPress={toWorking} testID="to-working" />
+		<Button label={words.lookAtTheWorking} kind="strong" disabled={isEmpty} onPress={toWorking} testID="to-working" />
 	) : (
-		<Button label="To the line" kind="strong" disabled={!isWhole} onPress={toLine} testID="own-done" />
+		<Button label={words.toTheLine} kind="strong" disabled={!isWhole} onPress={toLine} testID="own-done" />
 	);
 	const choice =
 		isDraft && !isEmpty && brought ? (
 			<Choices
-				label="This is"
+				label={words.thisIs}
 				choices={kindsOf(brought)}
 				chosen={kind}
 				onChoose={(next) => setKind({ of: text, kind: next })}
@@ -135,14 +136,14 @@ function Bring({ name }: { readonly name: string }) {
 		) : null;
 	return (
 		<Page
-			title={isDraft ? 'Bring a problem' : 'Change the problem'}
+			title={isDraft ? words.bringAProblem : words.changeTheProblem}
 			testID="bring"
 			tools={
 				<>
 					<Button
 						kind="tool"
-						label="Out"
-						say={sheet ? 'to the sheet' : isDraft ? 'to all problems' : 'to the Desk'}
+						label={words.back}
+						say={sheet ? words.toTheSheet : isDraft ? words.toAllProblems : words.toTheDesk}
 						icon={Back}
 						onPress={() =>
 							router.navigate((sheet ? `/sheet/${sheet}` : isDraft ? '/problems' : `/desk/${name}`) as '/')
@@ -151,7 +152,7 @@ function Bring({ name }: { readonly name: string }) {
 					/>
 					<Button
 						kind="tool"
-						label="Undo"
+						label={words.undo}
 						icon={Undo}
 						disabled={!body || !canUndo(body)}
 						onPress={() => dispatch(undid(name))}
@@ -159,7 +160,7 @@ function Bring({ name }: { readonly name: string }) {
 					/>
 					<Button
 						kind="tool"
-						label="Redo"
+						label={words.redo}
 						icon={Redo}
 						disabled={!body || !canRedo(body)}
 						onPress={() => dispatch(redid(name))}
@@ -183,19 +184,16 @@ function Bring({ name }: { readonly name: string }) {
 			{file.said ? <Notice testID="file-notice">{file.said}</Notice> : null}
 			{file.brought ? <FileDraft brought={file.brought} onLeave={file.leave} /> : null}
 			{isTooLong ? (
-				<Notice testID="too-long">
-					{`This has ${text.length} characters; ${TEXT_LIMIT} can be kept. It stays here in the field, but it is gone when the page is closed. Cut it in two.`}
-				</Notice>
+				<Notice testID="too-long">{words.thisTextHasCharactersAndIs(text.length, TEXT_LIMIT)}</Notice>
 			) : null}
 			{isEmpty && isDraft ? (
 				<>
 					<Words size="small" tone="soft">
-						Type or paste it as it stands on your sheet. What it starts from, its facts and what is wanted are marked as
-						you type, and you can change each.
+						{words.typeOrPasteItAsItIsOnYour}
 					</Words>
 					<FileButton
-						label="A file"
-						say="of this device: a text, or exercises as CSV, JSON or QTI"
+						label={words.aFile}
+						say={words.fromThisDeviceATextOr}
 						accept={READ_FILES}
 						onFile={onFile}
 						testID="bring-file"
@@ -219,7 +217,7 @@ function Bring({ name }: { readonly name: string }) {
 			{isDraft ? null : <HandOn name={name} />}
 			{kind === 'problem' && text.length > MARKED_LIMIT ? (
 				<Words size="small" tone="soft">
-					Of a text this long only the first {MARKED_LIMIT} characters are read. All of it is kept.
+					{words.onlyTheFirstCharactersOf(MARKED_LIMIT)}
 				</Words>
 			) : null}
 		</Page>

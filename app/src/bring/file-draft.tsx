@@ -7,6 +7,7 @@ import { handedTitle } from '../work/handed';
 import { ProblemRow } from './problem-row';
 import { useRowStyles } from './rows';
 import type { SetBrought } from './use-file';
+import * as words from './words';
 
 type Props = { readonly brought: SetBrought; readonly onLeave: () => void };
 
@@ -28,15 +29,15 @@ export function FileDraft({ brought, onLeave }: Props) {
 	const noted = new Map(read.rows.filter(({ taken, says }) => taken && says !== '').map((row) => [row.name, row.says]));
 	const count = problems.length;
 	return (
-		<Box style={styles.part} role="group" aria-label={`The file ${name}`} testID="file-draft">
+		<Box style={styles.part} role="group" aria-label={words.theFile(name)} testID="file-draft">
 			<Words strong role="status" aria-live="polite" testID="file-says">
-				{`${title}: ${count} ${count === 1 ? 'exercise was' : 'exercises were'} read${left.length ? `, ${left.length} left out` : ''}. Nothing is kept yet.`}
+				{words.readNothingIsSavedYet(title, count, left.length)}
 			</Words>
 			<Box style={styles.row}>
-				<Button label="Leave it" onPress={onLeave} testID="file-leave" />
+				<Button label={words.notNow} onPress={onLeave} testID="file-leave" />
 			</Box>
 			{left.length ? (
-				<Box role="list" aria-label="Left out" style={styles.rows}>
+				<Box role="list" aria-label={words.leftOut} style={styles.rows}>
 					{left.slice(0, SHOWN).map(({ where, says }) => (
 						<Box key={where} role="listitem">
 							<Words tone="look">
@@ -44,16 +45,13 @@ export function FileDraft({ brought, onLeave }: Props) {
 							</Words>
 						</Box>
 					))}
-					{left.length > SHOWN ? <Words size="small">And {left.length - SHOWN} more.</Words> : null}
+					{left.length > SHOWN ? <Words size="small">{words.andMore(left.length - SHOWN)}</Words> : null}
 				</Box>
 			) : null}
 			{handed.problems.length > count ? (
-				<Words tone="look">
-					A sheet takes {SHEET_PROBLEMS_LIMIT} problems; the first of them are taken, {handed.problems.length - count}{' '}
-					are not.
-				</Words>
+				<Words tone="look">{words.aSheetTakesProblemsThe(SHEET_PROBLEMS_LIMIT, handed.problems.length - count)}</Words>
 			) : null}
-			<Box role="list" aria-label="Read" testID="file-rows">
+			<Box role="list" aria-label={words.read} testID="file-rows">
 				{problems.slice(0, SHOWN).map(({ label, text, told }, i) => (
 					// biome-ignore lint/suspicious/noArrayIndexKey: rows of a file that was read once stay where they are
 					<Box key={i} role="listitem" style={styles.item}>
@@ -71,7 +69,7 @@ export function FileDraft({ brought, onLeave }: Props) {
 					</Box>
 				))}
 			</Box>
-			{count > SHOWN ? <Words size="small">And {count - SHOWN} more.</Words> : null}
+			{count > SHOWN ? <Words size="small">{words.andMore(count - SHOWN)}</Words> : null}
 		</Box>
 	);
 }

@@ -10,6 +10,7 @@ import { Words } from '../ui/words';
 import { handedTitle } from '../work/handed';
 import { canBeWorked } from './can-be-worked';
 import { workedOf } from './take-in';
+import * as words from './words';
 
 /** Problems that came with a link, to be taken in. */
 function Handing({
@@ -24,11 +25,11 @@ function Handing({
 	const styles = useStyles();
 	const { problems } = handed;
 	const isOne = problems.length === 1;
-	const take = isOne ? 'Take it in' : 'Take them in';
+	const take = isOne ? words.addIt : words.addThem;
 	return (
-		<Box style={styles.handed} role="group" aria-label="Handed on to you" testID="handed">
+		<Box style={styles.handed} role="group" aria-label={words.sharedWithYou} testID="handed">
 			<Words strong role="status" aria-live="polite">
-				Handed on to you: {handedTitle(handed)} ({problems.length} {problems.length === 1 ? 'problem' : 'problems'})
+				{words.sharedWithYouOfHanded(handedTitle(handed), problems.length)}
 			</Words>
 			<Words size="small">
 				{problems
@@ -38,12 +39,12 @@ function Handing({
 			</Words>
 			<Box style={styles.row}>
 				<Button
-					label={workedOf(handed) ? `${take}, and see how it was worked` : take}
+					label={workedOf(handed) ? words.andSeeHowItWasWorkedOut(take) : take}
 					kind="strong"
 					onPress={onTake}
 					testID="handed-take"
 				/>
-				<Button label={isOne ? 'Leave it' : 'Leave them'} onPress={onLeave} testID="handed-leave" />
+				<Button label={words.notNow} onPress={onLeave} testID="handed-leave" />
 			</Box>
 		</Box>
 	);
@@ -66,8 +67,7 @@ function useHanded() {
 	return { handed, done };
 }
 
-const NOT_WORKABLE =
-	'A problem in this link has a number or a unit that cannot be read. Nothing was taken in. Ask for the link again.';
+const NOT_WORKABLE = words.aProblemInThisLinkHasA;
 
 type Props = { readonly onTake: (handed: Handed) => void };
 

@@ -14,13 +14,14 @@ import { handedOf, handedTitle } from '../work/handed';
 import { isBegun, workNamed } from '../work/how-far';
 import { isSheet } from '../work/sheet';
 import type { WorksState } from '../work/works-reducer';
+import * as words from './words';
 
 /** Problems as they stand, whether they say what is wanted or not yet: for this app, on another device. */
 function asTheyStand(works: WorksState, name: string): TakeForm {
 	return {
 		name: 'problems',
-		label: 'For this app',
-		says: 'the problems as they stand; opened again under “Bring a problem”',
+		label: words.forThisApp,
+		says: words.theProblemsThemselvesTo,
 		make: async () => {
 			const handed = handedOf(works, name);
 			return {
@@ -45,33 +46,31 @@ export function HandOn({ name }: { readonly name: string }) {
 		const made = `${globalThis.location.origin}/bring#p=${handedLink(handedOf(works, name, withWork))}`;
 		if (made.length > LINK_LIMIT) {
 			setLink('');
-			setSaid(
-				`For a link this is too long (${made.length} characters, ${LINK_LIMIT} at most). Take it with you as a file, and send that.`,
-			);
+			setSaid(words.thisIsTooLongForALink(made.length, LINK_LIMIT));
 			return;
 		}
 		setLink(made);
 		setSaid(
 			(await copied(made))
 				? withWork
-					? 'The link is copied. Whoever opens it has the problem, and sees step by step how you worked it.'
-					: 'The link is copied. Whoever opens it has the same problems, and nothing of your work.'
-				: 'This is the link; mark it and copy it.',
+					? words.theLinkIsCopiedWhoever
+					: words.theLinkIsCopiedWhoeverOpensItGets
+				: words.hereIsTheLinkSelectItAnd,
 		);
 	};
 	return (
 		<Box style={styles.part}>
-			<Box style={styles.row} role="group" aria-label="Hand these problems on">
+			<Box style={styles.row} role="group" aria-label={words.shareTheseProblems}>
 				<Button
-					label="Copy a link"
-					say="that holds these problems"
+					label={words.copyALink}
+					say={words.withTheseProblems}
 					onPress={() => void share(false)}
 					testID="hand-on"
 				/>
 				{isWorked ? (
 					<Button
-						label="Copy a link with my working"
-						say="that also holds each step you did"
+						label={words.copyALinkWithMyWorking}
+						say={words.withTheseProblemsAndEach}
 						onPress={() => void share(true)}
 						testID="hand-on-worked"
 					/>

@@ -8,6 +8,7 @@ import { Box } from '../ui/box';
 import { Notice } from '../ui/notice';
 import { Words } from '../ui/words';
 import { type Place, type Token, tokensBefore } from './tokens';
+import * as words from './words';
 
 type Props = {
 	/** The text it begins with, and how often it came from elsewhere. */
@@ -43,7 +44,7 @@ function piecesOf(text: string, tokens: readonly Token[]): readonly Piece[] {
 /** Up to how many characters the marks go along with every key. */
 const LIVE_LIMIT = 1200;
 
-const NO_TEXT = 'A picture cannot be read here. Type the problem, or paste its words.';
+const NO_TEXT = words.picturesCannotBeReadYet;
 
 /** A piece of the text behind the field, drawn anew only when it changes: a key changes one of them. */
 const Mark = memo(function Mark({ text, place }: Piece) {
@@ -93,7 +94,7 @@ export function MarkedField(props: Props) {
 	return (
 		<Box>
 			<Words size="small" tone="soft" aria-hidden>
-				A problem, a whole sheet, or a written working
+				{words.aProblemAWholeSheetOrA}
 			</Words>
 			{createElement('div', {
 				style: [styles.frame, low && styles.low],
@@ -122,7 +123,7 @@ export function MarkedField(props: Props) {
 					<TextInput
 						key={`field ${turn}`}
 						ref={field}
-						accessibilityLabel="A problem, a whole sheet, or a written working"
+						accessibilityLabel={words.aProblemAWholeSheetOrA}
 						defaultValue={props.text}
 						onChangeText={type}
 						multiline
@@ -130,7 +131,7 @@ export function MarkedField(props: Props) {
 						autoCorrect={false}
 						autoComplete="off"
 						spellCheck={false}
-						placeholder="A sled with 44.0 kg on it runs at 3.6 m/s. What is that in km/h?"
+						placeholder={words.aSledWithKgOnItRunsAtMS}
 						placeholderTextColor={palette.soft}
 						style={[styles.text, styles.input, (low || isLong) && styles.scrolls]}
 						testID="bring-text"

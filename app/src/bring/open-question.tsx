@@ -12,6 +12,7 @@ import { Words } from '../ui/words';
 import type { Work } from '../work/work';
 import { shownToken } from './places';
 import { ASKS, type Question, quantityOf, stepsFor, type Token } from './tokens';
+import * as words from './words';
 
 type Props = {
 	readonly question: Exclude<Question, null>;
@@ -22,7 +23,7 @@ type Props = {
 
 const READS = {
 	start: { placeholder: '3.6 m/s', fault: (text: string) => readStarting(text) },
-	want: { placeholder: 'km/h, or ft and in', fault: (text: string) => readWanted(text) },
+	want: { placeholder: words.kmHOrFtAndIn, fault: (text: string) => readWanted(text) },
 } as const;
 
 /** What an answer to the question does; nothing while it cannot be read. */
@@ -91,7 +92,7 @@ export function OpenQuestion({ question, work, tokens, onDo }: Props) {
 						))}
 			</Box>
 			<Field
-				label={question === 'start' ? 'A quantity to start from' : 'The unit of the answer'}
+				label={question === 'start' ? words.aQuantityToStartFrom : words.theUnitOfTheAnswer}
 				named
 				value={text}
 				onChange={setText}
@@ -101,7 +102,7 @@ export function OpenQuestion({ question, work, tokens, onDo }: Props) {
 				testID="question-field"
 			/>
 			<Box style={styles.row}>
-				<Button label="Take it" disabled={!step} onPress={take} testID="question-take" />
+				<Button label={words.useThis} disabled={!step} onPress={take} testID="question-take" />
 			</Box>
 		</Box>
 	);

@@ -7,6 +7,7 @@ import { Words } from '../ui/words';
 import { ProblemRow } from './problem-row';
 import { useRowStyles } from './rows';
 import { useTold } from './use-told';
+import * as words from './words';
 
 /** How many problems of a page are shown before it is kept; the sheet has them all. */
 const SHOWN = 40;
@@ -19,7 +20,7 @@ export function PageDraft({ problems }: { readonly problems: readonly SheetProbl
 	return (
 		<Box style={styles.part}>
 			<Words role="status" aria-live="polite" testID="page-says">
-				{problems.length} problems were found. Keep them as a sheet, and work them one after another.
+				{words.problemsFoundKeepThemAsA(problems.length)}
 			</Words>
 			<Box role="list" testID="page">
 				{shown.map(({ at, label, text }, i) => (
@@ -34,9 +35,9 @@ export function PageDraft({ problems }: { readonly problems: readonly SheetProbl
 				))}
 			</Box>
 			{problems.length === SHEET_PROBLEMS_LIMIT ? (
-				<Notice>{`A sheet takes ${SHEET_PROBLEMS_LIMIT} problems. What comes behind stays in the text, and is not on it.`}</Notice>
+				<Notice>{words.aSheetTakesProblemsTheRest(SHEET_PROBLEMS_LIMIT)}</Notice>
 			) : null}
-			{problems.length > SHOWN ? <Words size="small">And {problems.length - SHOWN} more.</Words> : null}
+			{problems.length > SHOWN ? <Words size="small">{words.andMore(problems.length - SHOWN)}</Words> : null}
 		</Box>
 	);
 }

@@ -11,6 +11,7 @@ import { Field } from '../ui/field';
 import { Words } from '../ui/words';
 import type { Work } from '../work/work';
 import { factsOf, SAYS_PLACE, stepsFor, type Token } from './tokens';
+import * as words from './words';
 
 type Props = {
 	readonly work: Work;
@@ -22,9 +23,9 @@ type Props = {
 };
 
 const ROLES: readonly { readonly role: Role; readonly label: string }[] = [
-	{ role: 'start', label: 'Start from it' },
-	{ role: 'fact', label: 'It is in a fact' },
-	{ role: 'spare', label: 'Not needed' },
+	{ role: 'start', label: words.startFromIt },
+	{ role: 'fact', label: words.itIsPartOfAFact },
+	{ role: 'spare', label: words.notNeeded },
 ];
 
 const DIGIT = /\d/u;
@@ -52,8 +53,8 @@ function OtherHalf({
 	const read = typed.trim() === '' ? null : readFactText(text);
 	const others = tokens.filter((one) => one !== token && DIGIT.test(one.text) && one.place !== 'rounding');
 	return (
-		<Box style={styles.part} role="group" aria-label={`What ${token.text} goes with`}>
-			<Words>So much goes with what?</Words>
+		<Box style={styles.part} role="group" aria-label={words.whatGoesWith(token.text)}>
+			<Words>{words.whichTwoBelongTogether}</Words>
 			<Box style={styles.row}>
 				{others.map((one) => (
 					<Button
@@ -70,12 +71,12 @@ function OtherHalf({
 				value={typed}
 				onChange={setTyped}
 				onSubmit={() => read?.ok && onFact(text)}
-				placeholder="1 crate"
+				placeholder={words.crate}
 				fault={read && !read.ok ? { code: read.fault.code, message: read.fault.message } : null}
 				testID="other-half"
 			/>
 			<Box style={styles.row}>
-				<Button label="Add the fact" disabled={!read?.ok} onPress={() => onFact(text)} testID="half-add" />
+				<Button label={words.addTheFact} disabled={!read?.ok} onPress={() => onFact(text)} testID="half-add" />
 			</Box>
 		</Box>
 	);
@@ -93,14 +94,14 @@ export function Chooser({ work, tokens, chosen, onChoose, onDo }: Props & { read
 	};
 	const isNumber = DIGIT.test(chosen.text);
 	return (
-		<Box style={styles.chooser} role="group" aria-label={`The place of ${chosen.text}`} testID="chooser">
+		<Box style={styles.chooser} role="group" aria-label={words.thePlaceOf(chosen.text)} testID="chooser">
 			<Words strong role="heading" aria-level={2}>
-				What is {shownToken(chosen)} here for?
+				{words.whatIsHereFor(shownToken(chosen))}
 			</Words>
 			<Box style={styles.row}>
 				{chosen.place === 'wanted' ? (
 					<Button
-						label="It is not what is wanted"
+						label={words.thisIsNotTheUnitAskedFor}
 						onPress={() => {
 							onDo({ do: 'ask', want: null });
 							onChoose(null);
@@ -109,7 +110,7 @@ export function Chooser({ work, tokens, chosen, onChoose, onDo }: Props & { read
 					/>
 				) : chosen.place === 'rounding' ? (
 					<Button
-						label="It is no rounding"
+						label={words.thisIsNotAboutRounding}
 						onPress={() => {
 							onDo({ do: 'round', rounding: 'figures' });
 							onChoose(null);
@@ -128,7 +129,7 @@ export function Chooser({ work, tokens, chosen, onChoose, onDo }: Props & { read
 							/>
 						))}
 						{isNumber ? null : (
-							<Button label="It is what is wanted" onPress={() => give('wanted')} testID="role-wanted" />
+							<Button label={words.thisIsTheUnitAskedFor} onPress={() => give('wanted')} testID="role-wanted" />
 						)}
 					</>
 				)}
@@ -139,7 +140,7 @@ export function Chooser({ work, tokens, chosen, onChoose, onDo }: Props & { read
 						onChange={(exact) => onDo({ do: 'exactStart', exact })}
 					/>
 				) : null}
-				<Button label="Close" onPress={() => onChoose(null)} testID="chooser-close" />
+				<Button label={words.close} onPress={() => onChoose(null)} testID="chooser-close" />
 			</Box>
 			{pairing ? (
 				<OtherHalf
@@ -154,7 +155,7 @@ export function Chooser({ work, tokens, chosen, onChoose, onDo }: Props & { read
 				/>
 			) : (
 				<Words size="small" tone="soft">
-					The line starts from what the question asks about. So much for so much is a fact, and becomes a factor.
+					{words.startFromWhatTheQuestion}
 				</Words>
 			)}
 		</Box>
@@ -166,16 +167,16 @@ export function Places({ tokens, chosen, onChoose }: Pick<Props, 'tokens' | 'cho
 	const styles = useStyles();
 	if (!tokens.length) return null;
 	return (
-		<Box style={styles.part} role="group" aria-label="What was read" testID="places">
+		<Box style={styles.part} role="group" aria-label={words.whatWasRead} testID="places">
 			<Words size="small" tone="soft" aria-hidden>
-				What was read: touch one to change its place
+				{words.whatIReadTouchOneToChange}
 			</Words>
 			<Box style={styles.row}>
 				{tokens.map((token) => (
 					<Button
 						key={`${token.at}`}
 						label={`${shownToken(token)} · ${SAYS_PLACE[token.place ?? 'none']}`}
-						say="change its place"
+						say={words.changeWhatItIsFor}
 						on={chosen?.at[0] === token.at[0]}
 						onPress={() => onChoose(token)}
 						testID={`token-${token.at[0]}`}

@@ -17,6 +17,7 @@ import type { Work } from '../work/work';
 import { OpenQuestion } from './open-question';
 import { Chooser, Places } from './places';
 import { questionOf, type Token } from './tokens';
+import * as words from './words';
 
 type Props = {
 	readonly name: string;
@@ -34,21 +35,20 @@ function Beginning({ name, work }: Pick<Props, 'name' | 'work'>) {
 	if (!startingOf(work) && !work.asked) return null;
 	const exercise = ownExercise(name, work);
 	return (
-		<Box style={styles.part} role="group" aria-label="The line’s beginning" testID="beginning">
+		<Box style={styles.part} role="group" aria-label={words.theStartOfTheLine} testID="beginning">
 			{work.start ? (
 				<WorkedLine chain={{ ...chainOf(exercise, work), factors: [] }} until={work.until ?? undefined} />
 			) : null}
-			{work.until ? <Words size="small">A range: both its ends go along the line.</Words> : null}
+			{work.until ? <Words size="small">{words.thisIsARangeBothEndsAre}</Words> : null}
 			{work.terms.length ? (
 				<Words size="small">
 					{work.start && 'top' in work.start
 						? sayPartsAsOne(work, exercise)
-						: `Along the line ${listed(work.terms.map(sayQuantity))} is added.`}
+						: words.onTheLineAdd(listed(work.terms.map(sayQuantity)))}
 				</Words>
 			) : null}
 			<Words testID="beginning-wanted">
-				Wanted: {work.asked ? sayWanted(exercise, work.want) : 'not said yet'}
-				{work.difference ? ', of a difference' : ''}.
+				{words.wanted(Boolean(work.asked), sayWanted(exercise, work.want), work.difference)}
 			</Words>
 		</Box>
 	);
@@ -73,8 +73,8 @@ export const ProblemDraft = memo(function ProblemDraft({ name, work, tokens, cho
 			<Places tokens={tokens} chosen={chosen} onChoose={onChoose} />
 			<Box style={styles.row}>
 				<Button
-					label={filling ? 'Close the fields' : 'Fill it in directly'}
-					say="start, wanted, rounding and facts"
+					label={filling ? words.closeTheFields : words.fillItInYourself}
+					say={words.startWantedRoundingAnd}
 					on={filling}
 					onPress={() => setFilling(!filling)}
 					testID="fill-in"

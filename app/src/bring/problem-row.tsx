@@ -2,6 +2,7 @@ import { startingText } from '@tidy-sum/core/help';
 import type { Told } from '@tidy-sum/schema';
 import { Words } from '../ui/words';
 import { ASKS, questionOf, sayTold } from './tokens';
+import * as words from './words';
 
 type Props = {
 	readonly text: string;
@@ -27,7 +28,7 @@ export function ProblemRow({ text, told }: Props) {
 		<>
 			<Words>{text.length > SHOWN ? `${text.slice(0, SHOWN)}…` : text}</Words>
 			<Words size="small" tone="soft">
-				{told ? sayRead(told) || 'Nothing was read of it yet.' : 'being read…'}
+				{told ? sayRead(told) || words.nothingWasFoundInItYet : words.beingRead}
 			</Words>
 			{question ? (
 				<Words size="small" tone="look">

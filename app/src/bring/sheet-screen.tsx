@@ -21,6 +21,7 @@ import { did, erased, undid, type WorksState } from '../work/works-reducer';
 import { HandOn } from './hand-on';
 import { ProblemRow } from './problem-row';
 import { useTold } from './use-told';
+import * as words from './words';
 
 /** Signs beside the words, so that a sheet can be looked over. */
 const SIGNS: Readonly<Record<HowFar, string>> = {
@@ -58,17 +59,17 @@ function Problems({ name, sheet }: { readonly name: string; readonly sheet: Shee
 			tools={
 				<>
 					<Button
-						label="Out"
-						say="to all problems"
+						label={words.back}
+						say={words.toAllProblems}
 						icon={Back}
 						onPress={() => router.navigate('/problems' as '/')}
 						testID="to-problems"
 					/>
-					<Button label="Hand in" onPress={() => router.navigate(`/hand-in/${name}`)} testID="sheet-hand-in" />
+					<Button label={words.handIn} onPress={() => router.navigate(`/hand-in/${name}`)} testID="sheet-hand-in" />
 					<Box style={styles.grow}>
 						{next === undefined ? null : (
 							<Button
-								label={begun ? `Go on with ${problems[next]?.label ?? next + 1}` : 'Begin'}
+								label={begun ? words.goOnWith(problems[next]?.label ?? next + 1) : words.start}
 								kind="strong"
 								onPress={() => open(next)}
 								testID="go-on"
@@ -79,14 +80,14 @@ function Problems({ name, sheet }: { readonly name: string; readonly sheet: Shee
 			}
 		>
 			<Words role="status" testID="sheet-says">
-				{problems.length} problems: {right} right, {begun - right} begun, {problems.length - begun} still to do.
+				{words.problemsRightBegunStillTo(problems.length, right, begun - right, problems.length - begun)}
 			</Words>
 			<Box style={styles.row}>
-				<Button label="Rename" on={renaming} onPress={() => setRenaming(!renaming)} testID="sheet-rename" />
+				<Button label={words.rename} on={renaming} onPress={() => setRenaming(!renaming)} testID="sheet-rename" />
 			</Box>
 			{renaming ? (
 				<Field
-					label="The title of the sheet"
+					label={words.theTitleOfTheSheet}
 					named
 					value={sheet.title}
 					onChange={(text) => dispatch(did(name, { do: 'entitle', title: text.slice(0, 120) }))}
@@ -96,9 +97,9 @@ function Problems({ name, sheet }: { readonly name: string; readonly sheet: Shee
 			) : null}
 			{removed ? (
 				<Box style={styles.row} role="status" aria-live="polite">
-					<Words>The problem is off the sheet.</Words>
+					<Words>{words.theProblemWasRemovedFrom}</Words>
 					<Button
-						label="Bring it back"
+						label={words.bringItBack}
 						onPress={() => {
 							dispatch(undid(name));
 							setRemoved(false);
@@ -110,7 +111,7 @@ function Problems({ name, sheet }: { readonly name: string; readonly sheet: Shee
 			<Box role="list" testID="problems">
 				{problems.map(({ id, label, text, told }, at) => {
 					const state = states[at] ?? 'not-begun';
-					const named = `problem ${label ?? at + 1}`;
+					const named = words.problem(label ?? at + 1);
 					return (
 						<Listed
 							key={id}
@@ -141,11 +142,11 @@ function Problems({ name, sheet }: { readonly name: string; readonly sheet: Shee
 			</Box>
 			<HandOn name={name} />
 			<Confirm
-				label="Erase this sheet"
-				say="here and on every device"
-				question="Shall the sheet and every line worked on it be erased for good, here and on every device?"
-				yes="Erase it for good"
-				no="Keep it"
+				label={words.eraseThisSheet}
+				say={words.hereAndOnEveryDevice}
+				question={words.eraseTheSheetAndAllIts}
+				yes={words.eraseItForGood}
+				no={words.keepIt}
 				onYes={() => {
 					dispatch(erased(piecesOfSheet(works, name)));
 					router.navigate('/problems' as '/');
@@ -159,7 +160,7 @@ function Problems({ name, sheet }: { readonly name: string; readonly sheet: Shee
 /** A sheet by its name: how far one is, its problems, and where to go on. */
 export function SheetScreen({ name = '' }: { readonly name?: string | undefined }) {
 	const body = useAppSelector(({ works }) => works.byId[works.open[name] ?? '']?.body);
-	if (!body) return <NotHere why="There is no such sheet on this desk." />;
+	if (!body) return <NotHere why={words.thereIsNoSuchSheetOnThis} />;
 	return <Problems name={name} sheet={sheetOf(body)} />;
 }
 

@@ -2,6 +2,7 @@ import { goalOf, parseUnit, type Quantity, type Role, readQuantityText, sayWante
 import { posedBy, readStarting, type Starting, wantText } from '@tidy-sum/core/help';
 import type { SingleStep, Told } from '@tidy-sum/schema';
 import type { Work } from '../work/work';
+import * as words from './words';
 
 /** What a token of the text is there for. */
 export type Place = Role | 'wanted' | 'rounding' | null;
@@ -11,12 +12,12 @@ export type Token = { readonly at: readonly [number, number]; readonly text: str
 
 /** What is said of a token by its place. */
 export const SAYS_PLACE: Readonly<Record<Exclude<Place, null> | 'none', string>> = {
-	start: 'the start',
-	fact: 'a fact',
-	spare: 'not needed',
+	start: words.theStart,
+	fact: words.aFact,
+	spare: words.notNeededLabel,
 	wanted: 'wanted',
-	rounding: 'the rounding',
-	none: 'no place yet',
+	rounding: words.theRounding,
+	none: words.notSortedYet,
 };
 
 /** How much of a text is marked; what is longer is a page, and read problem by problem. */
@@ -103,8 +104,8 @@ export function questionOf({ start, asked }: Pick<Work, 'start' | 'asked'>): Que
 
 /** The sentence of a question. */
 export const ASKS: Readonly<Record<Exclude<Question, null>, string>> = {
-	start: 'What does the line start from?',
-	want: 'What should the answer be in?',
+	start: words.whatDoesTheLineStartFrom,
+	want: words.whatShouldTheAnswerBeIn,
 };
 
 /** What is wanted and how it is rounded, in words. */

@@ -1,6 +1,7 @@
 import { useCallback, useState } from 'react';
 import type { FileRead } from '../worker/form-jobs';
 import { workOnFiles } from '../worker/form-worker';
+import * as words from './words';
 
 /** A set that came in a file, with its name, until it is kept or left. */
 export type SetBrought = Extract<FileRead, { readonly is: 'set' }> & { readonly name: string };
@@ -8,7 +9,7 @@ export type SetBrought = Extract<FileRead, { readonly is: 'set' }> & { readonly 
 /** The files that can be read, as a browser takes them. */
 export const READ_FILES = '.txt,.md,.csv,.json,.zip,.xml,text/plain,text/csv,application/json,application/zip';
 
-const NO_TEXT = 'A picture cannot be read here. Type the problem, or paste its words.';
+const NO_TEXT = words.picturesCannotBeReadYet;
 
 /** The longest file that is read, in bytes. */
 const FILE_LIMIT = 50_000_000;
@@ -21,11 +22,11 @@ export function useFile(onText: (text: string) => void) {
 		async (file: File) => {
 			setBrought(null);
 			if (/^(?:image|audio|video)\//u.test(file.type)) return setSaid(NO_TEXT);
-			if (file.size > FILE_LIMIT) return setSaid('This file is too long to be read here.');
-			setSaid('The file is being read…');
+			if (file.size > FILE_LIMIT) return setSaid(words.thisFileIsTooLongToRead);
+			setSaid(words.readingTheFile);
 			const bytes = new Uint8Array(await file.arrayBuffer());
 			const read = await workOnFiles((jobs) => jobs.readFile(bytes, file.name)).catch(() => null);
-			if (!read) return setSaid('The file could not be read here. Try once more.');
+			if (!read) return setSaid(words.theFileCouldNotBeRead);
 			if (!read.ok) return setSaid(`${file.name}: ${read.fault.message}`);
 			setSaid('');
 			if (read.value.is === 'text') onText(read.value.text);

@@ -27,6 +27,7 @@ import { Tools } from './tools';
 import type { Acts } from './use-acts';
 import type { InView } from './use-in-view';
 import { hint } from './what-next';
+import * as words from './words';
 
 /** The numbers are drawn in the frame after the line itself, so their script may come after its own. */
 const Numbers = later(async () => (await laterPanels()).Numbers);
@@ -67,9 +68,14 @@ function HelpRow({ view, acts, wide }: PartProps & { readonly wide: boolean }) {
 					{hint(view, wide)}
 				</Words>
 			</Box>
-			<Button label="Nudge" icon={Bulb} onPress={acts.onNudge} testID="nudge-open" />
+			<Button label={words.hint} icon={Bulb} onPress={acts.onNudge} testID="nudge-open" />
 			{wide ? (
-				<Button label="Keys" say="of the keyboard" onPress={() => acts.show({ kind: 'keys' })} testID="keys-open" />
+				<Button
+					label={words.keys}
+					say={words.ofTheKeyboard}
+					onPress={() => acts.show({ kind: 'keys' })}
+					testID="keys-open"
+				/>
 			) : null}
 		</Box>
 	);
@@ -82,8 +88,8 @@ function OtherLine({ view: { beside }, acts }: PartProps) {
 	if (other === undefined) return null;
 	return (
 		<View style={styles.beside} testID="beside">
-			<Words size="small">Another line for this exercise is kept as well.</Words>
-			<Button label="Show the other line" testID="show-other" onPress={() => acts.onSwap(other)} />
+			<Words size="small">{words.thereIsAnotherLineForThis}</Words>
+			<Button label={words.showTheOtherLine} testID="show-other" onPress={() => acts.onSwap(other)} />
 		</View>
 	);
 }
@@ -184,7 +190,7 @@ export function DeskPage(props: Props) {
 						</>,
 					)}
 				</View>
-				<View style={styles.right} role="complementary" aria-label="The Shelf and the tools">
+				<View style={styles.right} role="complementary" aria-label={words.theShelfAndTheTools}>
 					<View style={styles.shelf}>{open}</View>
 					{tools}
 				</View>

@@ -10,6 +10,7 @@ import type { DeskView } from '../work/desk-view';
 import { type GuideAt, type GuideSays, guideAt, guideSays, guideSaysOfFact } from '../work/guided';
 import { GUIDED } from '../work/list-names';
 import type { PanelKind } from '../work/panel-slice';
+import * as words from './words';
 
 type Guide = {
 	readonly at: GuideAt;
@@ -23,7 +24,7 @@ type Guide = {
 export const GuideContext = createContext<Guide | null>(null);
 
 /**
- * The guide of the Desk, where the line that is worked together lies on it and was not left.
+ * The guide of the Desk, where the guide through your first line lies on it and was not left.
  * @param open the panel that was opened; none where the Desk opened one by itself.
  * @param beside whether the facts stand beside the line, unasked.
  */
@@ -59,7 +60,7 @@ export function useGuide(view: DeskView, open: PanelKind, beside: boolean): Guid
 /** The places at which a block is looked at: it may be turned, removed, or is right. */
 export const AT_BLOCK: readonly GuideAt[] = ['turn', 'away', 'stray', 'cancel'];
 
-/** What is to be touched next on the line that is worked together, said where that is. */
+/** What is to be touched next on the guide through your first line, said where that is. */
 export function Guided({ at }: { readonly at: readonly GuideAt[] }) {
 	const guide = useContext(GuideContext);
 	return guide && at.includes(guide.at) ? <Saying guide={guide} says={guide.says[guide.at]} /> : null;
@@ -75,14 +76,14 @@ export function GuidedWay({ fact }: { readonly fact: Fact }) {
 function Saying({ guide, says }: { readonly guide: Guide; readonly says: string }) {
 	const styles = useStyles();
 	return (
-		<Box style={styles.guide} role="group" aria-label="The first line, together">
+		<Box style={styles.guide} role="group" aria-label={words.yourFirstLineWithAGuide}>
 			<Words strong role="status" aria-live="polite" testID="guide-says">
 				{says}
 			</Words>
 			<Box style={styles.row}>
 				<Button
-					label={guide.at === 'done' ? 'Done' : 'Leave this'}
-					say="the line that is worked together"
+					label={guide.at === 'done' ? words.done : words.stopTheGuide}
+					say={words.theGuideThroughYourFirst}
 					onPress={guide.leave}
 					testID="guide-leave"
 				/>

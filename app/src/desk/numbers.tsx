@@ -12,6 +12,7 @@ import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
 import { type Covered, isCovered } from '../work/numbers';
 import { unclearStart, Zeros } from './panels/zeros';
+import * as words from './words';
 
 /** How many digits of a product or quotient are shown before it is cut with … */
 const SHOWN = 10;
@@ -48,7 +49,7 @@ type UncoverProps = { readonly what: Covered; readonly say: string; readonly onU
 
 /** In place of a number that is covered: one touch shows it, and that is kept. */
 function Uncover({ what, say, onUncover }: UncoverProps) {
-	return <Button label="Uncover" say={say} onPress={() => onUncover(what)} testID={`uncover-${what}`} />;
+	return <Button label={words.uncover} say={say} onPress={() => onUncover(what)} testID={`uncover-${what}`} />;
 }
 
 type StepsProps = Pick<Props, 'view' | 'onUncover'>;
@@ -65,7 +66,7 @@ function Steps({ view, onUncover }: StepsProps) {
 			<Box role="list" style={styles.steps}>
 				{line.running.map(({ value, pi, unit, together }, i) => {
 					const factor = view.chain.factors[i - 1];
-					const name = i === 0 ? 'start' : `after ${factor && fieldOf(factor) ? 'step' : 'block'} ${i}`;
+					const name = i === 0 ? 'start' : factor && fieldOf(factor) ? words.afterStep(i) : words.afterFactor(i);
 					const other = view.high?.running[i];
 					const what: Covered = i === last ? 'result' : `after-${i - 1}`;
 					const covered = i > 0 && view.worked.value !== null && isCovered(numbers, work.uncovered, what);
@@ -76,12 +77,16 @@ function Steps({ view, onUncover }: StepsProps) {
 									{name}
 								</Words>
 							</Box>
-							{covered ? <Uncover what={what} say={`the value ${name}`} onUncover={onUncover} /> : null}
+							{covered ? <Uncover what={what} say={words.theValue(name)} onUncover={onUncover} /> : null}
 							<Words>
-								{covered ? '' : `${shown(value && { value, pi })} `}
-								{!covered && other?.value ? `to ${shown({ value: other.value, pi: other.pi })} ` : ''}
-								{unit}
-								{together ? ' together' : ''}
+								{covered
+									? [unit, together ? words.together : ''].join(' ').trim()
+									: words.running(
+											shown(value && { value, pi }),
+											other?.value ? shown({ value: other.value, pi: other.pi }) : null,
+											unit,
+											together,
+										)}
 							</Words>
 						</Box>
 					);
@@ -96,7 +101,7 @@ function Steps({ view, onUncover }: StepsProps) {
 			{keys.ok && numbers !== 'covered' ? (
 				<>
 					<Words size="small" tone="soft">
-						On a scientific calculator, EE being its key for the power of ten:
+						{words.onAScientificCalculator}
 					</Words>
 					<Words mono testID="calculator-keys">
 						{keys.value.keys}
@@ -121,8 +126,8 @@ const Products = memo(function Products({ view, onZeros, onCalculator, onUncover
 			{adds ? <Steps view={view} onUncover={onUncover} /> : null}
 			{adds ? null : covered('products') ? (
 				<View style={styles.row}>
-					<Words tone="soft">The numbers are yours to work.</Words>
-					<Uncover what="products" say="the products above and below" onUncover={onUncover} />
+					<Words tone="soft">{words.workOutTheNumbersYourself}</Words>
+					<Uncover what="products" say={words.theProductsAboveAndBelow} onUncover={onUncover} />
 				</View>
 			) : (
 				<View style={styles.row}>
@@ -141,7 +146,7 @@ const Products = memo(function Products({ view, onZeros, onCalculator, onUncover
 					)}
 					<Words>=</Words>
 					{covered('result') ? (
-						<Uncover what="result" say="what the line comes to" onUncover={onUncover} />
+						<Uncover what="result" say={words.theResultOfTheLine} onUncover={onUncover} />
 					) : (
 						<Words strong testID="quotient">
 							{shown(line.value)}
@@ -159,13 +164,13 @@ const Products = memo(function Products({ view, onZeros, onCalculator, onUncover
 			<Box style={styles.row}>
 				{adds ? null : (
 					<Button
-						label={steps ? 'Hide the steps' : 'Step by step, and keys'}
+						label={steps ? words.hideTheSteps : words.stepByStepAndKeys}
 						on={steps}
 						onPress={() => setSteps(!steps)}
 						testID="steps"
 					/>
 				)}
-				<Button label="Calculator" onPress={onCalculator} testID="open-calculator" />
+				<Button label={words.calculator} onPress={onCalculator} testID="open-calculator" />
 			</Box>
 			{steps && !adds ? <Steps view={view} onUncover={onUncover} /> : null}
 		</View>

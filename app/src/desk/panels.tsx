@@ -7,6 +7,7 @@ import { laterPanels } from './later-panels';
 import type { PanelAt, PanelKey, PanelRow } from './panel-row';
 import { BlockPanel } from './panels/block-panel';
 import { FactsPanel } from './panels/facts-panel';
+import * as words from './words';
 
 const always = () => true;
 /** Beside the line there is nothing to close to. */
@@ -15,7 +16,7 @@ const onPhone = ({ wide }: PanelAt) => !wide;
 /** The panels of the Desk. To add one is to add its file and a row. */
 export const PANELS: { readonly [K in Exclude<PanelKind, 'none'>]: PanelRow<K> } = {
 	facts: {
-		title: 'Facts',
+		title: words.facts,
 		height: 'low',
 		keeps: 'line',
 		tool: 'facts',
@@ -27,14 +28,14 @@ export const PANELS: { readonly [K in Exclude<PanelKind, 'none'>]: PanelRow<K> }
 			{
 				key: 'f',
 				shows: 'F',
-				says: 'facts of the unit that must go',
+				says: words.factsWithTheUnitThatMustGo,
 				opens: (view) => ({ kind: 'facts', unit: firstUnit(view) }),
 			},
-			{ key: '/', shows: '/', says: 'search the facts by name', opens: () => ({ kind: 'facts', unit: '' }) },
+			{ key: '/', shows: '/', says: words.searchTheFactsByName, opens: () => ({ kind: 'facts', unit: '' }) },
 		],
 	},
 	block: {
-		title: 'Block',
+		title: words.factor,
 		height: 'low',
 		keeps: 'line',
 		tool: null,
@@ -44,7 +45,7 @@ export const PANELS: { readonly [K in Exclude<PanelKind, 'none'>]: PanelRow<K> }
 		Content: BlockPanel,
 	},
 	start: {
-		title: 'The start',
+		title: words.theStart,
 		height: 'low',
 		keeps: 'line',
 		tool: null,
@@ -53,7 +54,7 @@ export const PANELS: { readonly [K in Exclude<PanelKind, 'none'>]: PanelRow<K> }
 		Content: later(async () => (await laterPanels()).StartPanel),
 	},
 	places: {
-		title: 'What is wanted?',
+		title: words.whatIsWanted,
 		height: 'low',
 		keeps: 'line',
 		tool: null,
@@ -66,14 +67,14 @@ export const PANELS: { readonly [K in Exclude<PanelKind, 'none'>]: PanelRow<K> }
 			{
 				key: 'p',
 				shows: 'P',
-				says: 'places of the problem’s quantities',
+				says: words.whatEachQuantityIsFor,
 				opens: ({ exercise }) =>
 					isOwn(exercise.name) ? { kind: 'own' } : mustPlace(exercise) ? { kind: 'places' } : null,
 			},
 		],
 	},
 	own: {
-		title: 'A problem of my own',
+		title: words.aProblemOfMyOwn,
 		height: 'tall',
 		keeps: 'line',
 		tool: null,
@@ -83,17 +84,17 @@ export const PANELS: { readonly [K in Exclude<PanelKind, 'none'>]: PanelRow<K> }
 		Content: later(async () => (await laterPanels()).OwnPanel),
 	},
 	nudge: {
-		title: 'A nudge',
+		title: words.aHint,
 		height: 'low',
 		keeps: 'line',
 		tool: null,
 		mayOpen: always,
 		mayClose: always,
 		Content: later(async () => (await laterPanels()).NudgePanel),
-		keys: [{ key: 'n', shows: 'N', says: 'a nudge', opens: () => ({ kind: 'nudge' }) }],
+		keys: [{ key: 'n', shows: 'N', says: words.aHintLabel, opens: () => ({ kind: 'nudge' }) }],
 	},
 	answer: {
-		title: 'Your answer',
+		title: words.yourAnswer,
 		testID: 'answer-panel',
 		height: 'tall',
 		keeps: 'numbers',
@@ -105,13 +106,13 @@ export const PANELS: { readonly [K in Exclude<PanelKind, 'none'>]: PanelRow<K> }
 			{
 				key: 'a',
 				shows: 'A',
-				says: 'write the answer, or see the check',
+				says: words.writeTheAnswerOrSeeThe,
 				opens: ({ verdict }) => ({ kind: verdict ? 'verdict' : 'answer' }),
 			},
 		],
 	},
 	verdict: {
-		title: 'Checked',
+		title: words.checked,
 		height: 'tall',
 		keeps: 'numbers',
 		tool: 'answer',
@@ -121,7 +122,7 @@ export const PANELS: { readonly [K in Exclude<PanelKind, 'none'>]: PanelRow<K> }
 		Content: later(async () => (await laterPanels()).VerdictPanel),
 	},
 	calculator: {
-		title: 'Calculator',
+		title: words.calculator,
 		height: 'tall',
 		keeps: 'line',
 		tool: 'line',
@@ -131,7 +132,7 @@ export const PANELS: { readonly [K in Exclude<PanelKind, 'none'>]: PanelRow<K> }
 		keys: [{ key: '=', shows: '=', says: 'calculator', opens: () => ({ kind: 'calculator' }) }],
 	},
 	line: {
-		title: 'This line',
+		title: words.thisLine,
 		testID: 'line-panel',
 		height: 'low',
 		keeps: 'line',
@@ -139,10 +140,10 @@ export const PANELS: { readonly [K in Exclude<PanelKind, 'none'>]: PanelRow<K> }
 		mayOpen: always,
 		mayClose: always,
 		Content: later(async () => (await laterPanels()).LinePanel),
-		keys: [{ key: 'l', shows: 'L', says: 'what can be done with the line', opens: () => ({ kind: 'line' }) }],
+		keys: [{ key: 'l', shows: 'L', says: words.whatYouCanDoWithTheLine, opens: () => ({ kind: 'line' }) }],
 	},
 	beside: {
-		title: 'Side by side',
+		title: words.sideBySide,
 		testID: 'beside-panel',
 		height: 'tall',
 		keeps: 'line',
@@ -152,7 +153,7 @@ export const PANELS: { readonly [K in Exclude<PanelKind, 'none'>]: PanelRow<K> }
 		Content: later(async () => (await laterPanels()).BesidePanel),
 	},
 	take: {
-		title: 'Take the result on',
+		title: words.useThisResult,
 		height: 'low',
 		keeps: 'line',
 		tool: 'line',
@@ -161,14 +162,14 @@ export const PANELS: { readonly [K in Exclude<PanelKind, 'none'>]: PanelRow<K> }
 		Content: later(async () => (await laterPanels()).TakePanel),
 	},
 	keys: {
-		title: 'Keys of the Desk',
+		title: words.keysOfTheDesk,
 		height: 'low',
 		keeps: 'line',
 		tool: 'line',
 		mayOpen: always,
 		mayClose: always,
 		Content: later(async () => (await laterPanels()).KeysPanel),
-		keys: [{ key: '?', shows: '?', says: 'this sheet', opens: () => ({ kind: 'keys' }) }],
+		keys: [{ key: '?', shows: '?', says: words.thisSheet, opens: () => ({ kind: 'keys' }) }],
 	},
 };
 

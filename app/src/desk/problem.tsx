@@ -5,6 +5,7 @@ import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from '../ui/box';
 import { Words } from '../ui/words';
 import type { Placed } from '../work/work';
+import * as words from './words';
 
 type Piece = { readonly text: string; readonly at: readonly [number, number]; readonly quantity: boolean };
 
@@ -25,9 +26,9 @@ function pieces({ prompt, marks = [] }: Props['exercise']): Piece[] {
 }
 
 const SAYS: Readonly<Record<Role, string>> = {
-	start: 'the start',
-	fact: 'a fact',
-	spare: 'not needed',
+	start: words.theStartLabel,
+	fact: words.aFact,
+	spare: words.notNeeded,
 };
 
 type Props = {
@@ -63,10 +64,8 @@ export const Problem = memo(function Problem({ exercise, title, placed, wanted, 
 				</Words>
 			</Box>
 			<Box style={styles.problem}>
-				<Words role="group" aria-label="The problem" testID="problem">
-					{exercise.prompt === '' && onChange
-						? 'Type or paste a problem, or say what it starts from and what is wanted.'
-						: null}
+				<Words role="group" aria-label={words.theProblem} testID="problem">
+					{exercise.prompt === '' && onChange ? words.typeOrPasteAProblemOrEnter : null}
 					{pieces(exercise).map(({ text, at, quantity }) => {
 						if (!quantity) return <Words key={at[0]}>{text}</Words>;
 						const role = roleAt(at[0]);
@@ -82,7 +81,7 @@ export const Problem = memo(function Problem({ exercise, title, placed, wanted, 
 							<Touch
 								key={at[0]}
 								onTouch={() => onQuantity(at[0])}
-								aria-label={`${shown}, ${role ? SAYS[role] : 'no place yet'}. Give it its place`}
+								aria-label={words.sayWhatItIsFor(shown, role && SAYS[role])}
 								style={styles.quantity}
 								testID={`quantity-${at[0]}`}
 							>
@@ -101,7 +100,7 @@ export const Problem = memo(function Problem({ exercise, title, placed, wanted, 
 				{onChange ? (
 					<Touch onTouch={onChange} style={styles.change} testID="change-problem">
 						<Words strong tone="pine">
-							Change
+							{words.change}
 						</Words>
 					</Touch>
 				) : null}

@@ -1,5 +1,6 @@
-import { isStated, listed, type Piece, quoted, sideText, symbolOfPiece, type WorkedChain } from '@tidy-sum/core';
+import { isStated, listed, type Piece, sideText, symbolOfPiece, unitWord, type WorkedChain } from '@tidy-sum/core';
 import type { DeskView } from '../work/desk-view';
+import * as words from './words';
 
 type SaysOf = Pick<DeskView, 'worked' | 'exercise' | 'support' | 'verdict'>;
 
@@ -19,7 +20,7 @@ function timesStanding({ pieces }: WorkedChain, { base, side, row }: Piece): str
 	const count = pieces.filter(
 		(one) => one.pair === null && one.base === base && one.side === side && one.row === row,
 	).length;
-	return count === 2 ? 'twice' : `${count} times`;
+	return count === 2 ? 'twice' : words.times(count);
 }
 
 /**
@@ -35,9 +36,9 @@ export function sayBlock(view: SaysOf, index: number): BlockSaid {
 	const judged = worked.factors[index];
 	const read = worked.read.factors[index];
 	if (support === 'close' && judged?.equal === false && read && !isStated(read, exercise))
-		return { text: 'Top and bottom of this block are not equal, so it changes the value.', turn: false };
+		return { text: words.topAndBottomOfThisFactor, turn: false };
 	const mine = worked.pieces.filter(({ block }) => block === index);
-	const gone = [...new Set(mine.filter(({ pair }) => pair !== null).map(symbolOfPiece))].map(quoted);
+	const gone = [...new Set(mine.filter(({ pair }) => pair !== null).map(symbolOfPiece))].map(unitWord);
 	const twice = mine.find(
 		(piece) =>
 			piece.pair === null &&
@@ -52,13 +53,13 @@ export function sayBlock(view: SaysOf, index: number): BlockSaid {
 			),
 	);
 	const turn = (piece: Piece) =>
-		`${quoted(piece.base)} now stands ${timesStanding(worked, piece)} on ${sideText(piece.side)}.`;
-	if (gone.length && twice) return { text: `${listed(gone)} cancels, but ${turn(twice)}`, turn: false };
+		words.isNowOn(unitWord(piece.base), timesStanding(worked, piece), sideText(piece.side));
+	if (gone.length && twice) return { text: words.cancelsBut(listed(gone), turn(twice)), turn: false };
 	if (gone.length) return { text: `${listed(gone)} ${gone.length > 1 ? 'cancel' : 'cancels'}.`, turn: false };
 	if (twice)
 		return {
-			text: `${turn(twice)} To cancel it should be on the ${twice.side === 'top' ? 'bottom' : 'top'}.`,
+			text: words.putItOnTheToCancelIt(turn(twice), twice.side),
 			turn: true,
 		};
-	return { text: 'Nothing on the line cancels with this block yet.', turn: false };
+	return { text: words.nothingOnTheLineCancels, turn: false };
 }

@@ -2,6 +2,7 @@ import { useEffect, useRef } from 'react';
 import { useSettings } from '../store/use-settings';
 import type { PanelKey } from './panel-row';
 import { PANEL_KEYS } from './panels';
+import * as words from './words';
 
 /** What the keys can do on the Desk. */
 export type DeskActs = {
@@ -10,7 +11,7 @@ export type DeskActs = {
 	readonly close: () => void;
 	/** Opens the panel of a key, where there is something to open. */
 	readonly open: (opens: PanelKey['opens']) => void;
-	/** Goes to the next block of the line, or the one before. */
+	/** Goes to the next factor on the line, or the one before. */
 	readonly walk: (by: 1 | -1) => void;
 	/** Of the block that is open; nothing where none is. */
 	readonly turn: () => void;
@@ -39,21 +40,21 @@ export type Shortcut = {
 
 /** The keys of the Desk; those that open a panel stand with it. To add one is to add one row; the sheet shows them all. */
 export const SHORTCUTS: readonly Shortcut[] = [
-	{ key: 'z', mod: true, shows: 'Ctrl Z', says: 'undo', act: (desk) => desk.undo() },
-	{ key: 'z', mod: true, shift: true, shows: 'Ctrl Shift Z', says: 'redo', act: (desk) => desk.redo() },
-	{ key: 'y', mod: true, shows: 'Ctrl Y', says: 'redo', act: (desk) => desk.redo() },
+	{ key: 'z', mod: true, shows: words.ctrlZ, says: 'undo', act: (desk) => desk.undo() },
+	{ key: 'z', mod: true, shift: true, shows: words.ctrlShiftZ, says: 'redo', act: (desk) => desk.redo() },
+	{ key: 'y', mod: true, shows: words.ctrlY, says: 'redo', act: (desk) => desk.redo() },
 	...PANEL_KEYS.map(({ opens, ...row }): Shortcut => ({ ...row, act: (desk) => desk.open(opens) })),
-	{ key: 'w', shows: 'W', says: 'write a block by hand', act: (desk) => desk.write() },
+	{ key: 'w', shows: 'W', says: words.writeAFactorYourself, act: (desk) => desk.write() },
 	{ key: 'c', shows: 'C', says: 'check', act: (desk) => desk.check() },
-	{ key: 'arrowright', shows: '→', says: 'next block of the line', act: (desk) => desk.walk(1) },
-	{ key: 'arrowleft', shows: '←', says: 'block before', act: (desk) => desk.walk(-1) },
-	{ key: 't', shows: 'T', says: 'turn the open block over', act: (desk) => desk.turn() },
-	{ key: 'r', shows: 'R', says: 'raise the open block: no power, square, cube', act: (desk) => desk.raise() },
-	{ key: '[', shows: '[', says: 'move the open block earlier', act: (desk) => desk.move(-1) },
-	{ key: ']', shows: ']', says: 'move the open block later', act: (desk) => desk.move(1) },
-	{ key: 'delete', shows: 'Delete', says: 'remove the open block', act: (desk) => desk.remove() },
-	{ key: 'e', shows: 'E', says: 'to the other exercises', act: (desk) => desk.leave() },
-	{ key: 'escape', shows: 'Esc', says: 'close what is open', act: (desk) => desk.close() },
+	{ key: 'arrowright', shows: '→', says: words.nextFactorOnTheLine, act: (desk) => desk.walk(1) },
+	{ key: 'arrowleft', shows: '←', says: words.factorBefore, act: (desk) => desk.walk(-1) },
+	{ key: 't', shows: 'T', says: words.turnTheOpenFactorOver, act: (desk) => desk.turn() },
+	{ key: 'r', shows: 'R', says: words.raiseTheOpenFactorNoPower, act: (desk) => desk.raise() },
+	{ key: '[', shows: '[', says: words.moveTheOpenFactorEarlier, act: (desk) => desk.move(-1) },
+	{ key: ']', shows: ']', says: words.moveTheOpenFactorLater, act: (desk) => desk.move(1) },
+	{ key: 'delete', shows: 'Delete', says: words.removeTheOpenFactor, act: (desk) => desk.remove() },
+	{ key: 'e', shows: 'E', says: words.toTheOtherExercises, act: (desk) => desk.leave() },
+	{ key: 'escape', shows: words.esc, says: words.closeWhatIsOpen, act: (desk) => desk.close() },
 ];
 
 function isTyping(target: EventTarget | null): boolean {

@@ -8,6 +8,7 @@ import { laterPanels } from './later-panels';
 import { FramingContext, PanelFrame } from './panel-frame';
 import { rowOf } from './panels';
 import type { Acts } from './use-acts';
+import * as words from './words';
 
 /** Fetches the scripts of the panels that are needed later, once the Desk stands: so they are there without a network. */
 export function useLaterPanels(): void {
@@ -20,10 +21,8 @@ export function useLaterPanels(): void {
 function BrokenPanel({ onAgain }: { readonly onAgain: () => void }) {
 	return (
 		<PanelFrame>
-			<Words role="status">
-				This could not be drawn here. Your line is kept; undo what was done last, or try again.
-			</Words>
-			<Button label="Try again" onPress={onAgain} />
+			<Words role="status">{words.thisPartCouldNotBeShown}</Words>
+			<Button label={words.tryAgain} onPress={onAgain} />
 		</PanelFrame>
 	);
 }

@@ -11,6 +11,7 @@ import { QUERIES } from '../work/list-names';
 import { queriedOf, queriesIn, queryFor } from '../work/queries';
 import { sentOf } from '../work/sent';
 import { did } from '../work/works-reducer';
+import * as words from './words';
 
 type Props = { readonly view: DeskView; readonly verdict: FourLines };
 
@@ -24,16 +25,14 @@ export function ThinkRight({ view, verdict }: Props) {
 	if (id === undefined)
 		return (
 			<Button
-				label="I think this is right"
+				label={words.iThinkThisIsRight}
 				onPress={() => dispatch(did(QUERIES, { do: 'query', id: nanoid(8), queried }))}
 			/>
 		);
 	return (
 		<Box style={styles.kept} role="status">
-			<Words size="small">
-				Kept, with your line and what the check said. You find all such answers in Settings, as a file for your teacher.
-			</Words>
-			<Button label="Take it back" onPress={() => dispatch(did(QUERIES, { do: 'unquery', id }))} />
+			<Words size="small">{words.savedWithYourLineAndWhat}</Words>
+			<Button label={words.takeItBack} onPress={() => dispatch(did(QUERIES, { do: 'unquery', id }))} />
 		</Box>
 	);
 }

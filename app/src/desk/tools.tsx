@@ -12,6 +12,7 @@ import { Button } from '../ui/button';
 import type { PanelKind } from '../work/panel-slice';
 import { PANELS } from './panels';
 import type { Acts } from './use-acts';
+import * as words from './words';
 
 type Props = {
 	readonly acts: Acts;
@@ -34,13 +35,13 @@ export const Tools = memo(function Tools({ acts, canUndo, canRedo, open, checked
 	const { show, undo, redo, go } = acts;
 	const tool = open === 'none' ? null : PANELS[open].tool;
 	return (
-		<View style={styles.tools} role="toolbar" aria-label="Tools of the Desk">
-			<Button kind="tool" label="Out" say={out.says} icon={Out} onPress={() => go(out.path)} testID="way-out" />
-			<Button kind="tool" label="Undo" icon={Undo} disabled={!canUndo} onPress={undo} testID="undo" />
-			<Button kind="tool" label="Redo" icon={Redo} disabled={!canRedo} onPress={redo} testID="redo" />
+		<View style={styles.tools} role="toolbar" aria-label={words.toolsOfTheDesk}>
+			<Button kind="tool" label={words.back} say={out.says} icon={Out} onPress={() => go(out.path)} testID="way-out" />
+			<Button kind="tool" label={words.undo} icon={Undo} disabled={!canUndo} onPress={undo} testID="undo" />
+			<Button kind="tool" label={words.redo} icon={Redo} disabled={!canRedo} onPress={redo} testID="redo" />
 			<Button
 				kind="tool"
-				label="Facts"
+				label={words.facts}
 				icon={Shelf}
 				on={tool === 'facts'}
 				disabled={!started}
@@ -49,7 +50,7 @@ export const Tools = memo(function Tools({ acts, canUndo, canRedo, open, checked
 			/>
 			<Button
 				kind="tool"
-				label="Answer"
+				label={words.answer}
 				icon={Pen}
 				on={tool === 'answer'}
 				onPress={() => show({ kind: checked ? 'verdict' : 'answer' })}
@@ -57,8 +58,8 @@ export const Tools = memo(function Tools({ acts, canUndo, canRedo, open, checked
 			/>
 			<Button
 				kind="tool"
-				label="Line"
-				say="what can be done with it"
+				label={words.line}
+				say={words.whatYouCanDoWithIt}
 				icon={Line}
 				on={tool === 'line'}
 				onPress={() => show({ kind: 'line' })}

@@ -1,9 +1,10 @@
-import { listed, mustGoOf, quoted } from '@tidy-sum/core';
+import { either, mustGoOf, unitWord } from '@tidy-sum/core';
 import type { DeskView } from '../work/desk-view';
 import { isOwn } from '../work/exercises';
 import { needsLine } from '../work/line-of-work';
 import type { Panel } from '../work/panel-slice';
 import { openable } from './panels';
+import * as words from './words';
 
 /** What must be done first, before there is a line to work; null where nothing must. */
 function mustFirst(view: DeskView): Panel | null {
@@ -31,20 +32,20 @@ export function panelFor(chosen: Panel, view: DeskView, wide: boolean): Panel {
 /** The one thing to do next, in a sentence. */
 export function hint(view: DeskView, wide: boolean): string {
 	const left = [...new Set(mustGoOf(view.columns).map(({ base }) => base))];
-	if (view.verdict?.right) return 'Checked: all right.';
-	if (view.verdict) return wide ? 'Checked: see what was found.' : 'Checked. Open Answer to see what was found.';
-	if (!needsLine(view.exercise)) return 'No line is needed here: write the answer, and check.';
-	if (!view.started) return 'First say what the line starts from.';
-	if (!view.wanted) return 'Now say which unit is wanted.';
-	if (view.support === 'none') return 'Work the line, write the answer, and check.';
-	if (view.closed && !view.blocks.length) return 'The unit is right as it stands. Write the answer.';
-	if (view.closed) return 'The line closes. Work the numbers, then write the answer.';
+	if (view.verdict?.right) return words.checkedAllRight;
+	if (view.verdict) return wide ? words.checkedSeeWhatWasFound : words.checkedOpenAnswerToSeeWhat;
+	if (!needsLine(view.exercise)) return words.youNeedNoLineHereWriteThe;
+	if (!view.started) return words.firstChooseWhatTheLine;
+	if (!view.wanted) return words.nowChooseTheUnitOfThe;
+	if (view.support === 'none') return words.buildTheLineWriteTheAnswer;
+	if (view.closed && !view.blocks.length) return words.theUnitIsAlreadyRightWrite;
+	if (view.closed) return words.theLineIsCompleteWorkOut;
 	const [share] = view.columns.filter(({ kind }) => kind === 'to-share').flatMap(({ top }) => top?.piece?.base ?? []);
-	if (share !== undefined) return `Touch ${quoted(share)}: its whole ones are set aside, and what is left goes on.`;
-	if (view.toAdd.length && !left.length) return 'Touch what is still to be added.';
-	if (view.lacks) return `Touch ${quoted(view.worked.unit.text)}, and see what leads on.`;
-	if (left.length) return `Touch a unit that must go: ${listed(left.map(quoted))}.`;
-	return 'What is wanted is not on the line yet. Open Facts.';
+	if (share !== undefined) return words.touchToSetTheWholeOnes(unitWord(share));
+	if (view.toAdd.length && !left.length) return words.touchThePartYouStillHaveTo;
+	if (view.lacks) return words.touchToSeeWhatComesNext(unitWord(view.worked.unit.text));
+	if (left.length) return words.touchAUnitThatStillHasToGo(either(left.map(unitWord)));
+	return words.theUnitAskedForIsNotOnThe;
 }
 
 /** The block after the open one, or before it; from none the first or the last. */

@@ -10,6 +10,7 @@ import { Notice } from '../ui/notice';
 import { Part } from '../ui/part';
 import { Qr } from '../ui/qr';
 import { Words } from '../ui/words';
+import * as words from './words';
 
 /** A code as it is shown: in two groups of four signs. */
 export function shownCode(code: string): string {
@@ -30,14 +31,11 @@ export function AnotherDevice({ server, onMade }: { readonly server: DeskOnServe
 	};
 	const { origin = '' } = globalThis.location ?? {};
 	return (
-		<Part title="Another device" testID="another-device" noPrint>
-			<Words>
-				What you do on one device is on the other within seconds while both are open, and each goes on by itself without
-				a network.
-			</Words>
+		<Part title={words.anotherDevice} testID="another-device" noPrint>
+			<Words>{words.whatYouDoOnOneDeviceShows}</Words>
 			<Box style={styles.row}>
 				<Button
-					label={made ? 'Make a new code' : 'Let another device in'}
+					label={made ? words.makeANewCode : words.letAnotherDeviceIn}
 					kind={made ? 'plain' : 'strong'}
 					onPress={() => void make()}
 					testID="make-code"
@@ -47,14 +45,14 @@ export function AnotherDevice({ server, onMade }: { readonly server: DeskOnServe
 			{made ? (
 				<Box style={styles.code}>
 					<Words size="small" tone="soft">
-						On the other device open {origin}/join and type this code, or hold its camera at the picture.
+						{words.onTheOtherDeviceOpenJoin(origin)}
 					</Words>
 					<Words size="figure" strong aria-label={[...made.code].join(' ')} testID="code">
 						{shownCode(made.code)}
 					</Words>
-					<Qr text={`${origin}/join#${made.code}`} label="The same code, as a picture for a camera" testID="code-qr" />
+					<Qr text={`${origin}/join#${made.code}`} label={words.theSameCodeAsAPictureForA} testID="code-qr" />
 					<Words size="small" tone="soft">
-						Works for one device, until {clockText(Date.parse(made.until))}.
+						{words.worksForOneDeviceUntil(clockText(Date.parse(made.until)))}
 					</Words>
 				</Box>
 			) : null}

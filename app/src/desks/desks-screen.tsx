@@ -25,14 +25,15 @@ import { LooksPart } from './looks-part';
 import { RecoveryPart } from './recovery-part';
 import { Row, Rows } from './rows';
 import { useAnswer } from './use-answer';
+import * as words from './words';
 
 function pieces(count: number): string {
-	return `${count} ${count === 1 ? 'piece' : 'pieces'} of work`;
+	return words.ofWork(count);
 }
 
 /** What a desk is called: by its name, else by the moment it was begun. */
 function titleOf({ name, begun }: Pick<DeskHere, 'name' | 'begun'>): string {
-	return name?.trim() || `Desk of ${momentText(begun)}`;
+	return name?.trim() || words.deskOf(momentText(begun));
 }
 
 /** The desks of this device: which is open, and what else there is to open. */
@@ -42,17 +43,17 @@ function DesksHere({ desks, here }: { readonly desks: readonly ListedDesk[]; rea
 	const [typed, setTyped] = useState<string | null>(null);
 	const name = typed ?? here?.name ?? '';
 	return (
-		<Part title="Desks on this device" testID="desks-here" noPrint>
+		<Part title={words.desksOnThisDevice} testID="desks-here" noPrint>
 			<Rows>
 				{desks.map(({ id, opened, pieces: count, ...desk }, i) => (
 					<Row
 						key={id}
 						title={titleOf({ ...desk, ...(id === here?.id ? { name } : {}) })}
-						says={`${pieces(count)}, ${id === here?.id ? 'open now' : `last opened on ${dateText(opened)}`}`}
+						says={`${pieces(count)}, ${id === here?.id ? words.openNow : words.lastOpenedOn(dateText(opened))}`}
 						act={
 							id === here?.id ? null : (
 								<Button
-									label="Open"
+									label={words.open}
 									say={titleOf(desk)}
 									onPress={() => void openDeskHere(id)}
 									testID={`open-desk-${i + 1}`}
@@ -65,10 +66,10 @@ function DesksHere({ desks, here }: { readonly desks: readonly ListedDesk[]; rea
 			</Rows>
 			{here ? (
 				<Field
-					label="Name of the open desk"
+					label={words.nameOfTheOpenDesk}
 					named
 					value={name}
-					reads="Only this device knows it."
+					reads={words.onlyThisDeviceKnowsIt}
 					onChange={(next) => {
 						setTyped(next.slice(0, DESK_NAME_LIMIT));
 						void callDesk(here.id, next);
@@ -77,10 +78,10 @@ function DesksHere({ desks, here }: { readonly desks: readonly ListedDesk[]; rea
 				/>
 			) : null}
 			<Box style={styles.row}>
-				<Button label="Begin another desk" onPress={() => void beginDesk(Date.now())} testID="begin-desk" />
+				<Button label={words.startAnotherDesk} onPress={() => void beginDesk(Date.now())} testID="begin-desk" />
 				<Button
-					label="Join a desk"
-					say="with a code"
+					label={words.joinADesk}
+					say={words.withACode}
 					onPress={() => router.navigate('/join' as '/')}
 					testID="to-join"
 				/>
@@ -94,29 +95,22 @@ function Ends({ here }: { readonly here: DeskHere }) {
 	const styles = useStyles();
 	const unsent = useAppSelector(({ works }) => Object.values(works.byId).filter(({ ahead }) => ahead).length);
 	return (
-		<Part title="Leave or erase" testID="ends" noPrint>
-			<Words>
-				On a device that others use as well, leave the desk when you go: nothing of it stays there. On the server and on
-				your other devices it stays.
-			</Words>
+		<Part title={words.leaveOrErase} testID="ends" noPrint>
+			<Words>{words.leaveTheDeskWhenYouGoIf}</Words>
 			<Box style={styles.row}>
 				<Confirm
-					label="Leave this desk here"
-					question={
-						unsent
-							? `${pieces(unsent)} ${unsent === 1 ? 'has' : 'have'} not reached the server yet and would be lost. Shall this device leave the desk all the same?`
-							: 'Shall this device forget the desk? To open it here again you need a code or a recovery sheet.'
-					}
-					yes="Leave it"
-					no="Stay"
+					label={words.stopTheGuideDeskHere}
+					question={unsent ? words.notReachedTheServerYetAnd(pieces(unsent), unsent) : words.leaveThisDeskOnThisDevice}
+					yes={words.leaveIt}
+					no={words.stay}
 					onYes={() => void leave(here, Date.now())}
 					testID="leave-desk"
 				/>
 				<Confirm
-					label="Erase this desk"
-					question="Shall the desk be erased for good, here, on the server and on every device that has it? Nobody can bring it back."
-					yes="Erase it for good"
-					no="Keep it"
+					label={words.eraseThisDesk}
+					question={words.eraseTheDeskForGoodHereOn}
+					yes={words.eraseItForGood}
+					no={words.keepIt}
 					onYes={() => void erase(here, Date.now())}
 					testID="erase-desk"
 				/>
@@ -149,7 +143,7 @@ export function DesksScreen() {
 	const where = useAppSelector(({ sync }) => (isKept || sync.keeping !== 'both' ? sayKeeping(sync) : ''));
 	return (
 		<Page
-			title="Desks and devices"
+			title={words.desksAndDevices}
 			testID="desks"
 			beside={
 				<>
@@ -157,17 +151,16 @@ export function DesksScreen() {
 					{here ? <Ends here={here} /> : null}
 				</>
 			}
-			tools={<Button label="Settings" icon={Back} onPress={() => router.navigate('/settings')} testID="to-settings" />}
+			tools={
+				<Button label={words.settings} icon={Back} onPress={() => router.navigate('/settings')} testID="to-settings" />
+			}
 		>
-			<Words testID="desk-says">
-				A desk is all your work, under a key that only your devices have. You need no account. {where}
-			</Words>
+			<Words testID="desk-says">{words.aDeskIsAllYourWorkOnlyYour(where)}</Words>
 			{here?.kept ? (
 				<Parts here={here} />
 			) : (
 				<Words tone="soft" testID="desk-not-kept">
-					The server does not have this desk yet. Once something is done on it and sent, another device can join it
-					here.
+					{words.theServerDoesNotHaveThis}
 				</Words>
 			)}
 		</Page>

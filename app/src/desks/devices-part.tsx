@@ -9,6 +9,7 @@ import { Notice } from '../ui/notice';
 import { Part } from '../ui/part';
 import { Words } from '../ui/words';
 import { Row, Rows } from './rows';
+import * as words from './words';
 
 type Props = {
 	readonly server: DeskOnServer;
@@ -17,9 +18,9 @@ type Props = {
 };
 
 function sayDevice({ kind, made, used, here }: ListedDevice): string {
-	if (kind === 'sheet') return `made on ${dateText(Date.parse(made))}`;
-	const last = here ? 'now' : `on ${dateText(Date.parse(used))}`;
-	return `since ${dateText(Date.parse(made))}, last used ${last}`;
+	if (kind === 'sheet') return words.madeOn(dateText(Date.parse(made)));
+	const last = here ? 'now' : words.on(dateText(Date.parse(used)));
+	return words.sinceLastUsed(dateText(Date.parse(made)), last);
 }
 
 /** The devices and recovery sheets that open the desk; any can be shut out. */
@@ -31,27 +32,23 @@ export function DevicesPart({ server, devices, onChanged }: Props) {
 		await onChanged();
 	};
 	return (
-		<Part title="What opens this desk" testID="devices" noPrint>
-			{devices === null ? <Words tone="soft">One moment…</Words> : null}
+		<Part title={words.whatOpensThisDesk} testID="devices" noPrint>
+			{devices === null ? <Words tone="soft">{words.oneMoment}</Words> : null}
 			{devices && devices.came !== 'here' ? <Notice testID="devices-why">{sayFailed(devices)}</Notice> : null}
 			<Rows>
 				{(devices?.came === 'here' ? devices.value.devices : []).map((device, i) => (
 					<Row
 						key={device.id}
-						title={`${device.kind === 'sheet' ? 'A recovery sheet' : device.says || 'A device'}${device.here ? ' (this one)' : ''}`}
+						title={`${device.kind === 'sheet' ? words.aRecoverySheet : device.says || words.aDevice}${device.here ? words.thisOne : ''}`}
 						says={sayDevice(device)}
 						act={
 							device.here ? null : (
 								<Confirm
-									label="Shut out"
-									say={device.says || 'this key'}
-									question={
-										device.kind === 'sheet'
-											? 'Shall this recovery sheet open the desk no more?'
-											: 'Shall that device open this desk no more? What lies on it stays there.'
-									}
-									yes="Shut it out"
-									no="Leave it in"
+									label={words.remove}
+									say={device.says || words.thisKey}
+									question={device.kind === 'sheet' ? words.shouldThisRecoverySheet : words.shouldThatDeviceStop}
+									yes={words.removeIt}
+									no={words.keepIt}
 									onYes={() => void shutOut(device.id)}
 									testID={`shut-${i + 1}`}
 								/>
@@ -63,8 +60,7 @@ export function DevicesPart({ server, devices, onChanged }: Props) {
 			</Rows>
 			{devices?.came === 'here' && devices.value.keepDays !== null ? (
 				<Words size="small" tone="soft">
-					This server deletes a desk that nobody has used for {devices.value.keepDays} days. Your devices keep their
-					copy.
+					{words.thisServerDeletesADesk(devices.value.keepDays)}
 				</Words>
 			) : null}
 			<Notice testID="shut-why">{why}</Notice>

@@ -11,6 +11,7 @@ import { Notice } from '../ui/notice';
 import { Page } from '../ui/page';
 import { Words } from '../ui/words';
 import { readJoining } from './read-joining';
+import * as words from './words';
 
 /** What came behind the # of the address; it is taken out of it, so that it stays in no history. */
 function takeFromAddress(): string {
@@ -34,7 +35,7 @@ export function JoinScreen() {
 	const join = async () => {
 		const typed = readJoining(text);
 		if (typed.is === 'none') return setWhy(typed.why);
-		setWhy('One moment…');
+		setWhy(words.oneMoment);
 		const now = Date.now();
 		const came = await (typed.is === 'code' ? joinByCode(typed.code, now) : joinBySheet(typed.desk, typed.key, now));
 		if (!came.done) return setWhy(came.why);
@@ -43,12 +44,12 @@ export function JoinScreen() {
 	};
 	return (
 		<Page
-			title="Join a desk"
+			title={words.joinADesk}
 			testID="join"
 			tools={
 				<Button
-					label="Out"
-					say="to desks and devices"
+					label={words.back}
+					say={words.toDesksAndDevices}
 					icon={Back}
 					onPress={() => router.navigate('/desks' as '/')}
 					testID="to-desks"
@@ -57,17 +58,13 @@ export function JoinScreen() {
 		>
 			{isJoined ? (
 				<Words strong role="status" aria-live="polite" testID="join-done">
-					This device has joined the desk. It opens now.
+					{words.thisDeviceHasJoinedTheDesk}
 				</Words>
 			) : (
 				<Box style={styles.part}>
-					<Words>
-						On a device that has the desk, open Settings, then “Desks and devices”, and let another device in. Type the
-						code it shows here, or the line of a recovery sheet. The desk then opens. What is on this device now stays
-						in its list of desks.
-					</Words>
+					<Words>{words.onTheOtherDeviceOpen}</Words>
 					<Field
-						label="Code, or the line of a recovery sheet"
+						label={words.codeOrTheLineOfARecovery}
 						named
 						value={text}
 						onChange={setText}
@@ -76,7 +73,7 @@ export function JoinScreen() {
 					/>
 					<Notice testID="join-says">{why}</Notice>
 					<Box style={styles.row}>
-						<Button label="Join" kind="strong" onPress={() => void join()} testID="join-go" />
+						<Button label={words.join} kind="strong" onPress={() => void join()} testID="join-go" />
 					</Box>
 				</Box>
 			)}

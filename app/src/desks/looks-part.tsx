@@ -13,17 +13,18 @@ import { titleOfWork } from '../work/title-of-work';
 import type { WorksState } from '../work/works-reducer';
 import { Row, Rows } from './rows';
 import { useAnswer } from './use-answer';
+import * as words from './words';
 
 function titleOf({ shows }: ListedLook, works: WorksState): string {
-	if (shows.is === 'round') return `The Round ${shownCode(shows.code)}`;
+	if (shows.is === 'round') return words.theRound(shownCode(shows.code));
 	const entry = works.byId[shows.id];
-	return entry ? titleOfWork(works, entry.body.exercise) : 'A line that is not here';
+	return entry ? titleOfWork(works, entry.body.exercise) : words.aLineThatIsNotOnThisDevice;
 }
 
 function sayEnd({ until }: ListedLook): string {
-	if (until === null) return 'no end date';
+	if (until === null) return words.noEndDate;
 	const isOver = Date.parse(until) <= Date.now();
-	return `${isOver ? 'ended on' : 'ends on'} ${dateText(Date.parse(until))}`;
+	return `${isOver ? words.endedOn : words.endsOn} ${dateText(Date.parse(until))}`;
 }
 
 /** The links to look at that were made, each of which can be taken back. */
@@ -38,21 +39,17 @@ export function LooksPart({ server }: { readonly server: DeskOnServer }) {
 		await again();
 	};
 	return (
-		<Part title="Links to look at" testID="looks" noPrint>
-			<Words>
-				{listed.length
-					? 'Whoever has one of these links sees that line and how it came about, and can change nothing.'
-					: 'None is out. On the Replay of a line, or on a Round, you can make a link that shows it to somebody and gives nothing away.'}
-			</Words>
+		<Part title={words.viewOnlyLinks} testID="looks" noPrint>
+			<Words>{listed.length ? words.whoeverHasOneOfTheseLinks : words.youHaveNoViewOnlyLinksYou}</Words>
 			<Rows>
 				{listed.map((look, i) => (
 					<Row
 						key={look.id}
 						title={titleOf(look, works)}
-						says={`made on ${dateText(Date.parse(look.made))}, ${sayEnd(look)}`}
+						says={words.madeOnOfDate(dateText(Date.parse(look.made)), sayEnd(look))}
 						act={
 							<Button
-								label="Take it back"
+								label={words.takeItBack}
 								say={titleOf(look, works)}
 								onPress={() => void takeBack(look.id)}
 								testID={`take-back-${i + 1}`}

@@ -1,5 +1,6 @@
 import { idSchema } from '@tidy-sum/schema';
 import { CODE_SIGNS, codeSchema, keySchema } from '@tidy-sum/schema/desk';
+import * as words from './words';
 
 /** What was typed or came in a link: a one-time code, or what stands on a recovery sheet. */
 type Typed =
@@ -24,13 +25,13 @@ export function readJoining(text: string): Typed {
 	const code = codeSchema.safeParse(plain);
 	if (code.success) return { is: 'code', code: code.data };
 	const signs = plain.toUpperCase().replace(/-/g, '');
-	if (!signs) return { is: 'none', why: 'Type the code that the other device shows.' };
+	if (!signs) return { is: 'none', why: words.typeTheCodeThatTheOther };
 	const odd = [...signs].find((sign) => !CODE_SIGNS.includes(sign));
 	if (signs.length > 12)
 		return {
 			is: 'none',
-			why: 'This is neither a code nor the whole line of a recovery sheet. Look at its end once more.',
+			why: words.thisIsNotACodeAndNotThe,
 		};
-	if (odd) return { is: 'none', why: `No code has the sign “${odd}”. There is no I, no O, no 0 and no 1 in one.` };
-	return { is: 'none', why: `A code has eight signs; here are ${signs.length}.` };
+	if (odd) return { is: 'none', why: words.aCodeNeverHasInItItHasNoIO(odd) };
+	return { is: 'none', why: words.aCodeHasEightSignsYouTyped(signs.length) };
 }

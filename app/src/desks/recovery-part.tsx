@@ -13,6 +13,7 @@ import { Part } from '../ui/part';
 import { Qr } from '../ui/qr';
 import { Words } from '../ui/words';
 import { sheetText } from './read-joining';
+import * as words from './words';
 
 type Props = { readonly desk: string; readonly server: DeskOnServer; readonly onMade: () => void };
 
@@ -23,7 +24,7 @@ export function RecoveryPart({ desk, server, onMade }: Props) {
 	const [why, setWhy] = useState('');
 	const make = async () => {
 		const next = newSheetKey();
-		const answer = await server.addKey(hashOf(next), 'sheet', 'Recovery sheet');
+		const answer = await server.addKey(hashOf(next), 'sheet', words.recoverySheet);
 		if (answer.came !== 'here') return setWhy(sayFailed(answer));
 		setWhy('');
 		setKey(next);
@@ -32,14 +33,11 @@ export function RecoveryPart({ desk, server, onMade }: Props) {
 	const { origin = '' } = globalThis.location ?? {};
 	const text = key === null ? '' : sheetText(desk, key);
 	return (
-		<Part title="If a device is lost" testID="recovery" noPrint={key === null}>
-			<Words>
-				A recovery sheet is a key on paper. With it a new device opens this desk, and shuts the lost one out. Keep it as
-				you keep a house key: whoever has it can open the desk.
-			</Words>
+		<Part title={words.ifADeviceIsLost} testID="recovery" noPrint={key === null}>
+			<Words>{words.aRecoverySheetIsAKeyOn}</Words>
 			<Box style={styles.row}>
 				<Button
-					label={key ? 'Make one more' : 'Make a recovery sheet'}
+					label={key ? words.makeAnother : words.makeARecoverySheet}
 					onPress={() => void make()}
 					testID="make-sheet"
 				/>
@@ -47,17 +45,19 @@ export function RecoveryPart({ desk, server, onMade }: Props) {
 			<Notice testID="sheet-why">{why}</Notice>
 			{key ? (
 				<Box style={styles.sheet} testID="recovery-sheet">
-					<Words strong>Tidy Sum: recovery sheet of a desk</Words>
-					<Words size="small">
-						Open {origin}/join on a new device and type this line, or hold its camera at the picture. It is shown this
-						once.
-					</Words>
+					<Words strong>{words.tidySumRecoverySheetOfA}</Words>
+					<Words size="small">{words.openJoinOnANewDeviceAnd(origin)}</Words>
 					<Words style={styles.line} testID="sheet-line">
 						{text}
 					</Words>
-					<Qr text={`${origin}/join#${text}`} label="The same line, as a picture for a camera" testID="sheet-qr" />
+					<Qr text={`${origin}/join#${text}`} label={words.theSameLineAsAPictureForA} testID="sheet-qr" />
 					<Box style={styles.row}>
-						<Button label="Print this page" icon={Print} onPress={() => globalThis.print?.()} testID="print-sheet" />
+						<Button
+							label={words.printThisPage}
+							icon={Print}
+							onPress={() => globalThis.print?.()}
+							testID="print-sheet"
+						/>
 					</Box>
 				</Box>
 			) : null}

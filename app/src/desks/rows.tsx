@@ -22,7 +22,7 @@ type Props = {
 	readonly testID: string;
 };
 
-/** A row of a list: what it is, what is to be said of it, and what can be done with it. */
+/** A row of a list: what it is, what is to be said of it, and what you can do with it. */
 export function Row({ title, says, act, testID }: Props) {
 	const styles = useStyles();
 	return (

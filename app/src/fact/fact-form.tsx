@@ -7,6 +7,7 @@ import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Choices } from '../ui/choices';
 import { Field } from '../ui/field';
+import * as words from './words';
 
 type Props = {
 	/** The fact that is changed; none where one is added. */
@@ -29,17 +30,17 @@ export function FactForm({ fact, onKeep }: Props) {
 	return (
 		<Box style={styles.form}>
 			<Field
-				label={fact ? 'The fact, changed' : 'A fact of my own, such as 1 bale = 9.5 kg'}
+				label={fact ? words.changeTheFact : words.yourOwnFactSuchAsBaleKg}
 				named
 				value={text}
 				onChange={setText}
 				onSubmit={keep}
 				fault={text.trim() === '' || read.ok ? null : read.fault}
-				reads={read.ok ? `${sayQuantity(read.value.left)} is ${sayQuantity(read.value.right)}` : ''}
+				reads={read.ok ? words.is(sayQuantity(read.value.left), sayQuantity(read.value.right)) : ''}
 				testID={name}
 			/>
 			<Choices
-				label="It is"
+				label={words.itIs}
 				choices={[
 					{ value: 'exact', label: 'exact' },
 					{ value: 'measured', label: 'measured' },
@@ -50,7 +51,7 @@ export function FactForm({ fact, onKeep }: Props) {
 			/>
 			<Box style={styles.row}>
 				<Button
-					label={fact ? 'Keep the change' : 'Keep it'}
+					label={fact ? words.keepTheChange : words.keepIt}
 					kind="strong"
 					disabled={!read.ok}
 					onPress={keep}

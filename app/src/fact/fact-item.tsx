@@ -16,6 +16,7 @@ import { Said } from '../ui/said';
 import { Words } from '../ui/words';
 import { WayHintContext } from './way-hint';
 import { Way, Ways } from './ways';
+import * as words from './words';
 
 /** A name for a fact, by what it says. */
 export function keyOfFact({ left, right }: Pick<TableFact, 'left' | 'right'>): string {
@@ -40,11 +41,11 @@ function WaysOfFact({ fact, onPlace }: WaysProps) {
 	const styles = useStyles();
 	const hint = useContext(WayHintContext);
 	return (
-		<Ways question="Which goes on the bottom?" hint={hint(fact)}>
+		<Ways question={words.whichGoesOnTheBottom} hint={hint(fact)}>
 			{waysOf(fact).map((factor) => (
 				<Way
 					key={sayFactor(factor)}
-					say={`Place ${sayFactor(factor)}`}
+					say={words.place(sayFactor(factor))}
 					onTouch={() => onPlace(factor)}
 					testID={`place-${factor.bottom.unit}-below`}
 				>

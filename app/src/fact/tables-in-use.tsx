@@ -5,6 +5,7 @@ import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Words } from '../ui/words';
+import * as words from './words';
 
 type Props = {
 	readonly allowed: readonly TableName[];
@@ -15,9 +16,9 @@ type Props = {
 export function TablesInUse({ allowed, onShelf }: Props) {
 	const styles = useStyles();
 	return (
-		<Box role="group" aria-label="Tables the class may use" style={styles.group}>
+		<Box role="group" aria-label={words.tablesYourClassUses} style={styles.group}>
 			<Words size="small" tone="soft" aria-hidden>
-				Tables the class may use
+				{words.tablesYourClassUses}
 			</Words>
 			<Box style={styles.row}>
 				{TABLE_NAMES.map((table) => {

@@ -8,16 +8,17 @@ import { NameAndDate } from './name-and-date';
 import { PaperOf, paperOf } from './paper-of';
 import { usePaperStyles, Ways } from './ways';
 import { useWhole, WholePaper } from './whole-paper';
+import * as words from './words';
 
 function Paper({ view }: { readonly view: DeskView }) {
 	const styles = usePaperStyles();
 	const paper = useMemo(() => paperOf(view), [view]);
 	const { name, title } = view.exercise;
-	useTitle(`Hand in: ${title}`);
+	useTitle(words.handIn(title));
 	return (
 		<ScrollView style={styles.screen} contentContainerStyle={styles.page} role="main">
 			<Ways
-				back={{ label: 'To the Desk', path: `/desk/${name}` }}
+				back={{ label: words.toTheDesk, path: `/desk/${name}` }}
 				make={(form) => form.make(paper)}
 				title={title}
 				answered={() => [{ exercise: name, answer: answerOf(view.exercise, view.work), paper }]}

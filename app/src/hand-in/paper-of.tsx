@@ -12,6 +12,7 @@ import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
 import { answerOf, wantOf } from '../work/line-of-work';
 import { printedAnswer } from '../work/printed-answer';
+import * as words from './words';
 
 /** The line with its numbers; until it is checked, what is covered on the Desk stays covered. */
 function linedUp({ verdict, worked, shown }: DeskView): WorkedChain {
@@ -53,11 +54,11 @@ export function PaperOf({ view, title }: { readonly view: DeskView; readonly tit
 			</Words>
 			{exercise.prompt ? <Words testID="problem">{exercise.prompt}</Words> : <Box testID="problem" />}
 			<Words size="small" tone="soft">
-				Wanted: {paper.wanted}
+				{words.wanted(paper.wanted)}
 			</Words>
 			{paper.chain.factors.length ? (
 				<>
-					<Box style={styles.math} tabIndex={0} role="group" aria-label="The line">
+					<Box style={styles.math} tabIndex={0} role="group" aria-label={words.theLine}>
 						{createElement('div', {
 							style: styles.formula,
 							'data-testid': 'hand-in-line',
@@ -73,14 +74,14 @@ export function PaperOf({ view, title }: { readonly view: DeskView; readonly tit
 					</Box>
 				</>
 			) : (
-				<Words tone="soft">No line was laid.</Words>
+				<Words tone="soft">{words.thereIsNoLine}</Words>
 			)}
 			<Words strong size="figure" testID="hand-in-answer">
-				{answer ? `Answer: ${answer}` : 'No answer is written yet.'}
+				{answer ? words.answer(answer) : words.thereIsNoAnswerYet}
 			</Words>
 			{verdict ? (
 				<Words size="small" tone="soft" testID="hand-in-check">
-					{`Checked. ${sayVerdict(verdict)}${work.shown ? ' The worked line was shown.' : ''}${work.nudged ? ` Nudges: ${work.nudged}.` : ''}${work.uncovered.length ? ` Numbers uncovered: ${work.uncovered.length}.` : ''}`}
+					{words.checked(sayVerdict(verdict), work.shown, work.nudged, work.uncovered.length)}
 				</Words>
 			) : null}
 		</>

@@ -14,6 +14,7 @@ import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { copied } from '../ui/copied';
 import { Words } from '../ui/words';
+import * as words from './words';
 
 type Props = {
 	/** Where one comes from. */
@@ -29,9 +30,9 @@ type Props = {
 
 /** What each form is good for as a file. */
 const SAYS: Readonly<Record<string, string>> = {
-	text: 'reads in any program',
-	latex: 'for a paper set in LaTeX',
-	mathml: 'for a page or a word processor',
+	text: words.opensInAnyProgram,
+	latex: words.forLatex,
+	mathml: words.forAWebPageOrAWord,
 };
 
 /** Back to the Desk, to print, and each form to copy; what was copied last is shown, to be marked by hand. */
@@ -49,7 +50,7 @@ export function Ways({ back, make, title, answered, working }: Props) {
 	const take = async (form: LineForm) => {
 		const text = make(form);
 		setTaken({ form, text });
-		setSaid((await copied(text)) ? `The ${form.label} is copied.` : `This is the ${form.label}; mark it and copy it.`);
+		setSaid((await copied(text)) ? words.theIsCopied(form.label) : words.hereIsTheSelectItAndCopyIt(form.label));
 	};
 	return (
 		<>
@@ -57,17 +58,17 @@ export function Ways({ back, make, title, answered, working }: Props) {
 				<Button label={back.label} icon={Back} onPress={() => router.navigate(back.path as '/')} testID="to-desk" />
 				{working ? (
 					<Button
-						label="A working"
-						say="laid beside this line"
+						label={words.aWorking}
+						say={words.toCompareWithThisLine}
 						onPress={() => router.navigate(working as '/')}
 						testID="to-working"
 					/>
 				) : null}
-				<Button label="Print, or save as PDF" icon={Print} onPress={() => globalThis.print?.()} testID="print" />
+				<Button label={words.printOrSaveAsPdf} icon={Print} onPress={() => globalThis.print?.()} testID="print" />
 				{LINE_FORMS.map((form) => (
 					<Button
 						key={form.name}
-						label={`Copy ${form.label}`}
+						label={words.copy(form.label)}
 						icon={Copy}
 						on={taken?.form === form}
 						onPress={() => void take(form)}

@@ -17,6 +17,7 @@ import { isSheet, problemName, sheetOf, sheetTitle } from '../work/sheet';
 import { NameAndDate } from './name-and-date';
 import { PaperOf, paperOf } from './paper-of';
 import { usePaperStyles, Ways } from './ways';
+import * as words from './words';
 
 /** Several exercises that are handed in as one paper. */
 export type Whole = {
@@ -38,7 +39,7 @@ export function useWhole(name: string): Whole | null {
 			const sheet = sheetOf(body);
 			return {
 				title: sheetTitle(sheet),
-				back: { label: 'To the sheet', path: `/sheet/${name}` },
+				back: { label: words.toTheSheet, path: `/sheet/${name}` },
 				exercises: sheet.problems.map(({ id, label }, i) => ({
 					name: problemName(name, id),
 					label: label ?? `${i + 1}`,
@@ -48,7 +49,7 @@ export function useWhole(name: string): Whole | null {
 		if (!code || !made?.ok) return null;
 		return {
 			title: roundTitle(code),
-			back: { label: 'To the Round', path: `/round/${code}` },
+			back: { label: words.toTheRound, path: `/round/${code}` },
 			exercises: made.value.exercises.map((_, i) => ({ name: roundName(code, i), label: `${i + 1}` })),
 		};
 	}, [body, code, made, name]);
@@ -93,11 +94,11 @@ export function WholePaper({ whole }: { readonly whole: Whole }) {
 function Paper({ whole }: { readonly whole: Whole }) {
 	const styles = usePaperStyles();
 	const { title, back, exercises } = whole;
-	useTitle(`Hand in: ${title}`);
+	useTitle(words.handIn(title));
 	const { worked, open, paper } = useStates(whole);
 	const notDone = open.length
-		? `Not done yet: ${listed(open)} (${open.length} of ${exercises.length}).`
-		: `All ${exercises.length} are done.`;
+		? words.notDoneYetOf(listed(open), open.length, exercises.length)
+		: words.allAreDone(exercises.length);
 	const papers = () =>
 		worked.flatMap(({ name, label }) => {
 			const one = paper(name);

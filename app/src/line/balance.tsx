@@ -6,6 +6,7 @@ import { Box } from '../ui/box';
 import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
 import { Group, KINDS, LaneNames, ToAdd } from './lanes';
+import * as words from './words';
 
 type Props = {
 	readonly view: DeskView;
@@ -28,11 +29,7 @@ export function Balance({ view, touched, onUnit, brief = false }: Props) {
 	const columns = useReused(view.columns.map(shownColumn));
 	const ofKind = useReused(KINDS.map((kind) => columns.filter((column) => column.kind === kind)));
 	return (
-		<Box
-			style={[styles.balance, closed && styles.closed]}
-			role="group"
-			aria-label="The balance: what stands on top and on the bottom"
-		>
+		<Box style={[styles.balance, closed && styles.closed]} role="group" aria-label={words.theBalanceTheUnitsLeftOn}>
 			{brief || empty ? null : (
 				<Box style={styles.groups} tabIndex={-1}>
 					<LaneNames />
@@ -50,18 +47,24 @@ export function Balance({ view, touched, onUnit, brief = false }: Props) {
 				aria-live="polite"
 				testID="balance-says"
 			>
-				{empty ? 'Nothing stands on the line yet.' : isSilent ? '' : sayBalance(view)}
+				{empty ? words.theLineIsEmpty : isSilent ? '' : sayBalance(view)}
 			</Words>
 		</Box>
 	);
+}
+
+/** "2 units must go, 1 unit is missing." */
+function sayMoves(go: number, missing: number): string {
+	const says = [go ? words.mustGo(go) : '', missing ? words.missing(missing) : ''].filter(Boolean);
+	return says.length ? `${says.join(', ')}.` : '';
 }
 
 /** How the line stands, in a sentence or two: whether it closes, what must go and come, what is set aside and left. */
 function sayBalance({ closed, lacks, toAdd, columns, worked, shown }: DeskView): string {
 	const aside = sayAside(shown);
 	if (closed) {
-		if (worked.parts > 1) return `The line closes: its ${worked.parts} parts are together, in ${worked.unit.text}.`;
-		return `The line closes: only ${worked.unit.text || 'a plain number'} stands.${aside}`;
+		if (worked.parts > 1) return words.theLineIsCompleteItsParts(worked.parts, worked.unit.text);
+		return words.theLineIsCompleteOnlyIs(worked.unit.text, aside);
 	}
 	if (lacks) return `${lacks}${aside}`;
 	const count = (kinds: readonly LaneColumn['kind'][], filled: boolean) =>
@@ -69,14 +72,13 @@ function sayBalance({ closed, lacks, toAdd, columns, worked, shown }: DeskView):
 			.filter((column) => kinds.includes(column.kind))
 			.flatMap(({ top, bottom }) => [top, bottom])
 			.filter((cell) => cell && ((cell.piece ?? cell.kept ?? null) !== null) === filled).length;
-	const units = (n: number) => `${n} ${n === 1 ? 'unit' : 'units'}`;
 	const shares = count(['to-share'], true);
-	const add = toAdd.length ? ` Still to add: ${listed(toAdd.map(printQuantity))}.` : '';
-	if (shares) return `What stands still holds whole ones, to be shared out.${aside}${add}`;
+	const add = toAdd.length ? words.stillToAdd(listed(toAdd.map(printQuantity))) : '';
+	if (shares) return words.setAsideTheWholeOnesThat(aside, add);
 	const go = count(['must-go'], true);
 	const come = count(['wanted'], false);
 	// Where the units are right and a part is still to add, there is nothing to go or to come.
-	const moves = go || come || !add ? ` ${units(go)} must go, ${units(come)} must come.` : '';
+	const moves = go || come || !add ? ` ${sayMoves(go, come)}` : '';
 	return `${moves}${aside}${add}`.trim();
 }
 

@@ -14,6 +14,7 @@ import { Fraction } from '../ui/fraction';
 import { Said } from '../ui/said';
 import { Words } from '../ui/words';
 import { type BlockUnits, NumberOf, Units, useBlockStyles } from './block-parts';
+import * as words from './words';
 
 type Props = {
 	readonly id: string;
@@ -50,7 +51,7 @@ function Step({ id, index, step: { text, after, say }, selected, closes, onBlock
 			>
 				<Words size="figure">{text}</Words>
 				{after ? <Words size="small">{after}</Words> : null}
-				<Said>{`step ${index + 1}. ${say} Change or remove`}</Said>
+				<Said>{words.stepChangeOrRemove(index + 1, say)}</Said>
 			</Touch>
 			{closes ? <Words style={styles.paren}>)</Words> : null}
 		</>
@@ -60,14 +61,14 @@ function Step({ id, index, step: { text, after, say }, selected, closes, onBlock
 /** One block of the line with the sign before it. It is drawn anew only when something on it has changed. */
 export const FactorBlock = memo(function FactorBlock(props: Props) {
 	const { id, index, factor, unequal, selected, limits = false, step = null, units, touched, onUnit, onBlock } = props;
-	const { does = 'Turn over, raise or remove' } = props;
+	const { does = words.turnOverRaiseOrRemove } = props;
 	const styles = useBlockStyles();
 	const power = factor.power ?? 1;
 	const row = (side: 'top' | 'bottom', quantity: Quantity) => (
 		<>
 			<Touch
 				aria-pressed={selected}
-				aria-label={`${printWritten(quantity.number)}, block ${index + 1}, ${side}: ${sayQuantity(quantity)}. ${does}`.trim()}
+				aria-label={words.factor(printWritten(quantity.number), index + 1, side, sayQuantity(quantity), does).trim()}
 				onTouch={() => onBlock(id)}
 				testID={`number-${index}-${side}`}
 				style={styles.target}
@@ -80,7 +81,7 @@ export const FactorBlock = memo(function FactorBlock(props: Props) {
 	if (step?.part)
 		return (
 			<Box style={styles.joined} role="group" aria-label={step.say}>
-				<Words strong style={styles.plus} aria-label="plus">
+				<Words strong style={styles.plus} aria-label={words.plus}>
 					+
 				</Words>
 				<Box style={selected && styles.selected}>
@@ -92,14 +93,14 @@ export const FactorBlock = memo(function FactorBlock(props: Props) {
 	if (isBareStep(factor)) return <Box style={styles.joined}>{beside}</Box>;
 	return (
 		<Box style={styles.joined}>
-			<Words strong style={styles.sign} aria-label="times">
+			<Words strong style={styles.sign} aria-label={words.times}>
 				×
 			</Words>
 			<Box style={styles.through} />
 			<Box
 				style={[styles.block, selected && styles.selected, unequal && styles.unequal]}
 				role="group"
-				aria-label={`Block ${index + 1}: ${sayFactor(factor)}`}
+				aria-label={words.factorOfNumber(index + 1, sayFactor(factor))}
 			>
 				{power > 1 ? <Box style={styles.bracket} /> : null}
 				<Fraction tall top={row('top', factor.top)} bottom={row('bottom', factor.bottom)} />

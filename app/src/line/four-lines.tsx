@@ -11,16 +11,17 @@ import { Button } from '../ui/button';
 import { Icon } from '../ui/icon';
 import { Words } from '../ui/words';
 import type { NamedSlip } from '../worker/core-jobs';
+import * as words from './words';
 
-const NAMES = { line: 'Line', value: 'Value', figures: 'Figures', unit: 'Unit' } as const;
+const NAMES = { line: words.line, value: words.value, figures: words.figures, unit: words.unit } as const;
 
 /** What is judged of a line that is asked. */
 type Asked = Exclude<Judgement, 'not-asked'>;
 
 const SAYS: Readonly<Record<Asked, string>> = {
 	right: 'right',
-	wrong: 'look again',
-	unclear: 'not clear',
+	wrong: words.lookAgain,
+	unclear: words.notClear,
 	absent: 'missing',
 };
 
@@ -71,7 +72,7 @@ function Row({
 				<Words size="small">{line.why}</Words>
 				{onBlock && factor !== undefined && factor >= 0 ? (
 					<View style={styles.place}>
-						<Button label={`Show block ${factor + 1}`} onPress={() => onBlock(factor)} />
+						<Button label={words.showFactor(factor + 1)} onPress={() => onBlock(factor)} />
 					</View>
 				) : null}
 			</View>
@@ -108,17 +109,17 @@ type SlipProps = {
 	readonly isTold: boolean;
 };
 
-/** What may have happened: a slip by name, its place, and what to look at. */
+/** This may be why: a slip by name, its place, and what to look at. */
 export function SlipShown({ slip, other, isTold }: SlipProps) {
 	const styles = useStyles();
 	return (
 		<View style={styles.slip} testID="slip" aria-live="polite">
-			<Words strong>What may have happened: {slip.also ? 'two slips at once' : slip.title.toLowerCase()}</Words>
+			<Words strong>{words.thisMayBeWhy(slip.also, slip.title.toLowerCase())}</Words>
 			{isTold ? null : <Words>{slip.why}</Words>}
 			<Words size="small" tone="soft">
 				{slip.nudge}
 			</Words>
-			{other && other.code !== slip.also ? <Words size="small">Or else: {other.title.toLowerCase()}.</Words> : null}
+			{other && other.code !== slip.also ? <Words size="small">{words.or(other.title.toLowerCase())}</Words> : null}
 		</View>
 	);
 }

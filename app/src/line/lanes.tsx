@@ -12,6 +12,7 @@ import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { UnitToken } from '../ui/unit-token';
 import { Words } from '../ui/words';
+import * as words from './words';
 
 type LaneProps = {
 	readonly touched: string | null;
@@ -23,9 +24,9 @@ export const KINDS = ['wanted', 'to-share', 'must-go', 'aside', 'cancelled'] as 
 
 const CAPTION: Readonly<Record<LaneColumn['kind'], string>> = {
 	wanted: 'wanted',
-	'to-share': 'to share out',
-	'must-go': 'must go',
-	aside: 'set aside',
+	'to-share': words.toSplit,
+	'must-go': words.mustGoLabel,
+	aside: words.setAside,
 	cancelled: 'cancelled',
 };
 
@@ -167,7 +168,7 @@ export const ToAdd = memo(function ToAdd({
 	return (
 		<Box style={styles.group}>
 			<Words size="small" strong>
-				still to add
+				{words.stillToAddLabel}
 			</Words>
 			<Box style={styles.columns}>
 				{parts.map((part) => (
@@ -178,7 +179,7 @@ export const ToAdd = memo(function ToAdd({
 								state="must-go"
 								about={part.unit}
 								onTouch={onUnit}
-								say="is still to be added. Show how"
+								say={words.stillHasToBeAddedShowHow}
 								testID={`to-add-${part.unit}`}
 							/>
 						</Box>
@@ -197,10 +198,10 @@ export const LaneNames = memo(function LaneNames() {
 	return (
 		<Box style={styles.names} aria-hidden>
 			<Words size="small" tone="soft" style={styles.name}>
-				top
+				{words.top}
 			</Words>
 			<Words size="small" tone="soft" style={styles.name}>
-				bottom
+				{words.bottom}
 			</Words>
 		</Box>
 	);

@@ -19,6 +19,7 @@ import { Words } from '../ui/words';
 import { type BlockUnits, useBlockStyles } from './block-parts';
 import { FactorBlock } from './factor-block';
 import { StartBlock } from './start-block';
+import * as words from './words';
 
 type Props = {
 	/** What the line starts from; null where that is still to be said. */
@@ -97,7 +98,7 @@ export function LineRow(props: Props) {
 				/>
 			) : (
 				<Box style={styles.nothing}>
-					<Words tone="soft">start</Words>
+					<Words tone="soft">{words.start}</Words>
 				</Box>
 			)}
 			{blocks.map(({ id, factor }, index) => {

@@ -4,6 +4,7 @@ import { Ahead, type Arrive } from '../quick/ahead';
 import type { DeskView } from '../work/desk-view';
 import { BlockSketch } from './block-sketch';
 import { LineRow } from './line-row';
+import * as words from './words';
 
 type Props = {
 	readonly view: DeskView;
@@ -12,7 +13,7 @@ type Props = {
 	readonly onUnit: (unit: string) => void;
 	readonly onBlock: (id: string) => void;
 	readonly onStart: () => void;
-	/** Taken hold of to draw a block before the line has it. */
+	/** Taken hold of to draw a factor before the line has it. */
 	readonly arriving: Ref<Arrive<Factor>>;
 	/** Told where the line ends on the page, so that it can be kept in view. */
 	readonly onEnd: (bottom: number) => void;
@@ -50,9 +51,7 @@ export function Line({ view, touched, selected, onUnit, onBlock, onStart, arrivi
 			onStart={onStart}
 			onEnd={onEnd}
 			label={
-				started
-					? `The line, starting from ${sayQuantity(sidesOfStart(chain.start).top)}`
-					: 'The line, which has nothing to start from yet'
+				started ? words.theLineStartingFrom(sayQuantity(sidesOfStart(chain.start).top)) : words.theLineWithNoStartYet
 			}
 			testID="line"
 		>

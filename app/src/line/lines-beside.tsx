@@ -5,6 +5,7 @@ import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Words } from '../ui/words';
+import * as words from './words';
 
 /** A line to be laid beside another, with the answer written under it; '' where none is. */
 export type BesideLine = {
@@ -26,12 +27,12 @@ function LineOf({ title, chain, worked, at }: Omit<BesideLine, 'answer'> & { rea
 			<Box role="list">
 				{worked.running.map(({ value, pi, unit }, i) => (
 					<Box
-						key={i === 0 ? 'start' : `block ${i}`}
+						key={i === 0 ? 'start' : `factor ${i}`}
 						role="listitem"
 						style={[styles.step, at === i - 1 && styles.differs]}
 					>
 						<Words size="small" tone="soft">
-							{i === 0 ? 'start' : `block ${i}`}
+							{i === 0 ? 'start' : words.factorOfI(i)}
 						</Words>
 						<Words>
 							{value ? printUnrounded(value, DIGITS) : '…'}
@@ -52,9 +53,9 @@ function numberIn(answer: string) {
 
 /** Where two answers part, in a sentence. */
 function sayDigits(parts: number | null, shifted: number | null): string {
-	if (parts === null) return 'The digits are the same.';
-	if (shifted !== null) return `The digits are the same, and the point stands ${Math.abs(shifted)} places apart.`;
-	return `The first digit that differs is that of ${placeText(parts)}.`;
+	if (parts === null) return words.theDigitsAreTheSame;
+	if (shifted !== null) return words.theDigitsAreTheSameButThe(Math.abs(shifted));
+	return words.theFirstDigitThatDiffersIs(placeText(parts));
 }
 
 /** Two answers under each other, digit by digit; nothing where one has no digits to lay so. */
@@ -80,7 +81,7 @@ function Digits({ mine, theirs }: { readonly mine: BesideLine; readonly theirs: 
 		</Box>
 	);
 	return (
-		<Box role="group" aria-label="The answers, digit by digit" testID="digits-beside">
+		<Box role="group" aria-label={words.theAnswersDigitByDigit} testID="digits-beside">
 			{row(mine.title, laid.first)}
 			{row(theirs.title, laid.second)}
 			<Words size="small">{sayDigits(laid.parts, laid.shifted)}</Words>

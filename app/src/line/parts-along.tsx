@@ -6,13 +6,14 @@ import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Words } from '../ui/words';
 import { PartsPicture } from './parts-picture';
+import * as words from './words';
 
 /** A division with remainder written out as on paper: the divisor, what is divided, what is taken away, what is left. */
 function Long({ long }: { readonly long: LongDivision }) {
 	const styles = useStyles();
 	const { all, by, wholes, times, left, unit, of } = long;
 	const [divided, size, count, taken, rest] = [all, by, wholes, times, left].map(shownExactly);
-	const says = `${divided} ${unit} by ${size} is ${count} whole ${of}: ${count} times ${size} is ${taken}, and ${rest} ${unit} are left.`;
+	const says = words.dividedByIsWholeTimesIsSo(divided, unit, size, count, of, taken, rest);
 	return (
 		<Box style={styles.long} role="img" aria-label={says} testID="long-division">
 			<Words mono style={styles.by}>
@@ -37,10 +38,10 @@ function Long({ long }: { readonly long: LongDivision }) {
 				</Box>
 			</Box>
 			<Box style={styles.names}>
-				<Words size="small">{`whole ${printUnitText(of)}`}</Words>
+				<Words size="small">{words.whole(printUnitText(of))}</Words>
 				<Words size="small">{printUnitText(unit)}</Words>
 				<Words size="small" tone="soft">{`${count} × ${size}`}</Words>
-				<Words size="small">{`${printUnitText(unit)} left`}</Words>
+				<Words size="small">{words.left(printUnitText(unit))}</Words>
 			</Box>
 		</Box>
 	);
@@ -62,7 +63,7 @@ export function PartsAlong({ worked, wanted, width }: Props) {
 	});
 	if (!drawn.length) return null;
 	return (
-		<Box style={styles.drawn} role="group" aria-label="The whole ones and what is left" testID="parts-along">
+		<Box style={styles.drawn} role="group" aria-label={words.theWholeOnesAndTheRest} testID="parts-along">
 			{drawn.map(({ at, division, long }) => (
 				<Box key={at} style={styles.one}>
 					{long ? <Long long={long} /> : null}

@@ -6,6 +6,7 @@ import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Words } from '../ui/words';
+import * as words from './words';
 
 type Props = {
 	readonly division: Division;
@@ -43,8 +44,8 @@ function Wholes({ division: { whole, unit }, width }: Props) {
 			) : null}
 			<Words size="small">
 				{count > drawn
-					? `… ${shownExactly(whole)} whole ${printUnitText(unit)}`
-					: `${shownExactly(whole)} whole ${printUnitText(unit)}`}
+					? words.wholeOfWhole(shownExactly(whole), printUnitText(unit))
+					: words.wholeOfWholeUnit(shownExactly(whole), printUnitText(unit))}
 			</Words>
 		</Box>
 	);
@@ -77,13 +78,18 @@ export function PartsPicture({ division, width }: Props) {
 	const styles = useStyles();
 	const { unit, part, next } = division;
 	return (
-		<Box style={styles.picture} role="group" aria-label={`${printUnitText(unit)} in wholes and a part`}>
+		<Box style={styles.picture} role="group" aria-label={words.inWholesAndAPart(printUnitText(unit))}>
 			<Wholes division={division} width={width} />
 			{next && part.sign !== 0 ? (
 				<>
 					<Part division={division} width={width} />
 					<Words size="small">
-						{`and ${shownExactly(part)} of one ${printUnitText(unit)}, which is ${shownExactly(next.size)} ${printUnitText(next.unit)}`}
+						{words.andOfOneWhichIs(
+							shownExactly(part),
+							printUnitText(unit),
+							shownExactly(next.size),
+							printUnitText(next.unit),
+						)}
 					</Words>
 				</>
 			) : null}

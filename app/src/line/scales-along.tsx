@@ -7,6 +7,7 @@ import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Words } from '../ui/words';
+import * as words from './words';
 
 /** The room for names at the left, of an axis, of a lane, and above the first. */
 const NAMES = 44;
@@ -46,18 +47,16 @@ function barOf(reading: LineReading, start: LineReading): Bar {
 }
 
 function sayReading({ zero, degrees }: LineReading, bar: Bar, value: string): string {
-	const stands = value || 'a value that is covered';
-	if (!bar.holds) return `${stands}: not where the start stands.`;
-	return zero === degrees
-		? `${stands}, where the start stands.`
-		: `${stands}, counted from 0 ${zero}: where the start stands.`;
+	const stands = value || words.aValueThatIsCovered;
+	if (!bar.holds) return words.notTheTemperatureYou(stands);
+	return zero === degrees ? words.theTemperatureYouStarted(stands) : words.countedFromTheTemperature(stands, zero);
 }
 
 /** The start as it is written; of a range both ends. */
 function startText({ read }: WorkedChain, high: WorkedChain | null): string {
 	const { number, unit } = read.start.top;
 	const until = high?.read.start.top.number;
-	return `${printWritten(number?.text ?? '')}${until ? ` to ${printWritten(until.text)}` : ''} ${unit.text}`;
+	return `${printWritten(number?.text ?? '')}${until ? words.to(printWritten(until.text)) : ''} ${unit.text}`;
 }
 
 /** The lanes: the start and each step, with the readings of both ends of a range. */
@@ -73,7 +72,7 @@ function lanesOf(worked: WorkedChain, shown: WorkedChain, high: WorkedChain | nu
 		const bars = second && firstHigh ? [bar, barOf(second, firstHigh)] : [bar];
 		const running = shown.running[i];
 		const value = i === 0 ? startText(worked, high) : running?.value ? printStanding(running, high?.running[i]) : '';
-		return { name: i === 0 ? 'start' : `step ${i}`, value, say: sayReading(reading, bar, value), bars };
+		return { name: i === 0 ? 'start' : words.step(i), value, say: sayReading(reading, bar, value), bars };
 	});
 }
 
@@ -130,7 +129,7 @@ export function ScalesAlong({ worked, shown, high, width }: Props) {
 		<Box
 			style={styles.picture}
 			role="img"
-			aria-label={`The scales. ${lanes.map(({ name, say }) => `${name}: ${say}`).join(' ')}`}
+			aria-label={words.theScales(lanes.map(({ name, say }) => `${name}: ${say}`).join(' '))}
 			testID="scales-along"
 		>
 			<Svg width={width} height={height} aria-hidden>
@@ -238,12 +237,10 @@ export function ScalesAlong({ worked, shown, high, width }: Props) {
 				})}
 			</Svg>
 			<Words size="small" tone="soft">
-				{bars.every(({ holds }) => holds)
-					? 'The dashed line is where the start stands; each bar begins at the zero it counts from.'
-					: 'A bar with a square end has left the dashed line, where the start stands.'}
-				{bars.some(({ asReading }) => asReading !== null)
-					? ' A ring is where its number would stand as a reading.'
-					: ''}
+				{words.howScalesRead(
+					bars.every(({ holds }) => holds),
+					bars.some(({ asReading }) => asReading !== null),
+				)}
 			</Words>
 		</Box>
 	);

@@ -3,6 +3,7 @@ import { memo } from 'react';
 import { Touch } from '../ui/box';
 import { Fraction } from '../ui/fraction';
 import { type BlockUnits, NumberOf, Units, useBlockStyles } from './block-parts';
+import * as words from './words';
 
 type Props = {
 	readonly touched: string | null;
@@ -18,7 +19,7 @@ type Props = {
 };
 
 /** What a touch on the number of the start offers on the Desk. */
-const DOES = 'Turn over, or say which figures count';
+const DOES = words.turnItOverOrChooseWhich;
 
 /** The start over 1, as a rate, or as two quantities; a rate's bottom unit is written in its top quantity. */
 export const StartBlock = memo(function StartBlock({
@@ -35,7 +36,7 @@ export const StartBlock = memo(function StartBlock({
 	const sides = sidesOfStart(start);
 	// The unit of a range stands once, behind both ends.
 	const textOf = (side: 'top' | 'bottom', number: string) =>
-		until && side === 'top' ? `${printWritten(number)} to ${printWritten(until.number)}` : number;
+		until && side === 'top' ? words.toOfNumber(printWritten(number), printWritten(until.number)) : number;
 	const row = (side: 'top' | 'bottom') => {
 		const quantity = sides[side];
 		const number = quantity?.number ?? (units[side].length ? null : '1');
@@ -44,7 +45,13 @@ export const StartBlock = memo(function StartBlock({
 				{quantity ? (
 					<Touch
 						onTouch={onStart}
-						aria-label={`${textOf(side, quantity.number)}, the start, ${side}: ${sayQuantity(quantity)}${until ? ` to ${sayQuantity(until)}` : ''}. ${does}`}
+						aria-label={words.theStart(
+							textOf(side, quantity.number),
+							side,
+							sayQuantity(quantity),
+							until ? sayQuantity(until) : null,
+							does,
+						)}
 						style={block.target}
 						testID={`number-start-${side}`}
 					>

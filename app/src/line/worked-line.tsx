@@ -1,6 +1,7 @@
 import { balanceOf, type Chain, type Quantity, workChain } from '@tidy-sum/core';
 import { useRouter } from 'expo-router';
 import { LineRow } from './line-row';
+import * as words from './words';
 
 type Props = {
 	readonly chain: Chain;
@@ -32,12 +33,12 @@ export function WorkedLine({ chain, open = null, onBlock, until, fails = null, t
 			blocks={chain.factors.map((factor, i) => ({ id: `${i}`, factor }))}
 			selected={open === null ? null : `${open}`}
 			isUnequal={(i) => i === fails || worked.value.factors[i]?.equal === false}
-			does={onBlock ? 'Show what it does' : ''}
-			startDoes="The start"
+			does={onBlock ? words.showWhatItDoes : ''}
+			startDoes={words.theStartTitle}
 			onUnit={(unit) => router.navigate(`/shelf/facts?search=${encodeURIComponent(unit)}`)}
 			onBlock={(id) => onBlock?.(Number(id))}
 			onStart={nothing}
-			label="The line"
+			label={words.theLine}
 			testID={testID}
 		/>
 	);

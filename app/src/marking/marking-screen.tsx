@@ -18,11 +18,12 @@ import { Words } from '../ui/words';
 import type { MarkedWhole, SetFrom } from '../worker/form-jobs';
 import { ReportView } from './report-view';
 import { useMarking } from './use-marking';
+import * as words from './words';
 
 const FROM: readonly { readonly value: SetFrom['from']; readonly label: string }[] = [
-	{ value: 'file', label: 'a file' },
-	{ value: 'round', label: 'a Round' },
-	{ value: 'book', label: 'the book' },
+	{ value: 'file', label: words.aFile },
+	{ value: 'round', label: words.aRound },
+	{ value: 'book', label: words.theBook },
 ];
 
 const EXERCISES = '.csv,.json,.zip,.xml,text/csv,application/json,application/zip';
@@ -45,11 +46,11 @@ function formsOf({ report, csv, html }: MarkedWhole): readonly TakeForm[] {
 		name,
 		label,
 		says,
-		make: async () => ({ content, name: fileName(`${report.title} marked`, extension), type, says: [] }),
+		make: async () => ({ content, name: fileName(words.marked(report.title), extension), type, says: [] }),
 	});
 	return [
-		form('marked', 'The marked answers', 'CSV, with the four lines, slips and what to look at', csv, 'csv', 'text/csv'),
-		form('report', 'The report', 'a page to print', html, 'html', 'text/html'),
+		form('marked', words.theMarkedAnswers, words.csvWithTheFourChecksThe, csv, 'csv', 'text/csv'),
+		form('report', words.theReport, words.aPageToPrint, html, 'html', 'text/html'),
 	];
 }
 
@@ -86,28 +87,34 @@ export function MarkingScreen() {
 			<Box style={styles.came} testID="marking-came">
 				<IntoView toTop>
 					<Words strong role="heading" aria-level={2}>
-						What came of it
+						{words.theResult}
 					</Words>
 				</IntoView>
-				{state.stopped ? <Words>Stopped. What was marked until then stands here.</Words> : null}
+				{state.stopped ? <Words>{words.stoppedHereIsWhatWasMarked}</Words> : null}
 				<ReportView report={state.whole.report} />
 				<TakeWith forms={forms} />
 			</Box>
 		) : undefined;
 	return (
 		<Page
-			title="Mark a class’s answers"
+			title={words.markAClasssAnswers}
 			testID="marking"
 			beside={came}
 			tools={
 				<>
-					<Button label="Rounds" icon={Back} onPress={() => router.navigate('/rounds')} testID="to-rounds" />
+					<Button label={words.rounds} icon={Back} onPress={() => router.navigate('/rounds')} testID="to-rounds" />
 					<Box style={styles.grow}>
 						{running ? (
-							<Button label="Stop" say="what is marked is kept" kind="strong" onPress={stop} testID="marking-stop" />
+							<Button
+								label={words.stop}
+								say={words.keepWhatIsMarked}
+								kind="strong"
+								onPress={stop}
+								testID="marking-stop"
+							/>
 						) : (
 							<Button
-								label="Mark them"
+								label={words.markThem}
 								kind="strong"
 								disabled={!exercises || !answers}
 								onPress={begin}
@@ -119,15 +126,20 @@ export function MarkingScreen() {
 			}
 		>
 			<Words size="small" tone="soft">
-				Two things are needed: the exercises, and a CSV with the answers, a row each, in columns called student,
-				exercise and answer; and working, where it was handed in too. Nothing of it leaves this device.
+				{words.youNeedTheExercisesAndACsv}
 			</Words>
-			<Choices label="The exercises are in" choices={FROM} chosen={from} onChoose={setFrom} testID="marking-from" />
+			<Choices
+				label={words.whereAreTheExercises}
+				choices={FROM}
+				chosen={from}
+				onChoose={setFrom}
+				testID="marking-from"
+			/>
 			{from === 'file' ? (
 				<Box style={styles.row}>
 					<FileButton
-						label="File of exercises"
-						say="CSV, JSON or QTI"
+						label={words.fileOfExercises}
+						say={words.csvJsonOrQti}
 						accept={EXERCISES}
 						onFile={(file) => void take(setSet)(file)}
 						testID="marking-set"
@@ -139,18 +151,18 @@ export function MarkingScreen() {
 			) : null}
 			{from === 'round' ? (
 				<Field
-					label="Code of the Round"
+					label={words.codeOfTheRound}
 					named
 					value={code}
 					onChange={setCode}
-					placeholder="4k7m-9ae"
+					placeholder={words.k7mAe}
 					testID="marking-code"
 				/>
 			) : null}
 			<Box style={styles.row}>
 				<FileButton
-					label="File of answers"
-					say="CSV"
+					label={words.fileOfAnswers}
+					say={words.csv}
 					accept={ANSWERS}
 					onFile={(file) => void take(setAnswers)(file)}
 					testID="marking-answers"
@@ -160,19 +172,19 @@ export function MarkingScreen() {
 				</Words>
 			</Box>
 			<Field
-				label="Points for each line, if they are wanted"
+				label={words.pointsForEachLineOptional}
 				named
 				value={points}
 				onChange={setPoints}
-				placeholder="value 2, unit 1"
+				placeholder={words.valueUnit}
 				testID="marking-points"
 			/>
 			<Words size="small" tone="soft">
-				For example: line 1, value 2, figures 1, unit 1. A line that is not asked gives none.
+				{words.forExampleLineValueFigures}
 			</Words>
 			{running ? (
 				<Words role="status" aria-live="polite" testID="marking-progress">
-					{state.of ? `${state.done} of ${state.of} marked…` : 'The files are being read…'}
+					{state.of ? words.ofMarked(state.done, state.of) : words.readingTheFiles}
 				</Words>
 			) : null}
 			{state.is === 'fault' ? <Notice testID="marking-fault">{state.message}</Notice> : null}

@@ -6,6 +6,7 @@ import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Words } from '../ui/words';
 import { CountsBar } from './counts-bar';
+import * as words from './words';
 
 /** How many slips are shown, and how many rows of a list until all are asked for. */
 const SLIPS = 6;
@@ -48,7 +49,7 @@ function CountRows({
 			</Box>
 			{rows.length > ROWS && !all ? (
 				<Box style={styles.row}>
-					<Button label={`All ${rows.length}`} onPress={() => setAll(true)} testID={`${testID}-all`} />
+					<Button label={words.all(rows.length)} onPress={() => setAll(true)} testID={`${testID}-all`} />
 				</Box>
 			) : null}
 		</Box>
@@ -63,20 +64,18 @@ export function ReportView({ report }: { readonly report: Report }) {
 	return (
 		<Box style={styles.whole} testID="report">
 			<Words role="status" aria-live="polite" testID="report-says">
-				{rows} answers: {sayCounts(counts)}.
+				{words.answers(rows, sayCounts(counts))}
 			</Words>
 			<CountsBar counts={counts} most={rows} />
 			<Box style={styles.part}>
 				<Words strong role="heading" aria-level={2}>
-					What slipped most
+					{words.mostCommonSlips}
 				</Words>
-				{slips.length ? null : <Words>No slip was named.</Words>}
+				{slips.length ? null : <Words>{words.noSlipWasNamed}</Words>}
 				<Box role="list" testID="report-slips">
 					{slips.slice(0, SLIPS).map(({ code, title, count, examples }) => (
 						<Box key={code} role="listitem" style={styles.item}>
-							<Words strong>
-								{title}, {count} {count === 1 ? 'time' : 'times'}
-							</Words>
+							<Words strong>{words.slipWithCount(title, count)}</Words>
 							{examples.map(({ student, exercise, answer, why }) => (
 								<Words key={`${student} ${exercise} ${answer}`} size="small">
 									{student ? `${student}, ` : ''}
@@ -92,31 +91,31 @@ export function ReportView({ report }: { readonly report: Report }) {
 				</Box>
 			</Box>
 			<CountRows
-				title="By exercise"
+				title={words.byExercise}
 				testID="report-exercises"
 				rows={exercises
 					.filter((one) => totalOf(one.counts) > 0)
 					.map(({ name, title, counts: its, slip }) => ({
 						key: name,
 						title: `${named.get(name)}. ${title || name}`,
-						beside: slip ? `Slipped most: ${slip}` : '',
+						beside: slip ? words.mostCommon(slip) : '',
 						counts: its,
 					}))}
 			/>
 			<CountRows
-				title="By student"
+				title={words.byStudent}
 				testID="report-students"
 				rows={students.map(({ name, counts: its, points }) => ({
 					key: name,
 					title: name,
-					beside: points ? `${points.got} of ${points.of} points` : '',
+					beside: points ? words.ofPoints(points.got, points.of) : '',
 					counts: its,
 				}))}
 			/>
 			{unread.length ? (
 				<Box style={styles.part}>
 					<Words strong role="heading" aria-level={2}>
-						Not read
+						{words.notRead}
 					</Words>
 					<Box role="list" testID="report-unread">
 						{unread.map((row) => (

@@ -1,6 +1,7 @@
 import { useCallback, useRef, useState } from 'react';
 import type { MarkedSoFar, MarkedWhole, SetFrom } from '../worker/form-jobs';
 import { workOnFiles } from '../worker/form-worker';
+import * as words from './words';
 
 /** How marking stands: nothing yet, under way, what came of it, or why it could not be begun. */
 export type MarkingState =
@@ -12,7 +13,7 @@ export type MarkingState =
 /** How many answers are marked between two looks at whether to stop. */
 const AT_ONCE = 100;
 
-const BROKE_OFF = 'The marking broke off. Try once more.';
+const BROKE_OFF = words.markingStoppedEarlyPlease;
 
 /** Marks answers in the worker, a part at a time, so that it can be watched and stopped; what is done is kept. */
 export function useMarking() {

@@ -7,6 +7,7 @@ import { Box, Touch } from '../ui/box';
 import { Icon } from '../ui/icon';
 import { Words } from '../ui/words';
 import { PLACES, type PlaceName } from './places';
+import * as words from './words';
 
 type Props = {
 	/** The place one is in; null in none. */
@@ -23,7 +24,7 @@ export const PlaceLinks = memo(function PlaceLinks({ here, upright = false }: Pr
 	return (
 		<Box
 			role="navigation"
-			aria-label="Places"
+			aria-label={words.places}
 			style={[styles.links, upright ? styles.rail : styles.bar]}
 			testID="place-links"
 			data-noprint

@@ -3,6 +3,7 @@ import { __iconData as Shelf } from 'lucide-react-native/icons/library';
 import { __iconData as Problems } from 'lucide-react-native/icons/list-checks';
 import { __iconData as Rounds } from 'lucide-react-native/icons/repeat';
 import { __iconData as Today } from 'lucide-react-native/icons/sunrise';
+import * as words from './words';
 
 export type PlaceName = 'today' | 'problems' | 'rounds' | 'shelf';
 
@@ -18,22 +19,22 @@ export type PlaceRow = {
 
 /** The four places, in the order they stand in. */
 export const PLACES: readonly PlaceRow[] = [
-	{ name: 'today', label: 'Today', path: '/', icon: Today, holds: ['/record', '/settings', '/desks', '/join'] },
+	{ name: 'today', label: words.today, path: '/', icon: Today, holds: ['/record', '/settings', '/desks', '/join'] },
 	{
 		name: 'problems',
-		label: 'Problems',
+		label: words.problems,
 		path: '/problems',
 		icon: Problems,
 		holds: ['/desk/', '/bring', '/sheet/', '/working/', '/replay/', '/hand-in/'],
 	},
 	{
 		name: 'rounds',
-		label: 'Rounds',
+		label: words.rounds,
 		path: '/rounds',
 		icon: Rounds,
 		holds: ['/round/', '/desk/round-', '/replay/round-', '/working/round-', '/hand-in/round-', '/marking'],
 	},
-	{ name: 'shelf', label: 'Shelf', path: '/shelf', icon: Shelf, holds: ['/shelf/'] },
+	{ name: 'shelf', label: words.shelf, path: '/shelf', icon: Shelf, holds: ['/shelf/'] },
 ];
 
 /** The place an address belongs to: the one that holds the most of it; null where it belongs to none. */

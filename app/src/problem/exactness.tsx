@@ -4,6 +4,7 @@ import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Words } from '../ui/words';
 import type { FieldProps } from './field-props';
+import * as words from './words';
 
 type Props = {
 	readonly exact: boolean;
@@ -15,11 +16,7 @@ type Props = {
 /** Whether a told number is exact or measured, changed in one touch: exact ones limit no figures. */
 export function Exactness({ exact, about, onChange }: Props) {
 	return (
-		<Button
-			label={exact ? 'exact' : 'measured'}
-			say={`${about}: take it as ${exact ? 'measured' : 'exact'}`}
-			onPress={() => onChange(!exact)}
-		/>
+		<Button label={exact ? 'exact' : 'measured'} say={words.takeItAs(about, exact)} onPress={() => onChange(!exact)} />
 	);
 }
 
@@ -29,7 +26,7 @@ export function ExactStart({ exact, about, onDo }: Pick<Props, 'exact' | 'about'
 	return (
 		<Box style={styles.row}>
 			<Words size="small" tone="soft">
-				Its number is
+				{words.itsNumberIs}
 			</Words>
 			<Exactness exact={exact} about={about} onChange={(next) => onDo({ do: 'exactStart', exact: next })} />
 		</Box>

@@ -7,6 +7,7 @@ import { Button } from '../ui/button';
 import { Words } from '../ui/words';
 import { Exactness } from './exactness';
 import type { FieldProps } from './field-props';
+import * as words from './words';
 
 type Props = { readonly facts: readonly Fact[] } & Pick<FieldProps, 'onDo'>;
 
@@ -14,7 +15,7 @@ type Props = { readonly facts: readonly Fact[] } & Pick<FieldProps, 'onDo'>;
 export function FactsStated({ facts, onDo }: Props) {
 	const styles = useStyles();
 	return (
-		<Box role="list" aria-label="Facts of the problem" style={styles.facts} testID="facts-stated">
+		<Box role="list" aria-label={words.factsOfTheProblem} style={styles.facts} testID="facts-stated">
 			{facts.map((one) => (
 				<Box key={writtenQuantity(one.left) + writtenQuantity(one.right)} role="listitem" style={styles.fact}>
 					<Words style={styles.words}>
@@ -26,7 +27,7 @@ export function FactsStated({ facts, onDo }: Props) {
 						onChange={(exact) => onDo({ do: 'state', fact: { ...one, exact } })}
 					/>
 					<Button
-						label="Remove"
+						label={words.remove}
 						say={writtenQuantity(one.left)}
 						onPress={() => onDo({ do: 'unstate', fact: one })}
 						testID={`unstate-${one.left.unit}`}

@@ -11,6 +11,7 @@ import { RoundingFields } from './rounding-fields';
 import { StartField } from './start-field';
 import { StatedField } from './stated-field';
 import { WantedFields } from './wanted-fields';
+import * as words from './words';
 
 type Props = Pick<FieldProps, 'own' | 'onDo'> & {
 	/** Whether keys of our own are there to type with; they are on a phone. */
@@ -69,10 +70,10 @@ export function ProblemFields({ own, onDo, wide, half = '' }: Props) {
 		<Box style={styles.fields}>
 			{wide ? null : (
 				<Choices
-					label="Type with"
+					label={words.typeWith}
 					choices={[
-						{ value: 'own', label: 'the keys here' },
-						{ value: 'device', label: 'the device’s keyboard' },
+						{ value: 'own', label: words.theKeysHere },
+						{ value: 'device', label: words.theDevicesKeyboard },
 					]}
 					chosen={keyboard ? 'device' : 'own'}
 					onChoose={(with_) => setKeyboard(with_ === 'device')}
@@ -83,10 +84,10 @@ export function ProblemFields({ own, onDo, wide, half = '' }: Props) {
 			<WantedFields {...fields('want')} />
 			{degrees ? (
 				<Choices
-					label="These temperatures are"
+					label={words.theseTemperaturesAre}
 					choices={[
 						{ value: 'reading', label: 'readings' },
-						{ value: 'difference', label: 'a difference' },
+						{ value: 'difference', label: words.aDifference },
 					]}
 					chosen={own.difference ? 'difference' : 'reading'}
 					onChoose={(kind) => onDo({ do: 'difference', difference: kind === 'difference' })}

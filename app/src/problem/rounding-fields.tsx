@@ -6,14 +6,15 @@ import { Button } from '../ui/button';
 import { Choices } from '../ui/choices';
 import { Words } from '../ui/words';
 import type { FieldProps } from './field-props';
+import * as words from './words';
 
 type Round = 'figures' | 'significant' | 'place' | 'none';
 
 const ROUNDS: readonly { readonly value: Round; readonly label: string }[] = [
-	{ value: 'figures', label: 'as the figures allow' },
-	{ value: 'significant', label: 'to a count' },
-	{ value: 'place', label: 'to a place' },
-	{ value: 'none', label: 'not at all' },
+	{ value: 'figures', label: words.bySignificantFigures },
+	{ value: 'significant', label: words.toANumberOfFigures },
+	{ value: 'place', label: words.toAPlace },
+	{ value: 'none', label: words.notRounded },
 ];
 
 function roundOf(rounding: Rounding | null): Round {
@@ -29,7 +30,7 @@ const STARTS: Readonly<Record<Round, Rounding>> = {
 	none: 'none',
 };
 
-/** How the answer is rounded: by the figures, to a count, to a place, or not at all. */
+/** How the answer is rounded: by the figures, to a number of figures, to a place, or not rounded. */
 export function RoundingFields({ own, onDo }: Pick<FieldProps, 'own' | 'onDo'>) {
 	const styles = useStyles();
 	const { rounding } = own;
@@ -44,27 +45,27 @@ export function RoundingFields({ own, onDo }: Pick<FieldProps, 'own' | 'onDo'>) 
 	return (
 		<>
 			<Choices
-				label="The answer is rounded"
+				label={words.theAnswerIsRounded}
 				choices={ROUNDS}
 				chosen={round}
 				onChoose={(next) => onDo({ do: 'round', rounding: STARTS[next] })}
 				testID="own-round"
 			/>
 			{round === 'place' || round === 'significant' ? (
-				<Box style={styles.row} role="group" aria-label="How far it is rounded">
+				<Box style={styles.row} role="group" aria-label={words.howFarItIsRounded}>
 					<Button
 						label="−"
-						say={round === 'place' ? 'one place coarser' : 'one figure fewer'}
+						say={round === 'place' ? words.onePlaceCoarser : words.oneFigureFewer}
 						disabled={round === 'significant' ? at <= 1 : at >= 9}
 						onPress={() => step(less)}
 						testID="round-less"
 					/>
 					<Words aria-live="polite" testID="round-says">
-						to {says}
+						{words.to(says)}
 					</Words>
 					<Button
 						label="+"
-						say={round === 'place' ? 'one place finer' : 'one figure more'}
+						say={round === 'place' ? words.onePlaceFiner : words.oneFigureMore}
 						disabled={round === 'significant' ? at >= 12 : at <= -12}
 						onPress={() => step(more)}
 						testID="round-more"

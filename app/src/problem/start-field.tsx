@@ -5,6 +5,7 @@ import type { OwnParts } from '../work/exercises';
 import { ExactStart } from './exactness';
 import type { FieldProps } from './field-props';
 import { sayStarting, startingOf, startStep } from './starting';
+import * as words from './words';
 
 /** What the problem begins with, as it is typed. */
 function startText(own: OwnParts): string {
@@ -27,17 +28,17 @@ export function StartField({ own, onDo, pad, units, onEnter }: FieldProps) {
 	return (
 		<>
 			<PadField
-				label="Start from"
+				label={words.startFrom}
 				named
 				value={text}
 				onChange={type}
 				onEnter={onEnter}
-				placeholder="2.75 in/h, 150 km in 2.5 h, 50 to 68 °F, 7 ft 5 in"
+				placeholder={words.inHKmInHToFFtIn}
 				fault={read && !read.ok ? read.fault : null}
-				reads={read?.ok ? `Reads as ${sayStarting(read.value)}` : ''}
+				reads={read?.ok ? words.readsAs(sayStarting(read.value)) : ''}
 				pad={pad}
 				units={units}
-				more={[' in ', ' to ', ' + ']}
+				more={[words.inLabel, words.toLabel, ' + ']}
 				testID="own-start"
 			/>
 			{own.start ? <ExactStart exact={own.exactStart} about={told} onDo={onDo} /> : null}

@@ -7,8 +7,9 @@ import { Button } from '../ui/button';
 import { PadField } from '../ui/pad-field';
 import { FactsStated } from './facts-stated';
 import type { FieldProps } from './field-props';
+import * as words from './words';
 
-/** A fact the problem states, to be added; and those that are. */
+/** A fact from the problem, to be added; and those that are. */
 export function StatedField({ own, onDo, pad, units, onEnter, half }: FieldProps & { readonly half: string }) {
 	const styles = useStyles();
 	const [fact, setFact] = useState(half ? `${half} = ` : '');
@@ -21,13 +22,13 @@ export function StatedField({ own, onDo, pad, units, onEnter, half }: FieldProps
 	return (
 		<>
 			<PadField
-				label="A fact the problem states"
+				label={words.aFactFromTheProblem}
 				named
 				value={fact}
 				onChange={setFact}
 				onEnter={onEnter}
 				onSubmit={add}
-				placeholder="12 jars = 1 crate"
+				placeholder={words.jarsCrate}
 				fault={read && !read.ok ? read.fault : null}
 				pad={pad}
 				units={units}
@@ -35,7 +36,7 @@ export function StatedField({ own, onDo, pad, units, onEnter, half }: FieldProps
 				testID="own-stated"
 			/>
 			<Box style={styles.row}>
-				<Button label="Add the fact" disabled={!read?.ok} onPress={add} testID="own-add" />
+				<Button label={words.addTheFact} disabled={!read?.ok} onPress={add} testID="own-add" />
 			</Box>
 			<FactsStated facts={own.stated} onDo={onDo} />
 		</>

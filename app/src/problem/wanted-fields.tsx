@@ -1,15 +1,16 @@
-import { parseUnit, quoted, type Want } from '@tidy-sum/core';
+import { parseUnit, unitWord, type Want } from '@tidy-sum/core';
 import { formOf, posedBy, readWanted, WANTS_POSED, type WantForm, wantText } from '@tidy-sum/core/help';
 import { useState } from 'react';
 import { Choices } from '../ui/choices';
 import { PadField } from '../ui/pad-field';
 import type { FieldProps } from './field-props';
+import * as words from './words';
 
 const FORMS: readonly { readonly value: NonNullable<WantForm> | 'any'; readonly label: string }[] = [
-	{ value: 'any', label: 'any form' },
+	{ value: 'any', label: words.anyForm },
 	{ value: 'scientific', label: 'scientific' },
 	{ value: 'plain', label: 'plain' },
-	{ value: 'fraction', label: 'a fraction' },
+	{ value: 'fraction', label: words.aFraction },
 ];
 
 /** What is wanted: of which kind, its unit or number, and the form of its number. */
@@ -29,7 +30,7 @@ export function WantedFields({ own, onDo, pad, units, onEnter }: FieldProps) {
 	return (
 		<>
 			<Choices
-				label="The answer is"
+				label={words.theAnswerIs}
 				choices={WANTS_POSED.map(({ name, says }) => ({ value: name, label: says }))}
 				chosen={way.name}
 				onChoose={(name) => {
@@ -51,15 +52,15 @@ export function WantedFields({ own, onDo, pad, units, onEnter }: FieldProps) {
 				}}
 				onEnter={onEnter}
 				fault={text.trim() === '' ? null : way.fault(text)}
-				reads={counted.length ? `${counted.map(quoted).join(' and ')} is taken for a counted thing.` : ''}
+				reads={counted.length ? words.isReadAsAThingYouCount(counted.map(unitWord).join(' and ')) : ''}
 				pad={pad}
 				units={units}
-				more={isQuantity ? ['/', ' and '] : []}
+				more={isQuantity ? ['/', words.andLabel] : []}
 				testID="own-want"
 			/>
 			{isQuantity && text.trim() !== '' && !isInParts ? (
 				<Choices
-					label="Its number is asked for in"
+					label={words.writeItsNumberIn}
 					choices={FORMS}
 					chosen={form ?? 'any'}
 					onChoose={(next) => ask(way.read(text, next === 'any' ? null : next))}

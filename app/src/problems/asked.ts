@@ -1,18 +1,19 @@
 import { CHAPTERS } from '@tidy-sum/core';
 import { type HowFar, isRight } from '../work/how-far';
+import * as words from './words';
 
 /** How far a problem is to be that one looks for. */
 export const STATES = [
 	{ value: 'any', label: 'all' },
-	{ value: 'new', label: 'not begun' },
-	{ value: 'open', label: 'begun, not right yet' },
+	{ value: 'new', label: words.notStarted },
+	{ value: 'open', label: words.startedNotRightYet },
 	{ value: 'right', label: 'right' },
 ] as const;
 
 /** The kinds of problems one can look for: one's own, or a chapter of the book. */
 export const KINDS: readonly { readonly value: string; readonly label: string }[] = [
 	{ value: 'any', label: 'all' },
-	{ value: 'own', label: 'my own' },
+	{ value: 'own', label: words.myOwn },
 	...CHAPTERS.map(({ title }) => ({ value: kindOf(title), label: title })),
 ];
 

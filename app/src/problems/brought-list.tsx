@@ -14,6 +14,7 @@ import { isSheet, sheetOf } from '../work/sheet';
 import { sheetProgress } from '../work/sheet-progress';
 import { did, undid, type WorksState } from '../work/works-reducer';
 import { type Asked, isIn } from './asked';
+import * as words from './words';
 
 /** How many are put in order with one touch, beside the one that is moved. */
 const TOGETHER = 199;
@@ -25,7 +26,7 @@ const SHOWN = 40;
 function sayHowFar(works: WorksState, name: string): string {
 	if (!isSheet(name)) return SAYS_HOW_FAR[howFarNamed(works, name)];
 	const { states, right } = sheetProgress(works, name);
-	return `${states.length} problems, ${right} right`;
+	return words.problemsRight(states.length, right);
 }
 
 /** How far a sheet or a problem is, as one is asked for: a sheet is begun until all of it is right. */
@@ -53,11 +54,11 @@ export const BroughtList = memo(function BroughtList({ search, state }: Asked) {
 	const [removed, setRemoved] = useState('');
 	const [isAll, setAll] = useState(false);
 	const names = broughtIn(works);
-	const words = search.trim().toLowerCase();
-	const isAsked = words !== '' || state !== 'any';
+	const sought = search.trim().toLowerCase();
+	const isAsked = sought !== '' || state !== 'any';
 	const found = names
 		.map((name, at) => ({ name, at }))
-		.filter(({ name }) => words === '' || textOf(works, name).toLowerCase().includes(words))
+		.filter(({ name }) => sought === '' || textOf(works, name).toLowerCase().includes(sought))
 		.filter(({ name }) => state === 'any' || isIn(state, stateOf(works, name)));
 	const shown = (isAll ? found : found.slice(0, SHOWN)).map((one) => ({ ...one, title: titleNamed(works, one.name) }));
 	/** Moves one; those before it are put in order as they stand, so that each has its place in the list. */
@@ -77,13 +78,13 @@ export const BroughtList = memo(function BroughtList({ search, state }: Asked) {
 	return (
 		<Box style={styles.part}>
 			<Words strong size="title" role="heading" aria-level={2}>
-				My own
+				{words.myOwnTitle}
 			</Words>
 			{removed ? (
 				<Box style={styles.row} role="status" aria-live="polite">
-					<Words>“{removed}” is removed.</Words>
+					<Words>{words.isRemoved(removed)}</Words>
 					<Button
-						label="Bring it back"
+						label={words.bringItBack}
 						onPress={() => {
 							dispatch(undid(BROUGHT));
 							setRemoved('');
@@ -113,10 +114,10 @@ export const BroughtList = memo(function BroughtList({ search, state }: Asked) {
 			</Box>
 			{shown.length < found.length ? (
 				<Box style={styles.row}>
-					<Button label={`Show all ${found.length}`} onPress={() => setAll(true)} testID="brought-all" />
+					<Button label={words.showAll(found.length)} onPress={() => setAll(true)} testID="brought-all" />
 				</Box>
 			) : null}
-			{isAsked && !found.length ? <Words tone="soft">Nothing of what you brought is like that.</Words> : null}
+			{isAsked && !found.length ? <Words tone="soft">{words.noneOfYourOwnProblemsMatch}</Words> : null}
 		</Box>
 	);
 });

@@ -14,6 +14,7 @@ import { Words } from '../ui/words';
 import { howFarNamed, SAYS_HOW_FAR } from '../work/how-far';
 import { type Asked, isIn, KINDS, kindNamed, kindOf, STATES, stateNamed } from './asked';
 import { BroughtList } from './brought-list';
+import * as words from './words';
 
 /** What an address asks for. */
 export type ProblemsLink = {
@@ -32,17 +33,17 @@ function Book({ asked, kind }: BookProps) {
 	const styles = useStyles();
 	const router = useRouter();
 	const works = useAppSelector((state) => state.works);
-	const words = asked.search.trim().toLowerCase();
+	const sought = asked.search.trim().toLowerCase();
 	const found = CHAPTERS.filter(({ title }) => kind === 'any' || kindOf(title) === kind).flatMap(
 		({ title, exercises }) => {
 			const shown = exercises
-				.filter(({ title: of, trains, prompt }) => `${of} ${trains} ${prompt}`.toLowerCase().includes(words))
+				.filter(({ title: of, trains, prompt }) => `${of} ${trains} ${prompt}`.toLowerCase().includes(sought))
 				.map((exercise) => ({ ...exercise, howFar: howFarNamed(works, exercise.name) }))
 				.filter(({ howFar }) => isIn(asked.state, howFar));
 			return shown.length ? [{ title, shown }] : [];
 		},
 	);
-	if (!found.length) return <Words tone="soft">No exercise of the book is like that.</Words>;
+	if (!found.length) return <Words tone="soft">{words.noExerciseInTheBookMatches}</Words>;
 	return found.map(({ title, shown }) => (
 		<Box key={title} style={styles.part}>
 			<Words strong role="heading" aria-level={2}>
@@ -96,12 +97,12 @@ export function ProblemsScreen({ link = {} }: { readonly link?: ProblemsLink }) 
 	});
 	return (
 		<PlacePage
-			title="Problems"
+			title={words.problems}
 			place="problems"
 			testID="problems-page"
 			action={
 				<Button
-					label="Bring a problem"
+					label={words.bringAProblem}
 					kind="strong"
 					icon={Bring}
 					onPress={() => router.navigate('/bring')}
@@ -111,25 +112,25 @@ export function ProblemsScreen({ link = {} }: { readonly link?: ProblemsLink }) 
 		>
 			<Box style={styles.row}>
 				<Button
-					label={chosen.length ? `Shown: ${chosen.join(', ')}` : 'Choose'}
-					say={chosen.length ? 'choose others' : 'by kind, and by how far they are'}
+					label={chosen.length ? words.shown(chosen.join(', ')) : words.choose}
+					say={chosen.length ? words.chooseAgain : words.byKindAndByHowFarYouAre}
 					on={choosing}
 					onPress={() => setChoosing(!choosing)}
 					testID="choose"
 				/>
 			</Box>
 			<Field
-				label="Search the problems"
+				label={words.searchTheProblems}
 				named
 				value={search}
 				onChange={setSearch}
-				placeholder="honey, a rate, °C…"
+				placeholder={words.honeyARateC}
 				testID="problems-search"
 			/>
 			{choosing ? (
 				<>
 					<Choices
-						label="Kind"
+						label={words.kind}
 						choices={KINDS}
 						chosen={kind}
 						onChoose={(next) => {
@@ -139,7 +140,7 @@ export function ProblemsScreen({ link = {} }: { readonly link?: ProblemsLink }) 
 						testID="kind"
 					/>
 					<Choices
-						label="How far"
+						label={words.howFar}
 						choices={STATES}
 						chosen={state}
 						onChoose={(next) => {

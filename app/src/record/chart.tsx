@@ -8,6 +8,7 @@ import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { DataTable } from '../ui/data-table';
 import { Words } from '../ui/words';
+import * as words from './words';
 
 type Props = {
 	/** What the chart shows. */
@@ -57,7 +58,13 @@ export function AsTable({ label, table, testID }: Pick<Props, 'label' | 'table' 
 	return (
 		<>
 			<Box style={styles.row}>
-				<Button label="As a table" say={label} on={open} onPress={() => setOpen(!open)} testID={`${testID}-as-table`} />
+				<Button
+					label={words.asATable}
+					say={label}
+					on={open}
+					onPress={() => setOpen(!open)}
+					testID={`${testID}-as-table`}
+				/>
 			</Box>
 			{open ? (
 				<DataTable
@@ -120,16 +127,16 @@ export function Chart({
 			})}
 			<Box style={[styles.row, last === 0 && styles.none]}>
 				<Button
-					label="Before"
-					say={`one point of ${label}`}
+					label={words.before}
+					say={words.onePointOf(label)}
 					icon={Before}
 					disabled={at === 0}
 					onPress={() => go(at - 1)}
 					testID={`${testID}-before`}
 				/>
 				<Button
-					label="After"
-					say={`one point of ${label}`}
+					label={words.after}
+					say={words.onePointOf(label)}
 					icon={After}
 					disabled={at === last}
 					onPress={() => go(at + 1)}

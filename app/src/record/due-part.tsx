@@ -1,13 +1,13 @@
 import type { DueDay } from '@tidy-sum/core/record';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
-import { dayText } from '../ui/dates';
+import { dayText, WEEKDAYS } from '../ui/dates';
 import { Words } from '../ui/words';
 import { Chart } from './chart';
 import { skillTitle } from './skill-title';
+import * as words from './words';
 
 const DAY_MS = 86_400_000;
-const NAMES = ['Mo', 'Tu', 'We', 'Th', 'Fr', 'Sa', 'Su'] as const;
 
 /** The calendar's cells, in weeks that begin on Monday: the days from today on, and none before it or behind. */
 export function calendarOf(today: number, days: number): readonly (readonly (number | null)[])[] {
@@ -21,25 +21,22 @@ export function calendarOf(today: number, days: number): readonly (readonly (num
 }
 
 function nameOf(day: number, now: number): string {
-	if (day === 0) return 'Today';
-	return day === 1 ? 'Tomorrow' : dayText(now + day * DAY_MS);
+	if (day === 0) return words.today;
+	return day === 1 ? words.tomorrow : dayText(now + day * DAY_MS);
 }
 
 /** What is due when: the next two weeks as a calendar. */
 export function DuePart({ due, now }: { readonly due: readonly DueDay[]; readonly now: number }) {
 	const styles = useStyles();
 	const coming = due.filter(({ skills }) => skills.length);
-	if (!coming.length)
-		return (
-			<Words>Nothing is due in the next two weeks. What was worked in Rounds comes back here when it is time.</Words>
-		);
+	if (!coming.length) return <Words>{words.nothingIsDueInTheNextTwo}</Words>;
 	const weeks = calendarOf((new Date(now).getDay() + 6) % 7, due.length);
 	const says = ({ day, skills }: DueDay) =>
-		`${nameOf(day, now)}: ${skills.length ? skills.map(skillTitle).join(', ') : 'nothing is due'}.`;
+		`${nameOf(day, now)}: ${skills.length ? skills.map(skillTitle).join(', ') : words.nothingIsDue}.`;
 	return (
 		<Chart
-			label="Due in the next two weeks"
-			says={`${coming.length} ${coming.length === 1 ? 'day has' : 'days have'} something due, ${coming[0] ? `first ${nameOf(coming[0].day, now).toLowerCase()}` : ''}. The number is of kinds of exercises.`}
+			label={words.dueInTheNextTwoWeeks}
+			says={words.daysWithSomethingDue(coming.length, coming[0] ? nameOf(coming[0].day, now).toLowerCase() : null)}
 			points={due.map(says)}
 			touched={(x, y) => {
 				// The names of the days stand in a row of their own.
@@ -47,7 +44,7 @@ export function DuePart({ due, now }: { readonly due: readonly DueDay[]; readonl
 				return weeks[Math.max(0, row)]?.[Math.min(6, Math.floor(x * 7))] ?? 0;
 			}}
 			table={() => ({
-				heads: ['Day', 'what is due'],
+				heads: [words.day, words.whatIsDue],
 				rows: due.map(({ day, skills }) => [nameOf(day, now), skills.map(skillTitle).join(', ') || '–']),
 			})}
 			first={0}
@@ -56,10 +53,10 @@ export function DuePart({ due, now }: { readonly due: readonly DueDay[]; readonl
 			{(at) => (
 				<Box style={styles.calendar}>
 					<Box style={styles.week}>
-						{NAMES.map((name) => (
+						{WEEKDAYS.map((name) => (
 							<Box key={name} style={styles.day}>
 								<Words size="small" tone="soft">
-									{name}
+									{name.slice(0, 2)}
 								</Words>
 							</Box>
 						))}
@@ -71,7 +68,7 @@ export function DuePart({ due, now }: { readonly due: readonly DueDay[]; readonl
 								const date = day === null ? '' : `${new Date(now + day * DAY_MS).getDate()}`;
 								return (
 									<Box
-										key={NAMES[i]}
+										key={WEEKDAYS[i]}
 										style={[styles.day, count > 0 && styles.due, day === null && styles.none, day === at && styles.at]}
 									>
 										<Words size="small" tone="soft">

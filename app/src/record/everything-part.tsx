@@ -30,6 +30,7 @@ import type { WorksState } from '../work/works-reducer';
 import { skillTitle } from './skill-title';
 import { clockText } from './spread-bar';
 import { WAYS_IT_WENT } from './went-bar';
+import * as words from './words';
 
 /** A piece of work that was sent to the check. */
 type Done = {
@@ -71,21 +72,21 @@ const column = createColumnHelper<Done>();
 
 /** The columns, each with how it is said; all of them can be put in order. */
 const COLUMNS = [
-	column.accessor('title', { id: 'title', header: 'Exercise' }),
-	column.accessor('when', { id: 'when', header: 'Last worked', enableGlobalFilter: false }),
-	column.accessor('skill', { id: 'skill', header: 'Kind' }),
-	column.accessor(({ went }) => sayWentOne(went), { id: 'went', header: 'How it went' }),
-	column.accessor('tries', { id: 'tries', header: 'Tries', enableGlobalFilter: false }),
-	column.accessor('seconds', { id: 'seconds', header: 'Time', enableGlobalFilter: false }),
+	column.accessor('title', { id: 'title', header: words.exercise }),
+	column.accessor('when', { id: 'when', header: words.lastWorked, enableGlobalFilter: false }),
+	column.accessor('skill', { id: 'skill', header: words.kind }),
+	column.accessor(({ went }) => sayWentOne(went), { id: 'went', header: words.howItWent }),
+	column.accessor('tries', { id: 'tries', header: words.tries, enableGlobalFilter: false }),
+	column.accessor('seconds', { id: 'seconds', header: words.time, enableGlobalFilter: false }),
 ];
 
 /** How it went, as one can choose by it. */
 const HOW = [
 	{ value: 'any', label: 'all', holds: WENT },
-	{ value: 'at-once', label: 'right at once', holds: ['at-once'] },
-	{ value: 'helped', label: 'with help', holds: ['after-nudge', 'uncovered', 'shown'] },
-	{ value: 'after-try', label: 'after another try', holds: ['after-try'] },
-	{ value: 'not-yet', label: 'not yet', holds: ['not-yet'] },
+	{ value: 'at-once', label: words.rightAtOnce, holds: ['at-once'] },
+	{ value: 'helped', label: words.withHelp, holds: ['after-nudge', 'uncovered', 'shown'] },
+	{ value: 'after-try', label: words.afterAnotherTry, holds: ['after-try'] },
+	{ value: 'not-yet', label: words.notYet, holds: ['not-yet'] },
 ] as const satisfies readonly { readonly value: string; readonly label: string; readonly holds: readonly Went[] }[];
 
 /** How many rows stand on a page of the table. */
@@ -123,10 +124,10 @@ const DoneTable = memo(function DoneTable({ data, of, search, sorting, onSort }:
 	return (
 		<>
 			<Words size="small" role="status" aria-live="polite" testID="everything-says">
-				{found} of {of} pieces of work{pages > 1 ? `, page ${page + 1} of ${pages}` : ''}.
+				{words.ofPiecesOfWork(found, of, pages, page + 1)}
 			</Words>
 			<DataTable
-				label="All work that was checked"
+				label={words.allWorkThatWasChecked}
 				heads={COLUMNS.map(({ header }) => `${header}`)}
 				sort={{ by, down: order?.desc ?? false, onSort }}
 				rows={table.getRowModel().rows.map(({ id, original: one }) => ({
@@ -146,13 +147,13 @@ const DoneTable = memo(function DoneTable({ data, of, search, sorting, onSort }:
 			{pages > 1 ? (
 				<Box style={styles.row}>
 					<Button
-						label="Page before"
+						label={words.pageBefore}
 						disabled={!table.getCanPreviousPage()}
 						onPress={() => table.previousPage()}
 						testID="page-before"
 					/>
 					<Button
-						label="Next page"
+						label={words.nextPage}
 						disabled={!table.getCanNextPage()}
 						onPress={() => table.nextPage()}
 						testID="page-after"
@@ -174,7 +175,7 @@ export function EverythingPart() {
 	const store = useAppStore();
 	const forms = useMemo(() => tryForms(() => allWorks(store)), [store]);
 	// What is typed and touched is answered at once; the table follows.
-	const [asked, sorted, words] = [useDeferredValue(how), useDeferredValue(sorting), useDeferredValue(search)];
+	const [asked, sorted, sought] = [useDeferredValue(how), useDeferredValue(sorting), useDeferredValue(search)];
 	const data = useMemo(() => {
 		const holds: readonly Went[] = HOW.find(({ value }) => value === asked)?.holds ?? WENT;
 		return all.filter(({ went }) => holds.includes(went));
@@ -186,15 +187,15 @@ export function EverythingPart() {
 	return (
 		<>
 			<Field
-				label="Search all work"
+				label={words.searchAllWork}
 				named
 				value={search}
 				onChange={setSearch}
-				placeholder="honey, rates…"
+				placeholder={words.honeyRates}
 				testID="everything-search"
 			/>
-			<Choices label="How it went" choices={HOW} chosen={how} onChoose={setHow} testID="everything-how" />
-			<DoneTable data={data} of={all.length} search={words} sorting={sorted} onSort={sort} />
+			<Choices label={words.howItWent} choices={HOW} chosen={how} onChoose={setHow} testID="everything-how" />
+			<DoneTable data={data} of={all.length} search={sought} sorting={sorted} onSort={sort} />
 			<TakeWith forms={forms} />
 		</>
 	);

@@ -13,6 +13,7 @@ import { SkillsPart } from './skills-part';
 import { SlipsPart } from './slips-part';
 import { TimesPart } from './times-part';
 import { type RecordSoFar, useRecord } from './use-record';
+import * as words from './words';
 
 /** A part of the Record. */
 type PartRow = {
@@ -25,11 +26,11 @@ type PartRow = {
 
 /** The parts of the Record, in the order they are offered. To add one is to add its file and a row. */
 const PARTS: readonly PartRow[] = [
-	{ value: 'skills', label: 'Skills', show: ({ skills }) => skills && <SkillsPart skills={skills} /> },
-	{ value: 'slips', label: 'Slips', show: ({ slips, now }) => slips && <SlipsPart slips={slips} now={now} /> },
-	{ value: 'time', label: 'Time', show: ({ times }) => times && <TimesPart times={times} /> },
-	{ value: 'due', label: 'Due', show: ({ due, now }) => due && <DuePart due={due} now={now} /> },
-	{ value: 'everything', label: 'All', say: 'work, as a table', show: () => <EverythingPart /> },
+	{ value: 'skills', label: words.skills, show: ({ skills }) => skills && <SkillsPart skills={skills} /> },
+	{ value: 'slips', label: words.slips, show: ({ slips, now }) => slips && <SlipsPart slips={slips} now={now} /> },
+	{ value: 'time', label: words.time, show: ({ times }) => times && <TimesPart times={times} /> },
+	{ value: 'due', label: words.due, show: ({ due, now }) => due && <DuePart due={due} now={now} /> },
+	{ value: 'everything', label: words.all, say: words.workAsATable, show: () => <EverythingPart /> },
 ];
 
 /** What was learned: skills, slips, times, what is due, and all work; derived from the tries that are kept. */
@@ -43,19 +44,17 @@ export function RecordScreen({ part }: { readonly part?: string | undefined }) {
 	const isEmpty = record.skills !== null && !record.skills.length;
 	return (
 		<Page
-			title="The Record"
+			title={words.theRecord}
 			testID="record"
-			tools={<Button label="Today" icon={Back} onPress={() => router.navigate('/')} testID="to-today" />}
+			tools={<Button label={words.today} icon={Back} onPress={() => router.navigate('/')} testID="to-today" />}
 		>
 			{record.fault ? <Notice>{record.fault}</Notice> : null}
 			{isEmpty ? (
 				<>
-					<Words testID="record-empty">
-						Nothing was sent to the check yet. Work an exercise to its check, and how it went stands here.
-					</Words>
+					<Words testID="record-empty">{words.youHaveNotCheckedAnAnswer}</Words>
 					<Box style={{ flexDirection: 'row' }}>
 						<Button
-							label="Choose an exercise"
+							label={words.chooseAnExercise}
 							kind="strong"
 							onPress={() => router.navigate('/problems')}
 							testID="to-problems"
@@ -65,7 +64,7 @@ export function RecordScreen({ part }: { readonly part?: string | undefined }) {
 			) : (
 				<>
 					<Choices
-						label="What to look at"
+						label={words.whatToLookAt}
 						choices={PARTS}
 						chosen={chosen}
 						onChoose={(next) => {

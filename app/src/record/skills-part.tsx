@@ -12,6 +12,7 @@ import { canPractise, shortRound } from './short-round';
 import { skillTitle } from './skill-title';
 import { WeeksChart } from './weeks-chart';
 import { sayWent, WAYS_IT_WENT, WentBar, WentLegend } from './went-bar';
+import * as words from './words';
 
 /** A skill week by week, and a short Round of it. */
 function OpenSkill({ skill, weeks }: SkillWeeks) {
@@ -23,7 +24,7 @@ function OpenSkill({ skill, weeks }: SkillWeeks) {
 			{canPractise([skill]) ? (
 				<Box style={styles.row}>
 					<Button
-						label="A short Round of it"
+						label={words.aShortRoundOfIt}
 						say={skillTitle(skill)}
 						kind="strong"
 						onPress={() => router.navigate(shortRound([skill]))}
@@ -69,11 +70,11 @@ export function SkillsPart({ skills }: { readonly skills: readonly SkillWeeks[] 
 	const toggle = useCallback((skill: string) => setOpen((before) => (before === skill ? null : skill)), []);
 	const most = Math.max(1, ...skills.map(({ all }) => workedCount(all)));
 	const worked = skills.reduce((sum, { all }) => sum + workedCount(all), 0);
-	const kinds = `${skills.length} ${skills.length === 1 ? 'kind' : 'kinds'}`;
+	const kinds = `${words.kindCount(skills.length)}`;
 	return (
 		<>
 			<Words size="small" role="status" testID="skills-say">
-				{`${worked} ${worked === 1 ? 'exercise' : 'exercises'} worked, of ${kinds}. The kind worked last comes first; touch one to see it week by week.`}
+				{words.workedOfTheLatestKindComes(worked, kinds)}
 			</Words>
 			<WentLegend />
 			<Box role="list" testID="skills">
@@ -89,9 +90,9 @@ export function SkillsPart({ skills }: { readonly skills: readonly SkillWeeks[] 
 				))}
 			</Box>
 			<AsTable
-				label="Skills"
+				label={words.skills}
 				table={() => ({
-					heads: ['Skill', ...WAYS_IT_WENT.map(([, says]) => says)],
+					heads: [words.skill, ...WAYS_IT_WENT.map(([, says]) => says)],
 					rows: skills.map(({ skill, all }) => [skillTitle(skill), ...WAYS_IT_WENT.map(([went]) => `${all[went]}`)]),
 				})}
 				testID="skills"

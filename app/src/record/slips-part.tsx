@@ -22,6 +22,7 @@ import { workOf } from '../work/work';
 import { Chart } from './chart';
 import { canPractise, shortRound } from './short-round';
 import { useChartWidth } from './use-chart-width';
+import * as words from './words';
 
 const HEIGHT = 44;
 const DOT = 6;
@@ -29,13 +30,13 @@ const CHOSEN = 9;
 
 /** For how long a slip has stayed away, in words that blame nobody. */
 export function sayAway({ awayFor, points }: SlipRecord): string {
-	if (awayFor === 0) return 'It came in the exercise worked last of its kind.';
+	if (awayFor === 0) return words.youMadeItInYourLatest;
 	const last = dateText(points.at(-1)?.when ?? 0);
-	return `It has stayed away since ${last}, for ${awayFor} ${awayFor === 1 ? 'exercise' : 'exercises'}.`;
+	return words.youHaveNotMadeItSinceIn(last, awayFor);
 }
 
 function times(count: number): string {
-	return `${count} ${count === 1 ? 'time' : 'times'}`;
+	return `${words.timeCount(count)}`;
 }
 
 /** The unit a line was to end in; '' where none was. */
@@ -49,7 +50,7 @@ function LineOfTry({ made: { start, factors, answer }, want }: { readonly made: 
 	return (
 		<>
 			{start ? <WorkedLine chain={{ start, factors, ...(want ? { want } : {}) }} testID="slip-line" /> : null}
-			<Words testID="slip-answer">Answer: {answer}</Words>
+			<Words testID="slip-answer">{words.answer(answer)}</Words>
 		</>
 	);
 }
@@ -93,8 +94,8 @@ function SlipTimes({ slip, now }: { readonly slip: SlipRecord; readonly now: num
 	return (
 		<IntoView style={styles.open}>
 			<Chart
-				label={`${title}, over time`}
-				says={`Each time is a dot, from ${dateText(first)} to today.`}
+				label={words.overTime(title)}
+				says={words.eachTimeIsADotFromToToday(dateText(first))}
 				points={said}
 				touched={(x) => {
 					const from = xs.map((dot) => Math.abs(dot - x * width));
@@ -108,21 +109,21 @@ function SlipTimes({ slip, now }: { readonly slip: SlipRecord; readonly now: num
 							<Box style={styles.row}>
 								{found ? (
 									<Button
-										label="How it came about"
-										say="the line at this try, played back"
+										label={words.seeHowItHappened}
+										say={words.replayTheLineOfThisTry}
 										onPress={() => router.navigate(pathOfTry(found) as '/')}
 										testID="slip-replay"
 									/>
 								) : null}
 								<Button
-									label="To the Desk"
+									label={words.toTheDesk}
 									say={titles[at] ?? ''}
 									onPress={() => router.navigate(`/desk/${points[at]?.exercise ?? ''}`)}
 									testID="slip-desk"
 								/>
 								{canPractise(skills) ? (
 									<Button
-										label="A short Round on it"
+										label={words.aShortRoundOnIt}
 										say={title}
 										kind="strong"
 										onPress={() => router.navigate(shortRound(skills))}
@@ -134,7 +135,7 @@ function SlipTimes({ slip, now }: { readonly slip: SlipRecord; readonly now: num
 					);
 				}}
 				table={() => ({
-					heads: ['When', 'Exercise', 'Answer'],
+					heads: [words.when, words.exercise, words.answerTitle],
 					rows: points.map(({ exercise, when }, i) => [
 						dateText(when),
 						titles[i] ?? '',
@@ -168,7 +169,7 @@ export function SlipsPart({ slips, now }: { readonly slips: readonly SlipRecord[
 	const styles = useStyles();
 	const [open, setOpen] = useState<string | null>(slips[0]?.code ?? null);
 	const drawn = useDeferredValue(open);
-	if (!slips.length) return <Words>No slip was named so far.</Words>;
+	if (!slips.length) return <Words>{words.noSlipWasNamedSoFar}</Words>;
 	return (
 		<Box role="list" testID="slips">
 			{slips.map((slip) => {

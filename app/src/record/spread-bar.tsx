@@ -3,6 +3,7 @@ import { spanOn } from '@tidy-sum/exchange/charts';
 import Svg, { Line, Rect } from 'react-native-svg';
 import { usePalette } from '../theme/use-palette';
 import { Box } from '../ui/box';
+import * as words from './words';
 
 const WIDTH = 280;
 const HEIGHT = 20;
@@ -14,7 +15,14 @@ export function clockText(seconds: number): string {
 
 /** A spread in words. */
 export function saySpread({ spread: [shortest, quarter, middle, most, longest], count }: SkillTimes): string {
-	return `${count} exercises: half of them took ${clockText(quarter)} to ${clockText(most)}, the one in the middle ${clockText(middle)}; the shortest ${clockText(shortest)}, the longest ${clockText(longest)}.`;
+	return words.exercisesHalfOfThemTookTo(
+		count,
+		clockText(quarter),
+		clockText(most),
+		clockText(middle),
+		clockText(shortest),
+		clockText(longest),
+	);
 }
 
 /** A spread as a picture: from the shortest to the longest, with the half in the middle as a box. */

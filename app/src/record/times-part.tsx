@@ -6,21 +6,21 @@ import { Words } from '../ui/words';
 import { Chart } from './chart';
 import { skillTitle } from './skill-title';
 import { clockText, SpreadBar, saySpread } from './spread-bar';
+import * as words from './words';
 
 /** How long the exercises of each skill took, as spreads. */
 export function TimesPart({ times }: { readonly times: readonly SkillTimes[] }) {
 	const styles = useStyles();
 	const longest = Math.max(1, ...times.map(({ spread }) => spread[4]));
-	if (!times.length)
-		return <Words>Once three exercises of a kind are right, how long they took stands here as a spread.</Words>;
+	if (!times.length) return <Words>{words.onceThreeExercisesOfAKind}</Words>;
 	return (
 		<Chart
-			label="Time"
-			says={`How long exercises take until they are right; a spread, and no race. The whole width is ${clockText(longest)} minutes.`}
+			label={words.time}
+			says={words.howLongYouTakeToGetAn(clockText(longest))}
 			points={times.map((one) => `${skillTitle(one.skill)}, ${saySpread(one)}`)}
 			touched={(_, y) => Math.floor(y * times.length)}
 			table={() => ({
-				heads: ['Skill', 'exercises', 'shortest', 'a quarter', 'the middle', 'three quarters', 'longest'],
+				heads: [words.skill, 'exercises', 'shortest', words.aQuarter, words.theMiddle, words.threeQuarters, 'longest'],
 				rows: times.map(({ skill, count, spread }) => [skillTitle(skill), `${count}`, ...spread.map(clockText)]),
 			})}
 			first={0}

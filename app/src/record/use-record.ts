@@ -3,6 +3,7 @@ import { useAllTries } from '../store/use-tried';
 import { work } from '../worker/core-worker';
 import { RECORD_PARTS, type RecordMade } from '../worker/record-parts';
 import { zoneNow } from '../worker/zone-now';
+import * as words from './words';
 
 /** The Record as far as it is worked out: each part once it is there; how far it is, where that takes a while; and why it broke off. */
 export type RecordSoFar = { readonly [P in keyof RecordMade]: RecordMade[P] | null } & {
@@ -11,7 +12,7 @@ export type RecordSoFar = { readonly [P in keyof RecordMade]: RecordMade[P] | nu
 	readonly fault: string;
 };
 
-const AWAY = 'The Record could not be worked out here. Open it once more.';
+const AWAY = words.theRecordCouldNotBeMade;
 
 /** After how long it is said how far it is, in milliseconds. */
 const SAID_AFTER_MS = 500;
@@ -48,5 +49,5 @@ export function useRecord(): RecordSoFar {
 }
 
 function sayHowFar(done: number, tries: number): string {
-	return `${tries} tries are gone through: ${done} of ${RECORD_PARTS.length} parts are there.`;
+	return words.readingTriesOfPartsAre(tries, done, RECORD_PARTS.length);
 }

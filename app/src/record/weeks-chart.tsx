@@ -6,6 +6,7 @@ import { dateText } from '../ui/dates';
 import { Chart } from './chart';
 import { useChartWidth } from './use-chart-width';
 import { colourOf, sayWent, WAYS_IT_WENT } from './went-bar';
+import * as words from './words';
 
 const HEIGHT = 120;
 /** What stands under the columns: the line they stand on, and the mark of the one that is chosen. */
@@ -21,16 +22,16 @@ export function WeeksChart({ title, weeks }: { readonly title: string; readonly 
 	const drawn = end ? end.x + end.width : width;
 	return (
 		<Chart
-			label={`${title}, week by week`}
-			says={`${weeks.length} ${weeks.length === 1 ? 'week' : 'weeks'}, at most ${most} ${most === 1 ? 'exercise' : 'exercises'} in one.`}
-			points={weeks.map(({ week, counts: of }) => `Week of ${dateText(week)}: ${sayWent(of) || 'nothing was worked'}.`)}
+			label={words.weekByWeek(title)}
+			says={words.atMostInOne(weeks.length, most)}
+			points={weeks.map(({ week, counts: of }) => words.weekOf(dateText(week), sayWent(of)))}
 			touched={(x) => {
 				const at = x * width;
 				const found = columns.findIndex((column) => at < column.x + column.width * 1.2);
 				return found < 0 ? columns.length - 1 : found;
 			}}
 			table={() => ({
-				heads: ['Week of', ...WAYS_IT_WENT.map(([, says]) => says)],
+				heads: [words.weekOfTitle, ...WAYS_IT_WENT.map(([, says]) => says)],
 				rows: weeks.map(({ week, counts: of }) => [dateText(week), ...WAYS_IT_WENT.map(([went]) => `${of[went]}`)]),
 			})}
 			testID="weeks"

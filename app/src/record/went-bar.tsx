@@ -6,15 +6,16 @@ import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { PartsBar } from '../ui/parts-bar';
 import { Words } from '../ui/words';
+import * as words from './words';
 
 /** The ways an exercise can go, in the order they are drawn and said. */
 export const WAYS_IT_WENT: readonly (readonly [Exclude<Went, 'untouched'>, string])[] = [
-	['at-once', 'right at once'],
-	['after-nudge', 'right after a nudge'],
-	['uncovered', 'right with numbers uncovered'],
-	['after-try', 'right after another try'],
-	['shown', 'right once the line was shown'],
-	['not-yet', 'not yet right'],
+	['at-once', words.rightAtOnce],
+	['after-nudge', words.rightAfterAHint],
+	['uncovered', words.rightWithNumbersUncovered],
+	['after-try', words.rightAfterAnotherTry],
+	['shown', words.rightAfterSeeingTheLine],
+	['not-yet', words.notRightYet],
 ];
 
 /** Counts in words: "8 right at once, 2 after another try"; none that is nothing. */
@@ -44,10 +45,10 @@ export function WentBar({ counts, most }: { readonly counts: WentCounts; readonl
 
 /** What the colours of the bars mean; it stands in words beside each bar as well. */
 const LEGEND = [
-	['at-once', 'right at once'],
-	['after-nudge', 'right with help'],
-	['after-try', 'right after another try'],
-	['not-yet', 'line shown, or not yet right'],
+	['at-once', words.rightAtOnce],
+	['after-nudge', words.rightWithHelp],
+	['after-try', words.rightAfterAnotherTry],
+	['not-yet', words.lineShownOrNotRightYet],
 ] as const;
 
 /** What the colours of the bars mean. */
@@ -55,7 +56,7 @@ export function WentLegend() {
 	const styles = useStyles();
 	const palette = usePalette();
 	return (
-		<Box role="list" aria-label="What the colours mean" style={styles.legend}>
+		<Box role="list" aria-label={words.whatTheColoursMean} style={styles.legend}>
 			{LEGEND.map(([went, says]) => (
 				<Box key={went} role="listitem" style={styles.entry}>
 					<Box aria-hidden style={[styles.swatch, { backgroundColor: colourOf(palette, went) }]} />

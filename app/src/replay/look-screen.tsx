@@ -21,6 +21,7 @@ import { howFarNamed, SAYS_HOW_FAR } from '../work/how-far';
 import { titleOfWork } from '../work/title-of-work';
 import { loaded } from '../work/works-reducer';
 import { ReplayScreen } from './replay-screen';
+import * as words from './words';
 
 /** What a link to look at shows, in a store of its own, so that nothing of it mixes with one's own work. */
 type Seen = { readonly store: AppStore; readonly shows: Shown; readonly first: string | null };
@@ -62,19 +63,19 @@ function RoundSeen({ code, onLook }: { readonly code: string; readonly onLook: (
 	const names = Object.keys(works.open).sort();
 	return (
 		<Page title={roundTitle(code)} testID="look-round" bar={<PlaceLinks here={null} />}>
-			<Words>This Round is shown to you. Each line can be played back; nothing of it can be changed.</Words>
+			<Words>{words.someoneSharedThisRoundWith}</Words>
 			<Box role="list">
 				{names.map((name, i) => (
 					<LinkRow
 						key={name}
-						title={`Exercise ${(placeInRound(name)?.place ?? i) + 1}`}
+						title={words.exercise((placeInRound(name)?.place ?? i) + 1)}
 						says={SAYS_HOW_FAR[howFarNamed(works, name)]}
 						onOpen={() => onLook(name)}
 						testID={`look-at-${i + 1}`}
 					/>
 				))}
 			</Box>
-			{names.length ? null : <Words tone="soft">Nothing of it is worked yet.</Words>}
+			{names.length ? null : <Words tone="soft">{words.itHasNotBeenStartedYet}</Words>}
 		</Page>
 	);
 }
@@ -90,29 +91,29 @@ function SeenPage({ shows, first }: Seen) {
 				name={name}
 				shown={
 					<Button
-						label="Out"
-						say={isRound ? 'to the Round' : 'to your own work'}
+						label={words.back}
+						say={isRound ? words.toTheRound : words.toYourOwnWork}
 						kind="tool"
 						icon={Back}
 						onPress={() => (isRound ? setName(null) : router.navigate('/'))}
 						testID="look-out"
 					/>
 				}
-				seenAs={`This line is shown to you (${title}). It can be played back; nothing of it can be changed.`}
+				seenAs={words.someoneSharedThisLineWith(title)}
 			/>
 		);
 	return shows.is === 'round' ? <RoundSeen code={shows.code} onLook={setName} /> : <Gone why={GONE} />;
 }
 
-const GONE = 'There is nothing to look at here. The link was taken back, or is not whole.';
+const GONE = words.thereIsNothingToSeeHereThe;
 
 function Gone({ why }: { readonly why: string }) {
 	return (
-		<Page title="Not to be seen" testID="look-gone" bar={<PlaceLinks here={null} />}>
+		<Page title={words.nothingToSee} testID="look-gone" bar={<PlaceLinks here={null} />}>
 			<Words role="status" aria-live="polite" testID="look-why">
 				{why}
 			</Words>
-			<Words>Ask whoever gave it to you for a new one. Your own work is where it was.</Words>
+			<Words>{words.askThePersonWhoSentItForA}</Words>
 		</Page>
 	);
 }
@@ -136,7 +137,7 @@ export function LookScreen() {
 			gone = true;
 		};
 	}, [mine, hash]);
-	if (seen === null) return <Coming says="What is shown to you is on its way…" />;
+	if (seen === null) return <Coming says={words.loading} />;
 	if (typeof seen === 'string') return <Gone why={seen} />;
 	return (
 		<Provider store={seen.store}>

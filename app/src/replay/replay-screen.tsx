@@ -32,6 +32,7 @@ import { verdictOf } from '../work/sent';
 import { workOf } from '../work/work';
 import { type Pace, usePlaying } from './use-playing';
 import { useReplayKeys } from './use-replay-keys';
+import * as words from './words';
 
 const PACES: readonly { readonly value: Pace; readonly label: string }[] = [
 	{ value: 'slow', label: 'slow' },
@@ -89,14 +90,14 @@ function Replay({ view, id, body, from = body.steps.length, shown, seenAs }: Pro
 	useReplayKeys({ onStep, onToggle: toggle });
 	return (
 		<Page
-			title={`Replay: ${title}`}
+			title={words.replay(title)}
 			testID="replay"
 			full={large}
 			tools={
 				<>
 					{shown ?? (
 						<Button
-							label="Desk"
+							label={words.desk}
 							kind="tool"
 							icon={Back}
 							onPress={() => router.navigate(`/desk/${name}`)}
@@ -104,8 +105,8 @@ function Replay({ view, id, body, from = body.steps.length, shown, seenAs }: Pro
 						/>
 					)}
 					<Button
-						label="Back"
-						say="one step"
+						label={words.previous}
+						say={words.oneStep}
 						kind="tool"
 						icon={Before}
 						disabled={at === 0}
@@ -113,15 +114,15 @@ function Replay({ view, id, body, from = body.steps.length, shown, seenAs }: Pro
 						testID="replay-back"
 					/>
 					<Button
-						label={playing ? 'Halt' : 'Play'}
+						label={playing ? words.pause : words.play}
 						kind="tool"
 						icon={playing ? Halt : Play}
 						onPress={toggle}
 						testID="replay-play"
 					/>
 					<Button
-						label="On"
-						say="one step"
+						label={words.next}
+						say={words.oneStep}
 						kind="tool"
 						icon={On}
 						disabled={at === count}
@@ -135,7 +136,7 @@ function Replay({ view, id, body, from = body.steps.length, shown, seenAs }: Pro
 			<Box style={large ? styles.large : styles.plain}>
 				{prompt ? <Words>{prompt}</Words> : null}
 				<Words strong role="status" aria-live="polite" testID="replay-says">
-					{at === 0 ? says : `${at} of ${count}. ${says}`}
+					{at === 0 ? says : words.of(at, count, says)}
 				</Words>
 				{createElement('input', {
 					type: 'range',
@@ -143,34 +144,39 @@ function Replay({ view, id, body, from = body.steps.length, shown, seenAs }: Pro
 					max: count,
 					value: at,
 					onChange: ({ target }: ChangeEvent<HTMLInputElement>) => goTo(Number(target.value)),
-					'aria-label': 'The step that is shown',
-					'aria-valuetext': `Step ${at} of ${count}: ${says}`,
+					'aria-label': words.theStepThatIsShown,
+					'aria-valuetext': words.stepOf(at, count, says),
 					style: styles.slider,
 					testID: 'replay-slider',
 				})}
 				{state?.started ? (
 					<WorkedLine chain={state.chain} testID="replay-line" />
 				) : (
-					<Words tone="soft">Nothing stands on the line yet.</Words>
+					<Words tone="soft">{words.theLineIsEmpty}</Words>
 				)}
 				<Words size="small" tone="soft">
-					Wanted: {state?.wanted ?? ''}
+					{words.wanted(state?.wanted ?? '')}
 				</Words>
-				{numbers && state?.comesTo ? <Words testID="replay-comes">It comes to {state.comesTo}.</Words> : null}
+				{numbers && state?.comesTo ? <Words testID="replay-comes">{words.itEquals(state.comesTo)}</Words> : null}
 				{state?.answer && (numbers || state.checked) ? (
-					<Words testID="replay-answer">Answer: {state.answer}</Words>
+					<Words testID="replay-answer">{words.answer(state.answer)}</Words>
 				) : null}
-				{state?.checked ? <Words testID="replay-checked">Checked. {state.checked}</Words> : null}
+				{state?.checked ? <Words testID="replay-checked">{words.checked(state.checked)}</Words> : null}
 			</Box>
 			<Box style={styles.row}>
-				<Button label="Show the numbers" on={numbers} onPress={() => setNumbers(!numbers)} testID="replay-numbers" />
-				<Button label="Large, for a class" on={large} onPress={() => setLarge(!large)} testID="replay-large" />
+				<Button
+					label={words.showTheNumbers}
+					on={numbers}
+					onPress={() => setNumbers(!numbers)}
+					testID="replay-numbers"
+				/>
+				<Button label={words.largeTextForAClass} on={large} onPress={() => setLarge(!large)} testID="replay-large" />
 			</Box>
-			<Choices label="The pace" choices={PACES} chosen={pace} onChoose={setPace} testID="replay-pace" />
+			<Choices label={words.speed} choices={PACES} chosen={pace} onChoose={setPace} testID="replay-pace" />
 			<Words size="small" tone="soft">
-				The arrow keys go step by step, the space bar plays and halts. What was tried and taken back is shown too.
+				{words.useTheArrowKeysToMoveStep}
 			</Words>
-			{shown ? null : <ShowLink shows={{ is: 'work', id }} what="this line" />}
+			{shown ? null : <ShowLink shows={{ is: 'work', id }} what={words.thisLine} />}
 		</Page>
 	);
 }
@@ -203,13 +209,18 @@ function ReplayOf({ view, line, at, ...shownBy }: From & ShownBy & { readonly vi
 		);
 	return (
 		<Page
-			title={`Replay: ${title}`}
+			title={words.replay(title)}
 			testID="replay"
 			tools={
-				<Button label="To the line" kind="strong" onPress={() => router.navigate(`/desk/${name}`)} testID="to-desk" />
+				<Button
+					label={words.toTheLine}
+					kind="strong"
+					onPress={() => router.navigate(`/desk/${name}`)}
+					testID="to-desk"
+				/>
 			}
 		>
-			<Words>Nothing is done here yet. Once you have worked on it, each step can be looked at again here.</Words>
+			<Words>{words.thereAreNoStepsYetOnceYou}</Words>
 		</Page>
 	);
 }

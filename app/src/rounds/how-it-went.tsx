@@ -18,15 +18,16 @@ import { Box, Touch } from '../ui/box';
 import { Button } from '../ui/button';
 import { Words } from '../ui/words';
 import { tryText } from '../work/try-lines';
+import * as words from './words';
 
 const SAYS: Readonly<Record<Went, string>> = {
-	'at-once': 'right at once',
-	'after-nudge': 'right after a nudge',
-	uncovered: 'right with a number uncovered',
-	'after-try': 'right after another try',
-	shown: 'with the line shown',
-	'not-yet': 'not right yet',
-	untouched: 'not begun',
+	'at-once': words.rightAtOnce,
+	'after-nudge': words.rightAfterAHint,
+	uncovered: words.rightWithNumbersUncovered,
+	'after-try': words.rightAfterAnotherTry,
+	shown: words.rightAfterSeeingTheLine,
+	'not-yet': words.notRightYet,
+	untouched: words.notStarted,
 };
 
 /** A sign beside the words, so that the list can be looked over. */
@@ -99,7 +100,7 @@ export function Counts({ done }: Pick<ListProps, 'done'>) {
 		.map((one) => ({ one, count: done.filter(({ went }) => went === one).length }))
 		.filter(({ count }) => count > 0);
 	return (
-		<Box style={styles.part} role="group" aria-label="How it went">
+		<Box style={styles.part} role="group" aria-label={words.howItWent}>
 			{counts.map(({ one, count }) => (
 				<Box key={one} style={styles.count}>
 					<Words strong mono style={styles.number}>
@@ -128,7 +129,7 @@ export function Slips({ done, onOpen }: ListProps) {
 	return (
 		<Box style={styles.part} testID="round-slips">
 			<Words strong role="heading" aria-level={2}>
-				What slipped
+				{words.slips}
 			</Words>
 			{slips.map(({ code, times }) => {
 				const where = madeIn(done, code);
@@ -136,14 +137,14 @@ export function Slips({ done, onOpen }: ListProps) {
 					<Box key={code} style={styles.slip}>
 						<Words strong>
 							{slipNamed(code)?.title}
-							{times > 1 ? ` (${times} times)` : ''}
+							{times > 1 ? words.times(times) : ''}
 						</Words>
 						{where?.made ? <Words style={styles.line}>{tryText(where.made)}</Words> : null}
 						<Words size="small">{slipNamed(code)?.nudge}</Words>
 						{where ? (
 							<Box style={styles.row}>
 								<Button
-									label={`Look at exercise ${where.at + 1}`}
+									label={words.lookAtExercise(where.at + 1)}
 									onPress={() => onOpen(where.exercise.name)}
 									testID={`look-${code}`}
 								/>

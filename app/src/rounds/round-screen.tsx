@@ -21,11 +21,12 @@ import { bodiesIn } from '../work/bodies-in';
 import type { MadeRound } from '../work/made-rounds';
 import { anotherRound, Counts, type Done, doneIn, RoundExercises, Slips } from './how-it-went';
 import { RoundAhead } from './round-ahead';
+import * as words from './words';
 
 /** The most skills of a short Round of what slipped. */
 const SHORT = 5;
 
-/** What comes next in a Round: the first exercise not begun, else the first that is not right yet. */
+/** What comes next in a Round: the first exercise not started, else the first that is not right yet. */
 function nextIn(done: readonly Done[]): Done | undefined {
 	return done.find(({ went }) => went === 'untouched') ?? done.find(({ went }) => went === 'not-yet');
 }
@@ -43,21 +44,21 @@ function Share({ code }: { readonly code: string }) {
 	const [said, setSaid] = useState('');
 	const share = async () => {
 		const link = `${globalThis.location.origin}/round/${code}`;
-		setSaid((await copied(link)) ? 'The link is copied: whoever opens it has the same exercises.' : link);
+		setSaid((await copied(link)) ? words.theLinkIsCopiedWhoever : link);
 	};
 	return (
 		<>
 			<Box style={styles.row}>
-				<Button label="Copy the link" onPress={share} testID="share" />
+				<Button label={words.copyTheLink} onPress={share} testID="share" />
 				<Button
-					label="Hand in"
-					say="the whole Round as one paper"
+					label={words.handIn}
+					say={words.theWholeRoundOnPaper}
 					onPress={() => router.navigate(`/hand-in/round-${code}`)}
 					testID="round-hand-in"
 				/>
 			</Box>
 			<Words size="small" role="status" aria-live="polite" testID="share-says">
-				{said || `By its code, ${shownCode(code)}, anyone gets the same exercises.`}
+				{said || words.withTheCodeAnyoneGetsThe(shownCode(code))}
 			</Words>
 		</>
 	);
@@ -77,7 +78,7 @@ function HowItWent({ round, plan }: { readonly round: MadeRound; readonly plan: 
 	const open = (name: string) => router.navigate(`/desk/${name}`);
 	const another = (by: Partial<RoundPlan>) => router.navigate(`/round/${anotherRound(plan, by, nanoid())}`);
 	const anotherButton = (kind: 'plain' | 'strong') => (
-		<Button label="Another Round" kind={kind} onPress={() => another({})} testID="another" />
+		<Button label={words.anotherRound} kind={kind} onPress={() => another({})} testID="another" />
 	);
 	return (
 		<Page
@@ -86,11 +87,11 @@ function HowItWent({ round, plan }: { readonly round: MadeRound; readonly plan: 
 			beside={<RoundExercises done={done} onOpen={open} />}
 			tools={
 				<>
-					<Button label="Rounds" icon={Back} onPress={() => router.navigate('/rounds')} testID="to-rounds" />
+					<Button label={words.rounds} icon={Back} onPress={() => router.navigate('/rounds')} testID="to-rounds" />
 					<Box style={styles.grow}>
 						{next ? (
 							<Button
-								label={begun ? `Go on with ${done.indexOf(next) + 1}` : 'Begin'}
+								label={begun ? words.goOnWith(done.indexOf(next) + 1) : words.start}
 								kind="strong"
 								onPress={() => open(next.name)}
 								testID="go-on"
@@ -103,7 +104,7 @@ function HowItWent({ round, plan }: { readonly round: MadeRound; readonly plan: 
 			}
 		>
 			<Words>
-				{plan.count} exercises, level {plan.level}: {plan.skills.map((skill) => skillNamed(skill)?.title).join(', ')}.
+				{words.exercisesLevel(plan.count, plan.level, plan.skills.map((skill) => skillNamed(skill)?.title).join(', '))}
 			</Words>
 			{begun ? (
 				<Counts done={done} />
@@ -114,8 +115,8 @@ function HowItWent({ round, plan }: { readonly round: MadeRound; readonly plan: 
 			<Box style={styles.row}>
 				{slipped.length ? (
 					<Button
-						label="A short Round of what slipped"
-						{...(over ? {} : { say: 'five fresh exercises' })}
+						label={words.aShortRoundOnTheseSlips}
+						{...(over ? {} : { say: words.fiveNewExercises })}
 						onPress={() => another({ skills: slipped.slice(0, SHORT), count: 5 })}
 						testID="short-round"
 					/>
@@ -123,7 +124,7 @@ function HowItWent({ round, plan }: { readonly round: MadeRound; readonly plan: 
 				{next && over ? anotherButton('plain') : null}
 			</Box>
 			<Share code={round.code} />
-			{begun ? <ShowLink shows={{ is: 'round', code: plainCode(round.code) }} what="this Round" /> : null}
+			{begun ? <ShowLink shows={{ is: 'round', code: plainCode(round.code) }} what={words.thisRound} /> : null}
 			<TakeWith forms={forms} />
 		</Page>
 	);
@@ -145,12 +146,12 @@ function OfGoneEdition({ plan, code }: { readonly plan: RoundPlan; readonly code
 			{worked.map(({ exercise, number }) => (
 				<Button
 					key={exercise}
-					label={`Exercise ${number}, as it was worked`}
+					label={words.exerciseAsItWasWorked(number)}
 					onPress={() => router.navigate(`/desk/${exercise}`)}
 				/>
 			))}
 			<Button
-				label="Another Round of the same skills"
+				label={words.anotherRoundOfTheSame}
 				kind="strong"
 				onPress={() => router.navigate(`/round/${anotherRound(plan, {}, nanoid())}`)}
 				testID="same-skills"
@@ -164,7 +165,7 @@ function useIsOfRound(code = ''): (exercise: string) => boolean {
 	return useCallback((exercise: string) => placeInRound(exercise)?.code === plainCode(code), [code]);
 }
 
-/** A Round by its code: before it is begun, on the way, and when it is over. */
+/** Open a Round by its code: before it is begun, on the way, and when it is over. */
 export function RoundScreen({ code }: { readonly code: string | undefined }) {
 	const router = useRouter();
 	const plan = useMemo(() => readRoundCode(code ?? ''), [code]);
@@ -176,16 +177,14 @@ export function RoundScreen({ code }: { readonly code: string | undefined }) {
 	const gone = plan.ok && fault ? plan.value : null;
 	return (
 		<Page
-			title="A Round"
+			title={words.aRound}
 			testID="round-fault"
-			tools={<Button label="Rounds" icon={Back} onPress={() => router.navigate('/rounds')} testID="to-rounds" />}
+			tools={<Button label={words.rounds} icon={Back} onPress={() => router.navigate('/rounds')} testID="to-rounds" />}
 		>
 			<Words role="status" aria-live="polite">
-				{fault ? fault.message : 'The Round is being laid out…'}
+				{fault ? fault.message : words.makingTheRound}
 			</Words>
-			{fault && !gone ? (
-				<Words>{code ? `The code was “${code}”. ` : ''}Look at it once more, or choose a Round of your own.</Words>
-			) : null}
+			{fault && !gone ? <Words>{words.checkItOrStartYourOwnRound(code)}</Words> : null}
 			{gone && code ? <OfGoneEdition plan={gone} code={code} /> : null}
 		</Page>
 	);

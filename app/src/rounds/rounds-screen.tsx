@@ -36,11 +36,12 @@ import { Choices } from '../ui/choices';
 import { Field } from '../ui/field';
 import { Words } from '../ui/words';
 import { zoneAt } from '../worker/zone-now';
+import * as words from './words';
 
 const LEVELS = [
-	{ value: '1', label: '1 plain' },
+	{ value: '1', label: words.plain },
 	{ value: '2', label: '2' },
-	{ value: '3', label: '3 with a catch' },
+	{ value: '3', label: words.tricky },
 ] as const;
 
 /** How many Rounds begun before are listed. */
@@ -48,8 +49,8 @@ const LISTED = 6;
 
 /** How far a skill is, in a few words. */
 function stateOf({ worked, atOnce, isDue }: SkillState): string {
-	if (worked === 0) return 'not tried yet';
-	return `${atOnce} of ${worked} right at once${isDue ? ', due' : ''}`;
+	if (worked === 0) return words.notTriedYet;
+	return words.ofRightAtOnce(atOnce, worked, isDue);
 }
 
 type SkillsProps = {
@@ -67,14 +68,14 @@ function SkillList({ states, chosen, onChoose }: SkillsProps) {
 	return (
 		<Box style={styles.part}>
 			<Words strong role="heading" aria-level={2}>
-				Or choose what to practise
+				{words.orChooseWhatToPractise}
 			</Words>
 			<Words size="small" tone="soft" role="status" aria-live="polite" testID="chosen-says">
 				{chosen.length === 0
-					? 'Nothing is chosen yet. Touch a skill.'
+					? words.touchASkillToChooseIt
 					: full
-						? `${chosen.length} are chosen, as many as one Round mixes.`
-						: `${chosen.length} chosen; a Round mixes up to ${SKILLS_IN_ROUND}.`}
+						? words.chosenWhichIsTheMostForOne(chosen.length)
+						: words.chosenARoundCanMixUpTo(chosen.length, SKILLS_IN_ROUND)}
 			</Words>
 			<Box role="list">
 				{SKILLS.map(({ skill, title, about }, i) => {
@@ -121,7 +122,7 @@ function Suggested({ picked, chosen, onChoose }: SuggestedProps) {
 	return (
 		<Box style={styles.part}>
 			<Words strong role="heading" aria-level={2}>
-				Suggested for now
+				{words.suggestedForNow}
 			</Words>
 			<Box role="list">
 				{picked.map(({ skill, why }) => (
@@ -134,7 +135,7 @@ function Suggested({ picked, chosen, onChoose }: SuggestedProps) {
 			</Box>
 			<Box style={styles.row}>
 				<Button
-					label="Take these"
+					label={words.chooseThese}
 					on={taken}
 					onPress={() => onChoose(picked.map(({ skill }) => skill))}
 					testID="take-picked"
@@ -157,10 +158,10 @@ function ByCode({ onOpen }: { readonly onOpen: (code: string) => void }) {
 	return (
 		<Box style={styles.part}>
 			<Words strong role="heading" aria-level={2}>
-				A Round by its code
+				{words.openARoundByItsCode}
 			</Words>
 			<Field
-				label="Code of a Round"
+				label={words.codeOfARound}
 				value={code}
 				onChange={(text) => {
 					setCode(text);
@@ -168,11 +169,11 @@ function ByCode({ onOpen }: { readonly onOpen: (code: string) => void }) {
 				}}
 				onSubmit={open}
 				fault={fault}
-				placeholder="4k7m-9ae"
+				placeholder={words.k7mAe}
 				testID="round-code"
 			/>
 			<Box style={styles.row}>
-				<Button label="Open it" onPress={open} testID="open-code" />
+				<Button label={words.openIt} onPress={open} testID="open-code" />
 			</Box>
 		</Box>
 	);
@@ -185,14 +186,14 @@ function Begun({ begun, onOpen }: { readonly begun: readonly BegunRound[]; reado
 	return (
 		<Box style={styles.part}>
 			<Words strong role="heading" aria-level={2}>
-				Begun before
+				{words.startedBefore}
 			</Words>
 			<Box style={styles.row}>
 				{begun.slice(0, LISTED).map(({ code, plan, tries }) => (
 					<Button
 						key={code}
 						label={shownCode(code)}
-						say={`${[...tries.values()].filter((one) => wentOf(one) !== 'not-yet').length} of ${plan.count} done`}
+						say={words.ofDone([...tries.values()].filter((one) => wentOf(one) !== 'not-yet').length, plan.count)}
 						onPress={() => onOpen(code)}
 						testID={`begun-${code}`}
 					/>
@@ -202,7 +203,7 @@ function Begun({ begun, onOpen }: { readonly begun: readonly BegunRound[]; reado
 	);
 }
 
-const Ahead = pageAhead('Rounds', 'rounds');
+const Ahead = pageAhead(words.rounds, 'rounds');
 
 /** Chooses what to practise, or lets it be picked, and opens a Round; or opens one by its code. */
 export function RoundsScreen() {
@@ -230,12 +231,12 @@ function Rounds({ pieces }: { readonly pieces: readonly Piece[] }) {
 	};
 	return (
 		<PlacePage
-			title="Rounds"
+			title={words.rounds}
 			place="rounds"
 			testID="rounds"
 			action={
 				<Button
-					label={`Begin: ${count} fresh exercises`}
+					label={words.startNewExercises(count)}
 					kind="strong"
 					disabled={!chosen.length}
 					onPress={begin}
@@ -248,14 +249,14 @@ function Rounds({ pieces }: { readonly pieces: readonly Piece[] }) {
 			<ByCode onOpen={open} />
 			<Begun begun={begun} onOpen={open} />
 			<Choices
-				label="How many"
+				label={words.howMany}
 				choices={ROUND_COUNTS.map((one) => ({ value: `${one}`, label: `${one}`, say: 'exercises' }))}
 				chosen={`${count}`}
 				onChoose={(value) => setCount(ROUND_COUNTS.find((one) => `${one}` === value) ?? count)}
 				testID="count"
 			/>
 			<Choices
-				label="Level"
+				label={words.level}
 				choices={LEVELS}
 				chosen={`${level}`}
 				onChoose={(value) => setAsked(Number(value) as Level)}
@@ -263,18 +264,18 @@ function Rounds({ pieces }: { readonly pieces: readonly Piece[] }) {
 			/>
 			<Box style={styles.part}>
 				<Words strong role="heading" aria-level={2}>
-					What you have worked
+					{words.yourPastWork}
 				</Words>
 				<TakeWith forms={taken} />
 				<Box style={styles.row}>
 					<Button
-						label="The Record"
-						say="skills, slips, times"
+						label={words.theRecord}
+						say={words.skillsSlipsTimes}
 						onPress={() => router.navigate('/record' as '/')}
 						testID="to-record"
 					/>
 					<Button
-						label="Mark a class’s answers"
+						label={words.markAClasssAnswers}
 						onPress={() => router.navigate('/marking' as '/')}
 						testID="to-marking"
 					/>

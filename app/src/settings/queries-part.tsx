@@ -9,6 +9,7 @@ import { Words } from '../ui/words';
 import { QUERIES } from '../work/list-names';
 import { queriesIn, queriesText } from '../work/queries';
 import { did } from '../work/works-reducer';
+import * as words from './words';
 
 const FILE = 'answers-i-think-are-right.jsonl';
 
@@ -19,16 +20,16 @@ export function QueriesPart() {
 	const queries = useAppSelector(({ works }) => queriesIn(works));
 	if (!queries.length) return null;
 	return (
-		<Box style={styles.part} role="group" aria-label="Answers I think are right">
+		<Box style={styles.part} role="group" aria-label={words.answersIThinkAreRight}>
 			<Words strong size="title" role="heading" aria-level={2}>
-				Answers I think are right
+				{words.answersIThinkAreRight}
 			</Words>
 			<Box role="list" style={styles.part}>
 				{queries.map(({ id, queried: { title, answer } }) => (
 					<Box key={id} role="listitem" style={styles.row}>
 						<Words style={styles.words}>{`${title}: ${answer}`}</Words>
 						<Button
-							label="Remove"
+							label={words.remove}
 							say={`${title}, ${answer}`}
 							onPress={() => dispatch(did(QUERIES, { do: 'unquery', id }))}
 						/>
@@ -37,14 +38,13 @@ export function QueriesPart() {
 			</Box>
 			<Box style={styles.row}>
 				<Button
-					label="Save them as a file"
+					label={words.saveThemAsAFile}
 					icon={Take}
 					onPress={() => saveFile(queriesText(queries), FILE, 'application/jsonl')}
 				/>
 			</Box>
 			<Words size="small" tone="soft">
-				For your teacher, or for those who make this app: each exercise with your line, your answer and what the check
-				said. It names no person.
+				{words.forYourTeacherOrForThe}
 			</Words>
 		</Box>
 	);

@@ -19,16 +19,17 @@ import { chosenNumbers } from '../work/numbers';
 import { NUMBERS, SUPPORT } from '../work/said-choices';
 import { did } from '../work/works-reducer';
 import { QueriesPart } from './queries-part';
+import * as words from './words';
 import { YourData } from './your-data';
 
 const THEMES = [
-	{ value: 'device', label: 'as the device' },
+	{ value: 'device', label: words.sameAsTheDevice },
 	{ value: 'light', label: 'light' },
 	{ value: 'dark', label: 'dark' },
 ] as const;
 
 const MOTION = [
-	{ value: 'device', label: 'as the device' },
+	{ value: 'device', label: words.sameAsTheDevice },
 	{ value: 'none', label: 'none' },
 ] as const;
 
@@ -36,12 +37,12 @@ const LETTERS = [
 	{
 		value: 'on',
 		label: 'on',
-		says: 'A letter alone does something on the Desk: F opens the facts. Turned off, a letter that is said or struck by mistake does nothing.',
+		says: words.oneLetterWorksAsACommandOn,
 	},
 	{
 		value: 'off',
 		label: 'off',
-		says: 'Letters alone do nothing. The arrows, Esc, Delete and what goes with Ctrl or Cmd still work.',
+		says: words.singleLettersDoNothingThe,
 	},
 ] as const;
 
@@ -49,9 +50,9 @@ const DECIMALS = [
 	{
 		value: 'point',
 		label: 'point',
-		says: 'Numbers are written as 2.54. A comma before three digits groups them: 1,250.',
+		says: words.writeDecimalsAsAComma,
 	},
-	{ value: 'comma', label: 'comma', says: 'Numbers are written as 2,54, and 1,250 is a little more than one.' },
+	{ value: 'comma', label: 'comma', says: words.writeDecimalsAsHereIsA },
 ] as const;
 
 const SIZES = TEXT_SIZES.map((size) => ({ value: `${size}`, label: `${size} %` }));
@@ -86,11 +87,11 @@ function DecimalChoice() {
 	const [{ decimal }, change] = useSettings();
 	return (
 		<Explained
-			label="Decimal mark"
+			label={words.decimalMark}
 			choices={DECIMALS}
 			chosen={decimal}
 			onChoose={(next) => change({ decimal: next })}
-			always="What your class or a problem says comes first."
+			always={words.ifYourClassOrAProblemSays}
 			testID="decimal"
 			saysID="decimal-says"
 		/>
@@ -102,9 +103,9 @@ function Working() {
 	const dispatch = useAppDispatch();
 	const shelf = useShelf();
 	return (
-		<Part title="Working">
+		<Part title={words.working}>
 			<Explained
-				label="Support while working"
+				label={words.supportWhileWorking}
 				choices={SUPPORT}
 				chosen={shelf.support}
 				onChoose={(level) => dispatch(did(SHELF, { do: 'support', level }))}
@@ -112,11 +113,11 @@ function Working() {
 				saysID="support-says"
 			/>
 			<Explained
-				label="The numbers of the line"
+				label={words.theNumbersOfTheLine}
 				choices={NUMBERS}
 				chosen={chosenNumbers(shelf)}
 				onChoose={(way) => dispatch(did(SHELF, { do: 'numbers', way }))}
-				always="A Round is laid out, whatever is chosen here."
+				always={words.aRoundAlwaysUsesLaidOut}
 				testID="numbers-way"
 				saysID="numbers-say"
 			/>
@@ -130,30 +131,30 @@ function Working() {
 function Looks() {
 	const [{ theme, text, motion, letterKeys }, change] = useSettings();
 	return (
-		<Part title="This device">
+		<Part title={words.thisDevice}>
 			<Choices
-				label="Light or dark"
+				label={words.lightOrDark}
 				choices={THEMES}
 				chosen={theme}
 				onChoose={(next) => change({ theme: next })}
 				testID="theme"
 			/>
 			<Choices
-				label="Size of text"
+				label={words.sizeOfText}
 				choices={SIZES}
 				chosen={`${text}`}
 				onChoose={(next) => change({ text: TEXT_SIZES.find((size) => `${size}` === next) ?? text })}
 				testID="text-size"
 			/>
 			<Choices
-				label="Motion"
+				label={words.motion}
 				choices={MOTION}
 				chosen={motion}
 				onChoose={(next) => change({ motion: next })}
 				testID="motion"
 			/>
 			<Explained
-				label="Keys of one letter, on the Desk"
+				label={words.keysOfOneLetterOnTheDesk}
 				choices={LETTERS}
 				chosen={letterKeys ? 'on' : 'off'}
 				onChoose={(next) => change({ letterKeys: next === 'on' })}
@@ -171,7 +172,7 @@ export function SettingsScreen() {
 	const begin = useBeginGuided();
 	return (
 		<Page
-			title="Settings"
+			title={words.settings}
 			testID="settings"
 			beside={
 				<>
@@ -179,14 +180,14 @@ export function SettingsScreen() {
 					<QueriesPart />
 				</>
 			}
-			tools={<Button label="Today" icon={Back} onPress={() => router.navigate('/')} testID="to-today" />}
+			tools={<Button label={words.today} icon={Back} onPress={() => router.navigate('/')} testID="to-today" />}
 		>
 			<Working />
 			<Looks />
-			<Part title="The first line, together">
-				<Words>A jar of honey is converted on the Desk, and each of its five touches is said where it is done.</Words>
+			<Part title={words.yourFirstLineWithAGuide}>
+				<Words>{words.convertAJarOfHoneyOnThe}</Words>
 				<Box style={styles.row}>
-					<Button label="Work it together" onPress={begin} testID="begin-guided" />
+					<Button label={words.startTheGuide} onPress={begin} testID="begin-guided" />
 				</Box>
 			</Part>
 		</Page>

@@ -18,8 +18,9 @@ import { type Merged, mergedIn } from '../work/merged';
 import { tookIn } from '../work/works-reducer';
 import { isHere } from '../work/works-state';
 import { workOnFiles } from '../worker/form-worker';
+import * as words from './words';
 
-const BROKE_OFF = 'This could not be done here. Try once more; nothing was changed.';
+const BROKE_OFF = words.thisDidNotWorkNothingWas;
 
 /** A number of bytes for people: "12 kB", "3.4 MB". */
 export function sizeText(bytes: number): string {
@@ -44,19 +45,17 @@ function useKept(): number | null {
 }
 
 function pieces(count: number): string {
-	return `${count} ${count === 1 ? 'piece' : 'pieces'} of work`;
+	return words.ofWork(count);
 }
 
 /** What came of taking a file in, in sentences. */
 export function sayMerged({ added, followed, known }: Merged, aside: number): string {
 	const parts = [
-		`${pieces(added)} ${added === 1 ? 'is' : 'are'} new here`,
-		...(followed ? [`${followed} went on from what was here`] : []),
-		...(known ? [`${known} ${known === 1 ? 'was' : 'were'} here already`] : []),
+		words.newHere(pieces(added), added),
+		...(followed ? [words.newerThanWhatWasHere(followed)] : []),
+		...(known ? [words.alreadyHere(known)] : []),
 	];
-	const left = aside
-		? ` ${pieces(aside)} in the file could not be read and ${aside === 1 ? 'is' : 'are'} left out.`
-		: '';
+	const left = aside ? words.inTheFileCouldNotBeReadAnd(pieces(aside), aside) : '';
 	return `${parts.join('; ')}.${left}`;
 }
 
@@ -78,17 +77,17 @@ export function YourData() {
 	// A file holds all of it, and what a file brings is held against all of it.
 	const whole = () => {
 		if (!away) return true;
-		setSaid(`${pieces(away)} ${away === 1 ? 'is' : 'are'} still to come from the server. Try again once all are here.`);
+		setSaid(words.stillLoadingFromTheServer(pieces(away), away));
 		return false;
 	};
 	const take = async () => {
 		if (!whole()) return;
-		setSaid('One moment…');
-		setSaid(`Saved as ${await takeMyWork(store)}.`);
+		setSaid(words.oneMoment);
+		setSaid(words.savedAs(await takeMyWork(store)));
 	};
 	const bring = async (file: File) => {
 		if (!whole()) return;
-		setSaid('One moment…');
+		setSaid(words.oneMoment);
 		const text = await file.text();
 		const read = await workOnFiles((jobs) => jobs.readMyWork(text));
 		if (!read.ok) return setSaid(read.fault.message);
@@ -100,25 +99,29 @@ export function YourData() {
 		setSaid(sayMerged(merged, aside));
 	};
 	return (
-		<Box style={styles.part} role="group" aria-label="Your data" testID="your-data">
+		<Box style={styles.part} role="group" aria-label={words.yourData} testID="your-data">
 			<Words strong size="title" role="heading" aria-level={2}>
-				Your data
+				{words.yourData}
 			</Words>
 			<Words testID="data-says">
-				{pieces(count)}, sent to the check {tries} {tries === 1 ? 'time' : 'times'}. {where}
-				{away ? ` ${pieces(away)} ${away === 1 ? 'is' : 'are'} still to come from there.` : ''}
-				{kept === null ? '' : ` With the app itself this browser keeps ${sizeText(kept)}.`}
+				{[
+					words.sentToTheCheck(pieces(count), tries, where),
+					away ? words.stillLoadingFromThere(pieces(away), away) : '',
+					kept === null ? '' : words.withTheAppThisTakes(sizeText(kept)),
+				]
+					.filter(Boolean)
+					.join(' ')}
 			</Words>
 			<Box style={styles.row}>
 				<Button
-					label="All my work as a file"
+					label={words.allMyWorkAsAFile}
 					icon={Take}
 					onPress={() => void take().catch(say(BROKE_OFF))}
 					testID="take-data"
 				/>
 				<FileButton
-					label="Take work in"
-					say="from such a file; nothing here is lost or doubled"
+					label={words.loadWork}
+					say={words.fromSuchAFileWithoutLosing}
 					accept=".json,application/json"
 					onFile={(file) => void bring(file).catch(say(BROKE_OFF))}
 					testID="bring-data"
@@ -128,13 +131,12 @@ export function YourData() {
 				{said}
 			</Words>
 			<Words size="small" tone="soft">
-				The file holds every line with all its steps, your problems, sheets, facts and settings. It names no desk and no
-				person.
+				{words.theFileHasEveryLineWithAll}
 			</Words>
 			<Box style={styles.row}>
 				<Button
-					label="Desks and devices"
-					say="another device, a recovery sheet, leaving and erasing"
+					label={words.desksAndDevices}
+					say={words.addADeviceMakeARecovery}
 					onPress={() => router.navigate('/desks' as '/')}
 					testID="to-desks"
 				/>

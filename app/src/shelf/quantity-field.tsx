@@ -6,6 +6,7 @@ import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Field } from '../ui/field';
 import { Stepper } from './stepper';
+import * as words from './words';
 
 type Props = {
 	readonly label: string;
@@ -40,7 +41,7 @@ export const QuantityField = memo(function QuantityField({
 				value={text}
 				onChange={onChange}
 				fault={wrong}
-				reads={read.ok && !wrong ? `Reads as ${sayQuantity(read.value)}` : ''}
+				reads={read.ok && !wrong ? words.readsAs(sayQuantity(read.value)) : ''}
 				placeholder={placeholder}
 				testID={testID}
 			/>

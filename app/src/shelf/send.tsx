@@ -4,6 +4,7 @@ import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Words } from '../ui/words';
 import { type ToSend, useSend } from './use-send';
+import * as words from './words';
 
 type Props = {
 	/** What the page has come to; null while there is nothing to send. */
@@ -23,21 +24,17 @@ export function Send({ send, blocks = '', start = '', name = '' }: Props) {
 	if (!send) return null;
 	const some = (send.blocks?.length ?? 0) > 0;
 	return (
-		<Box style={styles.part} role="group" aria-label="To the Desk">
+		<Box style={styles.part} role="group" aria-label={words.toTheDesk}>
 			<Words size="small" tone="soft" aria-hidden>
-				To the Desk
+				{words.toTheDesk}
 			</Words>
 			<Box style={styles.row}>
 				{some && line !== null ? (
-					<Button
-						label={`Put ${blocks} on the line of “${line}”`}
-						onPress={() => toLine(send)}
-						testID={`send-line${name}`}
-					/>
+					<Button label={words.putOnTheLineOf(blocks, line)} onPress={() => toLine(send)} testID={`send-line${name}`} />
 				) : null}
 				{send.start || some ? (
 					<Button
-						label={send.start ? `Start a line from ${start}` : `Put ${blocks} on a new line`}
+						label={send.start ? words.startALineFrom(start) : words.putOnANewLine(blocks)}
 						onPress={() => toOwn(send)}
 						testID={`send-own${name}`}
 					/>

@@ -8,6 +8,7 @@ import { Button } from '../ui/button';
 import { copied } from '../ui/copied';
 import { Page } from '../ui/page';
 import { Words } from '../ui/words';
+import * as words from './words';
 
 type Props = {
 	readonly title: string;
@@ -25,15 +26,15 @@ const ShelfTools = memo(function ShelfTools({ onCopy }: { readonly onCopy: () =>
 	const desk = useLastDesk();
 	return (
 		<>
-			<Button label="Desk" icon={Desk} onPress={() => router.navigate(desk)} testID="to-desk" />
+			<Button label={words.desk} icon={Desk} onPress={() => router.navigate(desk)} testID="to-desk" />
 			<Button
-				label="Shelf"
-				say="with all its parts"
+				label={words.shelf}
+				say={words.withAllItsParts}
 				icon={Shelf}
 				onPress={() => router.navigate('/shelf')}
 				testID="to-shelf"
 			/>
-			<Button label="Copy link" icon={LinkIcon} onPress={() => void onCopy()} testID="copy-link" />
+			<Button label={words.copyLink} icon={LinkIcon} onPress={() => void onCopy()} testID="copy-link" />
 		</>
 	);
 });
@@ -45,7 +46,7 @@ export function ShelfPage({ title, part, address, children, beside }: Props) {
 	now.current = address;
 	const onCopy = useCallback(async () => {
 		const whole = `${globalThis.location?.origin ?? ''}${now.current}`;
-		setLink((await copied(whole)) ? 'The link is copied.' : `The link: ${whole}`);
+		setLink((await copied(whole)) ? words.theLinkIsCopied : words.theLink(whole));
 	}, []);
 	return (
 		<Page title={title} testID={part} beside={beside} tools={<ShelfTools onCopy={onCopy} />}>

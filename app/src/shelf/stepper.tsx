@@ -6,6 +6,7 @@ import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Field } from '../ui/field';
 import { Words } from '../ui/words';
+import * as words from './words';
 
 type Props = {
 	/** The number that is stepped, as written. */
@@ -23,26 +24,26 @@ export function Stepper({ number, onStep, first = '1' }: Props) {
 	// What is wrong with the number is said where it is typed.
 	const fault = up.ok || by.trim() === '' || up.fault.in === 'number' ? null : up.fault;
 	return (
-		<Box style={styles.row} role="group" aria-label="Step the value">
+		<Box style={styles.row} role="group" aria-label={words.stepTheValue}>
 			<Button
 				label="−"
-				say="one step down"
+				say={words.oneStepDown}
 				disabled={!down.ok}
 				onPress={() => down.ok && onStep(down.value)}
 				testID="step-down"
 			/>
 			<Button
 				label="+"
-				say="one step up"
+				say={words.oneStepUp}
 				disabled={!up.ok}
 				onPress={() => up.ok && onStep(up.value)}
 				testID="step-up"
 			/>
 			<Words size="small" tone="soft" aria-hidden>
-				by
+				{words.by}
 			</Words>
 			<Box style={styles.by}>
-				<Field label="Step by" value={by} onChange={setBy} fault={fault} testID="step-by" />
+				<Field label={words.stepBy} value={by} onChange={setBy} fault={fault} testID="step-by" />
 			</Box>
 		</Box>
 	);

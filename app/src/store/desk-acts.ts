@@ -9,6 +9,7 @@ import { serverStore } from '../sync/server-store';
 import type { WorksState } from '../work/works-reducer';
 import { unreadOf } from './all-works';
 import { openDevice, stopEverywhere } from './device';
+import * as words from './words';
 
 type NotDone = { readonly done: false; readonly why: string };
 
@@ -20,17 +21,17 @@ export type Joined = { readonly done: true; readonly desk: string } | NotDone;
 
 const DONE: Done = { done: true };
 
-const AWAY = 'The server cannot be reached just now. Try again in a moment; nothing was changed.';
+const AWAY = words.theServerCannotBeReached;
 
 /** What kept the server from doing something, in a sentence. */
 export function sayFailed(failed: { readonly came: string; readonly why?: string; readonly ms?: number }): string {
 	switch (failed.came) {
 		case 'shut':
-			return 'The server does not open this desk to this device.';
+			return words.theServerNoLongerLetsThis;
 		case 'erased':
-			return 'This desk was erased.';
+			return words.thisDeskWasErased;
 		case 'later':
-			return `Too much was asked for at once. Try again in ${Math.ceil((failed.ms ?? 1000) / 1000)} seconds.`;
+			return words.thatWasTooMuchAtOnceTry(Math.ceil((failed.ms ?? 1000) / 1000));
 		case 'refused':
 			return failed.why || AWAY;
 		default:
@@ -83,7 +84,7 @@ export async function openOther(id: string, now: number): Promise<Done> {
 	if (answer.came === 'shut')
 		return {
 			done: false,
-			why: 'This device has no key of that desk. On a device that has one, make a code under Settings.',
+			why: words.thisDeviceHasNoKeyToThat,
 		};
 	if (answer.came !== 'here') return { done: false, why: sayFailed(answer) };
 	const { device } = await openDevice();
@@ -112,8 +113,7 @@ export async function joinByCode(code: string, now: number): Promise<Joined> {
 export async function joinBySheet(id: string, sheetKey: string, now: number): Promise<Joined> {
 	const key = newKey();
 	const answer = await deskOnServer(id, sheetKey).addKey(hashOf(key), 'device', deviceSays());
-	if (answer.came === 'shut')
-		return { done: false, why: 'This recovery sheet opens nothing: it was shut out, or a sign of it is missing.' };
+	if (answer.came === 'shut') return { done: false, why: words.thisRecoverySheetDoesNot };
 	if (answer.came !== 'here') return { done: false, why: sayFailed(answer) };
 	return keepJoined(id, key, now);
 }

@@ -11,6 +11,7 @@ import { did } from '../work/works-reducer';
 import { work } from '../worker/core-worker';
 import { useAppDispatch, useAppSelector } from './store';
 import { useRound } from './use-round';
+import * as words from './words';
 
 /** Whether there is an exercise of a name: it lies ready, its Round is being made, or there is none, and why. */
 export type Readiness =
@@ -60,14 +61,12 @@ export function useSteps(id: string | undefined): boolean {
 	return isAway;
 }
 
-const UNREAD = 'This line cannot be read here; it is set aside, and kept.';
+const UNREAD = words.thisLineCannotBeReadHereIt;
 
 /** What is said while the steps of a piece of work are still to come. */
 export function useSaysComing(): string {
 	const isServerAway = useAppSelector(({ sync }) => sync.keeping === 'device');
-	return isServerAway
-		? 'This line is on the server, which is away just now. It comes as soon as the server is back.'
-		: 'This line comes from the server…';
+	return isServerAway ? words.thisLineIsOnTheServerWhich : words.loadingThisLineFromThe;
 }
 
 /**
@@ -93,7 +92,7 @@ export function useExercise(name: string): Readiness {
 	if (isAway) return { is: 'coming', says };
 	if (isOwn(name)) return { is: (read || !isTextUnread) && posed ? 'ready' : 'coming' };
 	if (exerciseNamed(name) || isKept) return { is: 'ready' };
-	if (!placeInRound(name)) return { is: 'none', why: `There is no exercise called “${name}”.` };
+	if (!placeInRound(name)) return { is: 'none', why: words.thereIsNoExerciseCalled(name) };
 	if (!made) return { is: 'coming' };
-	return { is: 'none', why: made.ok ? 'This Round has no such exercise.' : made.fault.message };
+	return { is: 'none', why: made.ok ? words.thisRoundHasNoSuchExercise : made.fault.message };
 }

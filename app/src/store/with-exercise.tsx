@@ -5,6 +5,7 @@ import type { DeskView } from '../work/desk-view';
 import { isOwn } from '../work/exercises';
 import { useDesk } from './use-desk';
 import { useExercise } from './use-exercise';
+import * as words from './words';
 
 type Props = { readonly name: string; readonly children: (view: DeskView) => ReactNode };
 
@@ -25,5 +26,5 @@ export function WithExercise({ name, children }: Props) {
 	// From the device it comes within a frame or two.
 	if (ready.says === '') return null;
 	if (ready.says) return <Coming says={ready.says} />;
-	return <Coming says={isOwn(name) ? 'The problem is being read…' : 'The Round is being laid out…'} />;
+	return <Coming says={isOwn(name) ? words.readingTheProblem : words.makingTheRound} />;
 }

@@ -22,7 +22,7 @@ export type Devices = { readonly devices: readonly ListedDevice[]; readonly keep
 export type DeskOnServer = {
 	/** What opens it, and after how many days without use the server clears it away; null where it never does. */
 	readonly devices: () => Promise<Answer<Devices>>;
-	/** Who joined it and who was shut out, the last first. */
+	/** Who joined it and who was removed, the last first. */
 	readonly history: () => Promise<Answer<readonly DeskEvent[]>>;
 	readonly addKey: (hash: string, kind: 'device' | 'sheet', says: string) => Promise<Answer<null>>;
 	readonly shutOut: (id: string) => Promise<Answer<null>>;

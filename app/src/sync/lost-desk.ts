@@ -15,7 +15,7 @@ type Parts = {
 /**
  * Offers the server a desk that it does not open to this device: it may have lost the desk with a backup. If it takes the first
  * piece, all others here are marked to be sent again.
- * @returns `shut` where the desk is another's, or this device was shut out; `later` where the server cannot be asked.
+ * @returns `shut` where the desk is another's, or this device was removed; `later` where the server cannot be asked.
  */
 export async function takenAnew({ store, device, desk, server }: Parts): Promise<'taken' | 'shut' | 'later'> {
 	const entries = () => Object.values<WorkEntry>(store.getState().works.byId);

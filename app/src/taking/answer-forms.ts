@@ -3,6 +3,7 @@ import { fileName } from '@tidy-sum/exchange/form-rows';
 import { lineText } from '@tidy-sum/exchange/line-text';
 import { workOnFiles } from '../worker/form-worker';
 import type { TakeForm } from './take-form';
+import * as words from './words';
 
 /** An exercise with the answer as it was typed, and the line on the paper. */
 export type Answered = { readonly exercise: string; readonly answer: string; readonly paper: LinePaper };
@@ -12,8 +13,8 @@ export function answerForms(title: string, answered: () => readonly Answered[]):
 	return [
 		{
 			name: 'answers',
-			label: 'My answers as CSV',
-			says: 'with their lines, to be marked together with those of others',
+			label: words.myAnswersAsCsv,
+			says: words.withTheirLinesForATeacher,
 			make: async () => {
 				const rows = answered().map(({ exercise, answer, paper: { chain, worked } }) => ({
 					student: '',
@@ -21,9 +22,9 @@ export function answerForms(title: string, answered: () => readonly Answered[]):
 					answer,
 					working: chain.factors.length ? lineText(chain, worked) : '',
 				}));
-				if (!rows.length) return 'Nothing is worked here yet.';
+				if (!rows.length) return words.nothingHasBeenWorkedHere;
 				const content = await workOnFiles((jobs) => jobs.writeAnswers(rows));
-				return { content, name: fileName(`${title} answers`, 'csv'), type: 'text/csv', says: [] };
+				return { content, name: fileName(words.answers(title), 'csv'), type: 'text/csv', says: [] };
 			},
 		},
 	];

@@ -12,6 +12,7 @@ import { Button } from '../ui/button';
 import { copied } from '../ui/copied';
 import { dateText } from '../ui/dates';
 import { Words } from '../ui/words';
+import * as words from './words';
 
 type Props = {
 	readonly shows: Shown;
@@ -36,8 +37,7 @@ export function ShowLink({ shows, what }: Props) {
 		return null;
 	};
 	const make = async () => {
-		if (!onServer || !isSent)
-			return setSaid(`The server does not have ${what} yet. Once it is sent, it can be shown; try again in a moment.`);
+		if (!onServer || !isSent) return setSaid(words.theServerDoesNotHaveYetTry(what));
 		const [id, secret] = [newId(), newKey()];
 		const look = { id, hash: hashOf(secret), shows, lasts: 'month' } as const;
 		const sent = await send(look);
@@ -45,22 +45,20 @@ export function ShowLink({ shows, what }: Props) {
 		setMade(look);
 		const address = `${globalThis.location.origin}/look#${id}.${secret}`;
 		setLink(address);
-		setSaid(
-			`${(await copied(address)) ? 'The link is copied. ' : ''}Whoever has it sees ${what} and how it came about, and can change nothing. ${sent.until ? `It ends on ${dateText(Date.parse(sent.until))}. ` : ''}Take it back under Settings, Desks and devices.`,
-		);
+		setSaid(words.viewOnlyLinkMade(await copied(address), what, sent.until && dateText(Date.parse(sent.until))));
 	};
 	const withoutEnd = async () => {
 		if (!made || !(await send({ ...made, lasts: 'always' }))) return;
 		setMade(null);
-		setSaid('The link works until you take it back. Do that under Settings, Desks and devices.');
+		setSaid(words.theLinkWorksUntilYou);
 	};
 	return (
 		<Box style={styles.show}>
 			<Box style={styles.row}>
 				<Button
-					label="Show it to somebody"
-					say={`a link to look at ${what}`}
-					onPress={() => void make().catch(() => setSaid('This could not be done here. Try once more.'))}
+					label={words.showItToSomeone}
+					say={words.aViewOnlyLinkTo(what)}
+					onPress={() => void make().catch(() => setSaid(words.thisDidNotWorkPleaseTry))}
 					testID="make-look"
 				/>
 			</Box>
@@ -70,9 +68,9 @@ export function ShowLink({ shows, what }: Props) {
 			{made ? (
 				<Box style={styles.row}>
 					<Button
-						label="No end date"
-						say="until you take it back"
-						onPress={() => void withoutEnd().catch(() => setSaid('This could not be done here. Try once more.'))}
+						label={words.noEndDate}
+						say={words.untilYouWithdrawIt}
+						onPress={() => void withoutEnd().catch(() => setSaid(words.thisDidNotWorkPleaseTry))}
 						testID="look-lasting"
 					/>
 				</Box>

@@ -4,6 +4,7 @@ import { FORM_NAMES, FORM_ROWS, type FormName, fileName } from '@tidy-sum/exchan
 import type { Taken } from '@tidy-sum/exchange/set';
 import type { Handed } from '@tidy-sum/schema/handed';
 import { workOnFiles } from '../worker/form-worker';
+import * as words from './words';
 
 /** A file that was made to be taken along, and what there is to say of it. */
 export type TakenFile = {
@@ -26,7 +27,7 @@ const SENTENCES = 4;
 
 /** What is left out of a form, and what it cannot say. */
 function saysOf({ report }: Taken): readonly string[] {
-	const left = report.filter(({ taken }) => !taken).map(({ where, says }) => `Left out, ${where}: ${says}`);
+	const left = report.filter(({ taken }) => !taken).map(({ where, says }) => words.leftOut(where, says));
 	return [...left, ...cannotSay(report)].slice(0, SENTENCES);
 }
 
@@ -60,6 +61,6 @@ export function problemForms(handed: () => Handed): readonly TakeForm[] {
 export function roundForms(code: string): readonly TakeForm[] {
 	return rowsOf(async (form) => {
 		const taken: Outcome<Taken> = await workOnFiles((jobs) => jobs.writeRound(form, code, here()));
-		return taken.ok ? fileOf(form, `round ${code}`, taken.value) : taken.fault.message;
+		return taken.ok ? fileOf(form, words.round(code), taken.value) : taken.fault.message;
 	});
 }

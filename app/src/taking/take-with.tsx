@@ -7,6 +7,7 @@ import { Button } from '../ui/button';
 import { saveFile } from '../ui/save-file';
 import { Words } from '../ui/words';
 import type { TakeForm } from './take-form';
+import * as words from './words';
 
 type Props = {
 	/** The forms that fit what stands on the page. */
@@ -19,19 +20,19 @@ export function TakeWith({ forms }: Props) {
 	const [open, setOpen] = useState(false);
 	const [said, setSaid] = useState<readonly string[]>([]);
 	const take = async (form: TakeForm) => {
-		setSaid(['One moment…']);
+		setSaid([words.oneMoment]);
 		const made = await form.make().catch(() => null);
-		if (made === null) setSaid(['This could not be made here. Try once more.']);
+		if (made === null) setSaid([words.thisDidNotWorkPleaseTry]);
 		else if (typeof made === 'string') setSaid([made]);
 		else {
 			saveFile(made.content, made.name, made.type);
-			setSaid([`Saved as ${made.name}.`, ...made.says]);
+			setSaid([words.savedAs(made.name), ...made.says]);
 		}
 	};
 	return (
-		<Box style={styles.part} role="group" aria-label="Take it with you" data-noprint>
+		<Box style={styles.part} role="group" aria-label={words.saveACopy} data-noprint>
 			<Box style={styles.row}>
-				<Button label="Take it with you" icon={Take} on={open} onPress={() => setOpen(!open)} testID="take" />
+				<Button label={words.saveACopy} icon={Take} on={open} onPress={() => setOpen(!open)} testID="take" />
 			</Box>
 			{open ? (
 				<Box role="list" style={styles.forms} testID="take-forms">

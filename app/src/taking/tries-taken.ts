@@ -6,6 +6,7 @@ import { workOf } from '../work/work';
 import type { WorksState } from '../work/works-reducer';
 import { workOnFiles } from '../worker/form-worker';
 import type { TakeForm } from './take-form';
+import * as words from './words';
 
 /** Every try that is kept, with what came of it. */
 export function triesTaken(works: WorksState): readonly TryTaken[] {
@@ -39,13 +40,10 @@ export function tryForms(works: () => Promise<WorksState>): readonly TakeForm[] 
 		says,
 		make: async () => {
 			const tries = triesTaken(await works());
-			if (!tries.length) return 'Nothing was sent to the check yet, so there is nothing to take along.';
+			if (!tries.length) return words.youHaveNotCheckedAnAnswer;
 			const content = await workOnFiles((jobs) => jobs.writeTries(name, tries));
 			return { content, name: `what-i-worked.${name}`, type: TYPES[name], says: [] };
 		},
 	});
-	return [
-		form('csv', 'CSV', 'a row a try: when, what, how it went, for a spreadsheet'),
-		form('json', 'JSON', 'the same for programs'),
-	];
+	return [form('csv', 'CSV', words.oneRowForEachTryForA), form('json', 'JSON', words.theSameForOtherPrograms)];
 }

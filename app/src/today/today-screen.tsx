@@ -21,6 +21,7 @@ import { sheetNamed, sheetProgress } from '../work/sheet-progress';
 import type { TodayMade } from '../worker/core-jobs';
 import { useToday } from './use-today';
 import { WeekStrip } from './week-strip';
+import * as words from './words';
 
 /** How many things that were left, and how many sheets, stand here; the rest stands among the problems. */
 const SHOWN = 3;
@@ -50,7 +51,7 @@ function Left({ left }: { readonly left: readonly HalfDone[] }) {
 	const router = useRouter();
 	if (!left.length) return null;
 	return (
-		<Part title="Left half done">
+		<Part title={words.continueLabel}>
 			<Box role="list" testID="left">
 				{left.map(({ name, title, prompt, state, path }) => (
 					<LinkRow
@@ -71,7 +72,7 @@ function Due({ made }: { readonly made: TodayMade }) {
 	const styles = useStyles();
 	const router = useRouter();
 	return (
-		<Part title={made.practised ? 'To practise' : 'A first Round'}>
+		<Part title={made.practised ? words.toPractise : words.aFirstRound}>
 			<Box role="list" testID="due">
 				{made.due.map(({ skill, title, why }) => (
 					<Box key={skill} role="listitem">
@@ -83,7 +84,7 @@ function Due({ made }: { readonly made: TodayMade }) {
 			</Box>
 			<Box style={styles.row}>
 				<Button
-					label={'Begin: 5 fresh exercises'}
+					label={words.startNewExercises}
 					kind="strong"
 					onPress={() => router.navigate(`/round/${made.round}`)}
 					testID="begin-due"
@@ -108,16 +109,16 @@ function Sheets() {
 	);
 	if (!sheets.length) return null;
 	return (
-		<Part title="Sheets">
+		<Part title={words.sheets}>
 			<Box role="list" testID="sheets">
 				{sheets.map(({ name, states, right, begun, next = 0 }) => {
 					const problem = sheetNamed(works, name).problems[next];
-					const says = `${states.length} problems: ${right} right, ${begun - right} begun.`;
+					const says = words.problemsRightBegun(states.length, right, begun - right);
 					return (
 						<LinkRow
 							key={name}
 							title={titleNamed(works, name)}
-							says={`${says} Go on with ${problem?.label ?? next + 1}.`}
+							says={words.goOnWith(says, problem?.label ?? next + 1)}
 							onOpen={() =>
 								router.navigate(begun ? `/desk/${problemName(name, problem?.id ?? '')}` : (`/sheet/${name}` as '/'))
 							}
@@ -142,41 +143,41 @@ function Parts() {
 	const first = useMemo(() => isFirstDay(works), [works]);
 	return (
 		<>
-			{first ? (
-				<Words testID="first-day">
-					Here you convert quantities as on paper: factor by factor, until only the unit that is wanted is left. Every
-					line is checked and explained.
-				</Words>
-			) : null}
+			{first ? <Words testID="first-day">{words.convertQuantitiesAsYouDoOn}</Words> : null}
 			<Left left={left} />
 			{first ? null : <Box style={styles.due}>{made ? <Due made={made} /> : null}</Box>}
 			<Sheets />
 			<Box style={styles.rest} />
 			<Box style={styles.row}>
 				{first && guide === 'never' ? (
-					<Button label="Work a first line, together" kind="strong" onPress={begin} testID="begin-guided" />
+					<Button label={words.workYourFirstLine} kind="strong" onPress={begin} testID="begin-guided" />
 				) : null}
 				<Button
-					label="Bring a problem"
-					say="of your own, or a whole sheet"
+					label={words.bringAProblem}
+					say={words.ofYourOwnOrAWholeSheet}
 					icon={Bring}
 					onPress={() => router.navigate('/bring')}
 					testID="to-bring"
 				/>
 				{first ? (
-					<Button label="Choose an exercise" onPress={() => router.navigate('/problems')} testID="to-problems" />
+					<Button label={words.chooseAnExercise} onPress={() => router.navigate('/problems')} testID="to-problems" />
 				) : null}
 			</Box>
 			{first ? null : <WeekStrip week={made?.week ?? null} />}
 			<Box style={styles.row}>
 				<Button
-					label="The Record"
-					say="what was learned"
+					label={words.theRecord}
+					say={words.yourProgress}
 					icon={Record}
 					onPress={() => router.navigate('/record')}
 					testID="to-record"
 				/>
-				<Button label="Settings" icon={Settings} onPress={() => router.navigate('/settings')} testID="to-settings" />
+				<Button
+					label={words.settings}
+					icon={Settings}
+					onPress={() => router.navigate('/settings')}
+					testID="to-settings"
+				/>
 			</Box>
 		</>
 	);
@@ -187,9 +188,7 @@ function OnItsWay() {
 	const isAway = useAppSelector(({ sync }) => sync.keeping === 'device');
 	return (
 		<Words role="status" aria-live="polite" testID="on-its-way">
-			{isAway
-				? 'Your work is on the server, which is away just now. It comes as soon as the server is back.'
-				: 'Your work is on its way to this device…'}
+			{isAway ? words.yourWorkIsOnTheServerWhich : words.loadingYourWork}
 		</Words>
 	);
 }
@@ -198,7 +197,7 @@ function OnItsWay() {
 export function TodayScreen() {
 	const isComing = useAppSelector(({ sync }) => sync.coming);
 	return (
-		<PlacePage title="Today" place="today" testID="today">
+		<PlacePage title={words.today} place="today" testID="today">
 			{isComing ? <OnItsWay /> : <Parts />}
 		</PlacePage>
 	);

@@ -2,10 +2,10 @@ import type { WeekDays } from '@tidy-sum/core/record';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
+import { WEEKDAYS } from '../ui/dates';
 import { Said } from '../ui/said';
 import { Words } from '../ui/words';
-
-const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
+import * as words from './words';
 
 /** This week in one quiet strip: how many exercises were worked on each day. A day without any is only a day. */
 export function WeekStrip({ week }: { readonly week: WeekDays | null }) {
@@ -13,10 +13,10 @@ export function WeekStrip({ week }: { readonly week: WeekDays | null }) {
 	return (
 		<Box style={styles.part}>
 			<Words size="small" tone="soft" role="heading" aria-level={2}>
-				This week
+				{words.thisWeek}
 			</Words>
 			<Box role="list" style={styles.days} testID="week">
-				{DAYS.map((day, i) => {
+				{WEEKDAYS.map((day, i) => {
 					const count = week?.counts[i] ?? 0;
 					return (
 						<Box key={day} role="listitem" style={[styles.day, i === week?.today && styles.today]}>
@@ -26,7 +26,7 @@ export function WeekStrip({ week }: { readonly week: WeekDays | null }) {
 							<Words mono aria-hidden>
 								{count || '·'}
 							</Words>
-							<Said>{`${day}${i === week?.today ? ', today' : ''}: ${count} ${count === 1 ? 'exercise' : 'exercises'}`}</Said>
+							<Said>{`${day}${i === week?.today ? words.todayLabel : ''}: ${words.exerciseCount(count)}`}</Said>
 						</Box>
 					);
 				})}

@@ -4,6 +4,13 @@ const WITH_YEAR = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'sho
 const CLOCK = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 const NAMED = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'short' });
 
+const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long', timeZone: 'UTC' });
+
+/** The days of a week, from Monday to Sunday. 1 January 2024 was a Monday. */
+export const WEEKDAYS: readonly string[] = Array.from({ length: 7 }, (_, i) =>
+	WEEKDAY.format(Date.UTC(2024, 0, 1 + i)),
+);
+
 /** A day in words, as short as it can be: "12 Nov"; of another year "12 Nov 2024". */
 export function dateText(when: number, now = Date.now()): string {
 	const isThisYear = new Date(when).getFullYear() === new Date(now).getFullYear();

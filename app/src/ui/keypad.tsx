@@ -6,6 +6,7 @@ import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from './box';
 import { Icon } from './icon';
 import { Key, useKeyStyles } from './key';
+import * as words from './ui-words';
 
 type Row = { readonly shows: string; readonly types: string; readonly say: string };
 
@@ -14,7 +15,7 @@ function plain(shows: string, say = shows): Row {
 }
 
 const ROWS: readonly (readonly Row[])[] = [
-	[plain('7'), plain('8'), plain('9'), { shows: '×10ⁿ', types: '×10^', say: 'times ten to the power' }],
+	[plain('7'), plain('8'), plain('9'), { shows: '×10ⁿ', types: '×10^', say: words.timesTenToThePower }],
 	[plain('4'), plain('5'), plain('6'), plain('−', 'minus')],
 	[plain('1'), plain('2'), plain('3'), plain('/', 'over')],
 	[plain('0'), plain('.', 'point'), { shows: 'space', types: ' ', say: 'space' }],
@@ -44,7 +45,7 @@ export const Keypad = memo(function Keypad({
 	units,
 	powers,
 	more = NONE,
-	label = 'Keys for the answer',
+	label = words.keysForTheAnswer,
 }: Props) {
 	const styles = useStyles();
 	const palette = usePalette();
@@ -55,7 +56,7 @@ export const Keypad = memo(function Keypad({
 	return (
 		<Box style={styles.keypad} role="group" aria-label={label}>
 			<Box style={styles.row}>
-				{units.map((unit) => key({ shows: unit, types: unit, say: `unit ${unit}` }, true))}
+				{units.map((unit) => key({ shows: unit, types: unit, say: words.unit(unit) }, true))}
 				{powers.map((power) => key({ shows: power, types: power, say: power === '²' ? 'squared' : 'cubed' }, true))}
 				{more.map((word) => key({ shows: word.trim(), types: word, say: word.trim() }, true))}
 			</Box>
@@ -63,7 +64,7 @@ export const Keypad = memo(function Keypad({
 				<Box key={row[0]?.shows} style={styles.row}>
 					{row.map((each) => key(each))}
 					{i === ROWS.length - 1 ? (
-						<Touch aria-label="erase" onTouch={onErase} testID="key-erase" style={keys.key}>
+						<Touch aria-label={words.erase} onTouch={onErase} testID="key-erase" style={keys.key}>
 							<Box aria-hidden>
 								<Icon icon={Erase} size={24} color={palette.ink} />
 							</Box>

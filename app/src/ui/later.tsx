@@ -1,6 +1,7 @@
 import { type ComponentType, useEffect, useState } from 'react';
 import { loadWhereGone } from '../device/page-again';
 import { Button } from './button';
+import * as words from './ui-words';
 import { Words } from './words';
 
 type Coming<P> =
@@ -53,9 +54,9 @@ export function later<P extends object>(
 		return (
 			<>
 				<Words role="status" aria-live="polite">
-					This part has not come yet: the network is away. What you did is kept.
+					{words.thisPartHasNotLoaded}
 				</Words>
-				<Button label="Try again" onPress={() => setComing({ is: 'coming' })} />
+				<Button label={words.tryAgain} onPress={() => setComing({ is: 'coming' })} />
 			</>
 		);
 	};

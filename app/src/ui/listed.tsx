@@ -9,9 +9,10 @@ import { Box, Touch } from './box';
 import { Button } from './button';
 import { Field } from './field';
 import { Icon } from './icon';
+import * as words from './ui-words';
 
 type Props = {
-	/** What it is called, for what can be done with it. */
+	/** What it is called, for what you can do with it. */
 	readonly title: string;
 	readonly onOpen: () => void;
 	readonly children: ReactNode;
@@ -36,7 +37,7 @@ export function Listed({ title, onOpen, children, onRename, onUp, onDown, onRemo
 					{children}
 				</Touch>
 				<Touch
-					aria-label={`More of ${title}`}
+					aria-label={words.moreOf(title)}
 					aria-expanded={open}
 					onTouch={() => setOpen(!open)}
 					style={styles.more}
@@ -48,13 +49,13 @@ export function Listed({ title, onOpen, children, onRename, onUp, onDown, onRemo
 				</Touch>
 			</Box>
 			{open ? (
-				<Box style={styles.acts} role="group" aria-label={`What can be done with ${title}`}>
+				<Box style={styles.acts} role="group" aria-label={words.whatYouCanDoWith(title)}>
 					{onRename ? (
-						<Field label="Its title" named value={title} onChange={onRename} testID={`${testID}-title`} />
+						<Field label={words.itsTitle} named value={title} onChange={onRename} testID={`${testID}-title`} />
 					) : null}
 					<Box style={styles.buttons}>
 						<Button
-							label="Up"
+							label={words.up}
 							say={title}
 							icon={Up}
 							disabled={!onUp}
@@ -62,14 +63,14 @@ export function Listed({ title, onOpen, children, onRename, onUp, onDown, onRemo
 							testID={`${testID}-up`}
 						/>
 						<Button
-							label="Down"
+							label={words.down}
 							say={title}
 							icon={Down}
 							disabled={!onDown}
 							onPress={() => onDown?.()}
 							testID={`${testID}-down`}
 						/>
-						<Button label="Remove" say={title} onPress={onRemove} testID={`${testID}-remove`} />
+						<Button label={words.remove} say={title} onPress={onRemove} testID={`${testID}-remove`} />
 					</Box>
 				</Box>
 			) : null}

@@ -4,6 +4,7 @@ import { makeStyles } from '../theme/use-styles';
 import { Box } from './box';
 import { Field } from './field';
 import { Keypad } from './keypad';
+import * as words from './ui-words';
 import { useCaret } from './use-caret';
 
 const POWERS = ['²', '³'];
@@ -25,7 +26,7 @@ export function PadField({ pad, units, more, ...field }: Props) {
 			<Field {...field} onSelect={caret.onSelect} keyboard={!pad} />
 			{pad ? (
 				<Keypad
-					label={`Keys for “${field.label}”`}
+					label={words.keysFor(field.label)}
 					onType={caret.type}
 					onErase={caret.erase}
 					units={units}

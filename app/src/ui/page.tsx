@@ -5,6 +5,7 @@ import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from './box';
 import { isByKeyboard } from './by-keyboard';
+import * as words from './ui-words';
 import { useKeptScroll } from './use-kept-scroll';
 import { useRoom } from './use-room';
 import { useTitle } from './use-title';
@@ -43,7 +44,7 @@ export function Page({ title, children, beside, full = false, tools, action, bar
 	// With little height (a phone on its side, or 200 % text) what is at the foot stands at the end of the page.
 	const { short } = room;
 	const toolbar = tools ? (
-		<Box style={styles.tools} role="toolbar" aria-label={`Tools of ${title}`} data-noprint>
+		<Box style={styles.tools} role="toolbar" aria-label={words.toolsOf(title)} data-noprint>
 			<Box style={[styles.row, wide && styles.broad]}>{tools}</Box>
 		</Box>
 	) : room.wide ? null : (

@@ -4,6 +4,7 @@ import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Button } from './button';
 import { isByKeyboard } from './by-keyboard';
+import * as words from './ui-words';
 import { Words } from './words';
 
 type Props = {
@@ -29,7 +30,7 @@ export function Panel({ title, onClose, children, foot, testID }: Props) {
 				<Words strong role="heading" aria-level={2} style={styles.title}>
 					{title}
 				</Words>
-				{onClose ? <Button label="Close" onPress={onClose} /> : null}
+				{onClose ? <Button label={words.close} onPress={onClose} /> : null}
 			</View>
 			<ScrollView
 				// A panel that only tells something is scrolled from the keyboard as well.

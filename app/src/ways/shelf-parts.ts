@@ -1,5 +1,6 @@
 import type { ComponentType } from 'react';
 import { later } from '../ui/later';
+import * as words from './words';
 
 /** What an address brings to a part of the Shelf, by the names of its fields. */
 export type PartLink = Readonly<Record<string, string | undefined>>;
@@ -18,45 +19,45 @@ export type ShelfPartRow = {
 export const SHELF_PARTS: readonly ShelfPartRow[] = [
 	{
 		name: 'facts',
-		title: 'Facts',
-		says: 'Look one up, add your own, choose what the class knows',
+		title: words.facts,
+		says: words.lookOneUpAddYourOwnChoose,
 		Screen: later(async () => (await import('../shelf/facts/facts-screen')).FactsScreen),
 		anewWith: 'search',
 	},
 	{
 		name: 'ladder',
-		title: 'Ladder',
-		says: 'Move a value up and down the prefixes',
+		title: words.ladder,
+		says: words.moveAValueUpAndDownThe,
 		Screen: later(async () => (await import('../shelf/ladder/ladder-screen')).LadderScreen),
 	},
 	{
 		name: 'temperature',
-		title: 'Temperature',
-		says: 'K, °C and °F on one picture: shift and scale',
+		title: words.temperature,
+		says: words.kCAndFOnOnePictureShiftAnd,
 		Screen: later(async () => (await import('../shelf/temperature/temperature-screen')).TemperatureScreen),
 	},
 	{
 		name: 'mixed',
-		title: 'Mixed measures',
-		says: 'ft and in, lb and oz, d h min s, ° and ′, both ways',
+		title: words.mixedMeasures,
+		says: words.ftAndInLbAndOzDHMinSAnd,
 		Screen: later(async () => (await import('../shelf/mixed/mixed-screen')).MixedScreen),
 	},
 	{
 		name: 'figures',
-		title: 'Figures',
-		says: 'Which digits count, and rounding',
+		title: words.figures,
+		says: words.whichDigitsCountAnd,
 		Screen: later(async () => (await import('../shelf/figures/figures-screen')).FiguresScreen),
 	},
 	{
 		name: 'rate',
-		title: 'Rate',
-		says: 'Any compound unit to any like one, step by step',
+		title: words.rate,
+		says: words.anyCompoundUnitToAnyLike,
 		Screen: later(async () => (await import('../shelf/rate/rate-screen')).RateScreen),
 	},
 	{
 		name: 'sense',
-		title: 'Number sense',
-		says: 'What a quantity comes to at the station',
+		title: words.numberSense,
+		says: words.whatAQuantityLooksLikeAt,
 		Screen: later(async () => (await import('../shelf/sense/sense-screen')).SenseScreen),
 	},
 ];

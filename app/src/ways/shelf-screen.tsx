@@ -4,13 +4,14 @@ import { Box } from '../ui/box';
 import { LinkRow } from '../ui/link-row';
 import { Words } from '../ui/words';
 import { SHELF_PARTS } from './shelf-parts';
+import * as words from './words';
 
 /** The Shelf: its parts, each with a page of its own. */
 export function ShelfScreen() {
 	const router = useRouter();
 	return (
-		<PlacePage title="Shelf" place="shelf" testID="shelf">
-			<Words tone="soft">What one can look up and play with, and take to the Desk.</Words>
+		<PlacePage title={words.shelf} place="shelf" testID="shelf">
+			<Words tone="soft">{words.lookThingsUpTryThemOutAnd}</Words>
 			<Box role="list">
 				{SHELF_PARTS.map(({ name, title, says }) => (
 					<LinkRow

@@ -6,6 +6,7 @@ import { workNamed } from './how-far';
 import { BROUGHT, DRAFT } from './list-names';
 import { arranged } from './listing';
 import { isSheet, sheetNameOf, sheetOf, sheetTitle } from './sheet';
+import * as words from './words';
 import type { WorksState } from './works-reducer';
 
 /** What was put in order, and what was taken out of the list; all by name. */
@@ -59,8 +60,8 @@ export function pathOf(name: string): string {
 export function titleNamed(works: WorksState, name: string): string {
 	if (isSheet(name)) return sheetTitle(sheetOf(works.byId[works.open[name] ?? '']?.body));
 	const work = workNamed(works, name);
-	if (!work) return 'A problem of my own';
+	if (!work) return words.aProblemOfMyOwn;
 	const { title, text, start } = work;
 	const from = start ? printQuantity(sidesOfStart(start).top) : '';
-	return titleOf({ title, text: text || from }, 'A problem of my own');
+	return titleOf({ title, text: text || from }, words.aProblemOfMyOwn);
 }

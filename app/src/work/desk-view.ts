@@ -22,6 +22,7 @@ import { chainOf, type LineParts, startOf, wantOf } from './line-of-work';
 import { type Support, shelfIn, shelfWith } from './my-shelf';
 import { type NumbersWay, numbersOf, withCovered } from './numbers';
 import { verdictOf } from './sent';
+import * as words from './words';
 import { type Block, type Work, workOf } from './work';
 import type { WorksState } from './works-reducer';
 
@@ -111,7 +112,7 @@ function lineOf(exercise: BookExercise, parts: LineParts) {
 	// Each block reads by itself; only the whole can be too long a line.
 	const short = { ...chain, factors: [] };
 	const bare = workChain(short);
-	if (!bare.ok) throw new Error(`the exercise ${exercise.name} cannot be worked: ${bare.fault.message}`);
+	if (!bare.ok) throw new Error(words.theExerciseCannotBeWorked(exercise.name, bare.fault.message));
 	return { chain: short, worked: bare.value };
 }
 

@@ -2,6 +2,7 @@ import { asWorked, BOOK, type BookExercise, bookExercise, type Exercise, placeIn
 import type { Told } from '@tidy-sum/schema';
 import { NOTHING, roundExercise } from './made-rounds';
 import { readText } from './own-reader';
+import * as words from './words';
 import type { Work } from './work';
 
 /** Problems of one's own have names that begin so. */
@@ -53,7 +54,7 @@ export function ownPartsOf(work: Work): OwnParts {
 export function posedExercise(name: string, posed: Exercise | null): BookExercise | undefined {
 	const at = placeInRound(name);
 	return posed && at
-		? asWorked({ start: NOTHING, ...posed, name, title: `Exercise ${at.place + 1} of its Round`, trains: '' })
+		? asWorked({ start: NOTHING, ...posed, name, title: words.exerciseOfItsRound(at.place + 1), trains: '' })
 		: undefined;
 }
 
@@ -100,9 +101,9 @@ export function ownExercise(name: string, own: OwnParts): BookExercise {
 		placed.find((one) => one.at[0] === at[0] && one.at[1] === at[1])?.role ?? 'spare';
 	return asWorked({
 		name,
-		title: own.title || 'A problem of my own',
+		title: own.title || words.aProblemOfMyOwn,
 		trains: '',
-		prompt: text === '' && asked && 'figures' in asked ? `How many significant figures has ${asked.figures}?` : text,
+		prompt: text === '' && asked && 'figures' in asked ? words.howManySignificantFigures(asked.figures) : text,
 		marks: spansOf(told?.marks ?? marksIn(text), placed).map((at) => ({ at, role: role(at) })),
 		start: start ?? { number: '', unit: '' },
 		...(exactStart ? { exactStart } : {}),

@@ -1,6 +1,7 @@
 import { BOOK, placeInRound, roundTitle } from '@tidy-sum/core';
 import { madeRound } from './made-rounds';
 import { type PlaceInSheet, problemName, sheetTitle } from './sheet';
+import * as words from './words';
 
 /** Where an exercise is among others, and what follows it. */
 export type Following = {
@@ -20,9 +21,9 @@ function inSheet({ name, sheet, at }: PlaceInSheet): Following {
 	const next = at < 0 ? undefined : sheet.problems[at + 1];
 	return {
 		title: sheetTitle(sheet),
-		aside: at < 0 ? '' : `${at + 1} of ${sheet.problems.length}`,
-		among: { path: `/sheet/${name}`, label: 'How this sheet goes' },
-		out: { path: `/sheet/${name}`, says: 'to the sheet' },
+		aside: at < 0 ? '' : words.of(at + 1, sheet.problems.length),
+		among: { path: `/sheet/${name}`, label: words.howThisSheetIsGoing },
+		out: { path: `/sheet/${name}`, says: words.toTheSheet },
 		next: next ? problemName(name, next.id) : null,
 	};
 }
@@ -37,14 +38,14 @@ export function followingOf(name: string, place: PlaceInSheet | null = null): Fo
 	const inRound = placeInRound(name);
 	const round = inRound && madeRound(inRound.code);
 	const next = round ? round.exercises[inRound.place + 1] : BOOK[(at + 1) % BOOK.length];
-	const inBook = at < 0 ? '' : `${at + 1} of ${BOOK.length}`;
+	const inBook = at < 0 ? '' : words.ofOfNumber(at + 1, BOOK.length);
 	return {
 		title: null,
 		aside: inRound ? roundTitle(inRound.code) : inBook,
-		among: inRound ? { path: `/round/${inRound.code}`, label: 'How this Round goes' } : null,
+		among: inRound ? { path: `/round/${inRound.code}`, label: words.howThisRoundIsGoing } : null,
 		out: inRound
-			? { path: `/round/${inRound.code}`, says: 'to the Round' }
-			: { path: '/problems', says: 'to all problems' },
+			? { path: `/round/${inRound.code}`, says: words.toTheRound }
+			: { path: '/problems', says: words.toAllProblems },
 		next: next?.name ?? null,
 	};
 }

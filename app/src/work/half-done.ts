@@ -4,6 +4,7 @@ import { type HowFar, howFarNamed, isBegun, workNamed } from './how-far';
 import { DRAFT, QUERIES, SHELF } from './list-names';
 import { isList } from './merged-body';
 import { isSheet, placeInSheet, sheetTitle } from './sheet';
+import * as words from './words';
 import type { WorksState } from './works-reducer';
 
 /** Something that was left half done: what it is called, how far it is, and the address that leads into it. */
@@ -51,7 +52,7 @@ export function halfDone(works: WorksState, most: number): readonly HalfDone[] {
 		const work = workNamed(works, name);
 		if (name === DRAFT) {
 			if (work?.text)
-				found.push({ name, title: 'A problem you were bringing', prompt: work.text, state: 'begun', path: '/bring' });
+				found.push({ name, title: words.aProblemYouWereBringing, prompt: work.text, state: 'begun', path: '/bring' });
 			continue;
 		}
 		const exercise = work && exerciseOf(name, work);

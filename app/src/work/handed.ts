@@ -5,6 +5,7 @@ import { HANDED_STEPS_LIMIT } from '@tidy-sum/schema/limits';
 import { lineTold, startTold, titleOf } from './exercises';
 import { workNamed } from './how-far';
 import { isSheet, problemName, sheetOf } from './sheet';
+import * as words from './words';
 import type { Work } from './work';
 import type { WorksState } from './works-reducer';
 
@@ -57,7 +58,7 @@ export function handedOf(works: WorksState, name: string, withWork = false): Han
 
 /** What is called so when problems were handed on. */
 export function handedTitle({ title, problems }: Handed): string {
-	return titleOf({ title, text: problems[0]?.text ?? '' }, 'Problems');
+	return titleOf({ title, text: problems[0]?.text ?? '' }, words.problems);
 }
 
 /** The ids of problems on a sheet, in the order they were brought. */

@@ -2,6 +2,7 @@ import type { BookExercise } from '@tidy-sum/core';
 import { exerciseOf, isOwn } from './exercises';
 import { chainOf } from './line-of-work';
 import { verdictOf } from './sent';
+import * as words from './words';
 import { type Work, workOf } from './work';
 import type { WorkEntry, WorksState } from './works-reducer';
 
@@ -15,12 +16,12 @@ export function isRight(state: HowFar): boolean {
 
 /** How far an exercise is, in words. */
 export const SAYS_HOW_FAR: Readonly<Record<HowFar, string>> = {
-	'not-begun': 'not begun',
+	'not-begun': words.notStarted,
 	begun: 'begun',
-	'not-right': 'checked, not right yet',
-	shown: 'line was shown',
+	'not-right': words.checkedNotRightYet,
+	shown: words.lineWasShown,
 	right: 'right',
-	'right-shown': 'right, line was shown',
+	'right-shown': words.rightLineWasShown,
 };
 
 /** The work on an exercise; null where there is none. */

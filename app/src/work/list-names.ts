@@ -10,5 +10,5 @@ export const QUERIES = 'queries';
 /** The name of what is being brought, until it is worked or kept. */
 export const DRAFT = 'own-draft';
 
-/** The exercise of the line that is worked together: one factor, with a power of ten. */
+/** The exercise of the guide through your first line: one factor, with a power of ten. */
 export const GUIDED = 'honey-jar';

@@ -10,6 +10,7 @@ import {
 } from '@tidy-sum/core';
 import type { RoundExercise } from '@tidy-sum/core/practice';
 import { work } from '../worker/core-worker';
+import * as words from './words';
 
 /** A Round as it lies on the Desk: its code, and its exercises by name. */
 export type MadeRound = {
@@ -64,7 +65,7 @@ export function keepRound(code: string, exercises: readonly RoundExercise[]): Ma
 	return round;
 }
 
-const AWAY: Fault = { code: 'worker', message: 'The Round could not be made here. Open it once more.' };
+const AWAY: Fault = { code: 'worker', message: words.theRoundCouldNotBeMade };
 
 /** Makes the Round of a code in the worker, once. */
 export async function makeRound(code: string): Promise<Outcome<MadeRound>> {

@@ -1,6 +1,7 @@
 import { type Exercise, printQuantity } from '@tidy-sum/core';
 import { dequal } from 'dequal';
 import type { OwnParts } from './exercises';
+import * as words from './words';
 
 /**
  * Says where the number on the line is from, for a rate that is told with a measure in parts; '' for any other start.
@@ -13,5 +14,5 @@ export function sayPartsAsOne(
 ): string {
 	if (!start || !worked || !terms.length || !('top' in start) || !('top' in worked)) return '';
 	const side = dequal(start.bottom, worked.bottom) ? 'top' : 'bottom';
-	return `${[start[side], ...terms].map(printQuantity).join(' ')} is ${printQuantity(worked[side])}.`;
+	return words.is([start[side], ...terms].map(printQuantity).join(' '), printQuantity(worked[side]));
 }

@@ -1,6 +1,7 @@
 import { factTable, type GoesBy, listed, sayRounding } from '@tidy-sum/core';
 import type { Support } from './my-shelf';
 import type { NumbersWay } from './numbers';
+import * as words from './words';
 
 type Choice<T> = { readonly value: T; readonly label: string; readonly says: string };
 
@@ -9,25 +10,25 @@ export const SUPPORT: readonly Choice<Support>[] = [
 	{
 		value: 'close',
 		label: 'close',
-		says: 'Numbers follow the units; a block that cannot cancel, or whose sides are not equal, says so at once.',
+		says: words.theNumbersAreFilledInFor,
 	},
 	{
 		value: 'light',
 		label: 'light',
-		says: 'You write units and numbers; whether top and bottom are equal is said at the check.',
+		says: words.youWriteUnitsAndNumbersThe,
 	},
-	{ value: 'none', label: 'none', says: 'Nothing is said until the check.' },
+	{ value: 'none', label: 'none', says: words.noHelpUntilTheCheck },
 ];
 
 /** How the numbers of a line are shown, each with what it means. */
 export const NUMBERS: readonly Choice<NumbersWay>[] = [
-	{ value: 'worked', label: 'worked', says: 'The products and the result stand under the line.' },
+	{ value: 'worked', label: 'worked', says: words.youSeeTheProductsAndThe },
 	{
 		value: 'laid-out',
-		label: 'laid out',
-		says: 'The products above and below stand under the line; you divide.',
+		label: words.laidOut,
+		says: words.youSeeTheProductsOfTopAnd,
 	},
-	{ value: 'covered', label: 'covered', says: 'You work the numbers yourself, from the line.' },
+	{ value: 'covered', label: 'covered', says: words.youWorkOutTheNumbers },
 ];
 
 function labelOf<T>(choices: readonly Choice<T>[], chosen: T): string {
@@ -37,15 +38,13 @@ function labelOf<T>(choices: readonly Choice<T>[], chosen: T): string {
 /** What the class goes by that an exercise came with, in a sentence; '' where it says nothing of what is chosen. */
 export function sayGoesBy({ support, numbers, tables, ties, decimal, rounding, given }: GoesBy = {}): string {
 	const says = [
-		support && `${labelOf(SUPPORT, support)} support`,
-		numbers && `numbers ${labelOf(NUMBERS, numbers)}`,
-		tables && `the tables of ${listed(tables.map((name) => factTable(name).title))}`,
-		ties && `a half rounded ${ties === 'even' ? 'to the even digit' : 'away from zero'}`,
-		...(rounding ?? []).map((row) => `answers in ${row.unit} rounded ${sayRounding(row)}`),
-		given && 'the numbers of the problem exact',
-		decimal && `a ${decimal} as the decimal mark`,
+		support && words.support(labelOf(SUPPORT, support)),
+		numbers && words.numbers(labelOf(NUMBERS, numbers)),
+		tables && words.theTablesOf(listed(tables.map((name) => factTable(name).title))),
+		ties && words.aHalfRounded(ties),
+		...(rounding ?? []).map((row) => words.answersInRounded(row.unit, sayRounding(row))),
+		given && words.theNumbersOfTheProblem,
+		decimal && words.aAsTheDecimalMark(decimal),
 	].filter((one) => one !== undefined);
-	return says.length
-		? `This problem came with what its class goes by: ${listed(says)}. That holds here, whatever is chosen.`
-		: '';
+	return says.length ? words.thisProblemCameWithThe(listed(says)) : '';
 }

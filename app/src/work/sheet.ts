@@ -2,6 +2,7 @@ import type { KeptProblem, Step } from '@tidy-sum/schema';
 import { titleOf } from './exercises';
 import { folding } from './history';
 import { arranged } from './listing';
+import * as words from './words';
 import type { WorksState } from './works-reducer';
 
 /** Sheets have names that begin so. */
@@ -47,7 +48,7 @@ export const sheetOf = folding(EMPTY, after);
 
 /** What a sheet is called: its title, else its first words. */
 export function sheetTitle({ title, problems }: Sheet): string {
-	return titleOf({ title, text: problems[0]?.text ?? '' }, 'An empty sheet');
+	return titleOf({ title, text: problems[0]?.text ?? '' }, words.anEmptySheet);
 }
 
 /** How the name of a problem begins that stands on a sheet: with the sheet's own id, which has no hyphen. */

@@ -1,12 +1,13 @@
 import { bookExercise, placeInRound, shownCode } from '@tidy-sum/core';
 import { exerciseOf } from './exercises';
 import { workNamed } from './how-far';
+import * as words from './words';
 import type { WorksState } from './works-reducer';
 
 /** What an exercise is called where it stands among others: an exercise of a Round by its place in it. */
 export function titleOfWork(works: WorksState, name: string): string {
 	const at = placeInRound(name);
-	if (at) return `exercise ${at.place + 1} of Round ${shownCode(at.code)}`;
+	if (at) return words.exerciseOfRound(at.place + 1, shownCode(at.code));
 	const inBook = bookExercise(name);
 	if (inBook) return inBook.title;
 	const work = workNamed(works, name);

@@ -34,6 +34,7 @@ import {
 	writeSet,
 } from '@tidy-sum/exchange/set';
 import type { Handed } from '@tidy-sum/schema/handed';
+import * as words from './words';
 
 /** A file that was brought: a set of exercises with what came of each row, ready to be taken in; or a text. */
 export type FileRead =
@@ -68,7 +69,7 @@ function setFrom(from: SetFrom): Outcome<ExerciseSet> {
 	if (from.from === 'book') return good(setOfBook());
 	if (from.from === 'round') return setOfRound(from.code);
 	const read = readSetFile(from.bytes);
-	return read.ok ? good(read.value.set) : bad(read.fault.code, `The file of exercises: ${read.fault.message}`);
+	return read.ok ? good(read.value.set) : bad(read.fault.code, words.theFileOfExercises(read.fault.message));
 }
 
 /** What is done with files away from the screen. */
@@ -118,10 +119,10 @@ export const formJobs = {
 		if (!set.ok) return set;
 		const text = textOf(answers);
 		const table = text.ok ? readTable(text.value) : text;
-		if (!table.ok) return bad(table.fault.code, `The file of answers: ${table.fault.message}`);
+		if (!table.ok) return bad(table.fault.code, words.theFileOfAnswers(table.fault.message));
 		const reader = answerReader(table.value.columns);
-		if (!reader.ok) return bad(reader.fault.code, `The file of answers: ${reader.fault.message}`);
-		if (!table.value.rows.length) return bad('empty', `The file of answers: ${NO_ROWS}`);
+		if (!reader.ok) return bad(reader.fault.code, words.theFileOfAnswers(reader.fault.message));
+		if (!table.value.rows.length) return bad('empty', words.theFileOfAnswersOfRows(NO_ROWS));
 		const by = points.trim() === '' ? null : readPoints(points);
 		if (by && !by.ok) return by;
 		const marker = markerOf(set.value, by?.value ?? null);
@@ -142,7 +143,7 @@ export const formJobs = {
 		}
 		return { done: marked.length, of: rows.length };
 	},
-	/** What came of it, as far as it was marked. */
+	/** The result, as far as it was marked. */
 	endMarking(): MarkedWhole | null {
 		if (!marking) return null;
 		const { counted, marked, withPoints } = marking;

@@ -1,5 +1,6 @@
 import type { Later, NamesOf } from './later-jobs';
 import { through } from './through';
+import * as words from './words';
 
 type Running<J> = { readonly end: () => void; readonly jobs: Promise<Later<J>>; readonly stops: Set<() => void> };
 
@@ -32,7 +33,7 @@ export function workerDoor<J>(start: () => Worker, names: NamesOf<J>): WorkerDoo
 			running ??= begin();
 			const { jobs, stops } = running;
 			return new Promise((resolve, reject) => {
-				const stop = () => reject(new Stopped('the job was stopped'));
+				const stop = () => reject(new Stopped(words.theJobWasStopped));
 				stops.add(stop);
 				void jobs
 					.then(job)

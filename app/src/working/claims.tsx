@@ -4,8 +4,9 @@ import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Words } from '../ui/words';
+import * as words from './words';
 
-/** What is written on the way, each value beside what the line truly stands at there. */
+/** Values written on the way, each value beside what the line truly stands at there. */
 export function Claims({ working, worked }: { readonly working: Working; readonly worked: WorkedChain }) {
 	const styles = useStyles();
 	const { claims, answer, factors, first } = working;
@@ -14,7 +15,7 @@ export function Claims({ working, worked }: { readonly working: Working; readonl
 			after: claim.after,
 			written: writtenQuantity(claim),
 			fails: first?.what === 'claim' && first.at === i,
-			name: claim.after < 0 ? 'the start, written again' : `after block ${claim.after + 1}`,
+			name: claim.after < 0 ? words.theStartWrittenAgain : words.afterFactor(claim.after + 1),
 		})),
 		...(answer
 			? [
@@ -22,23 +23,20 @@ export function Claims({ working, worked }: { readonly working: Working; readonl
 						after: factors.length - 1,
 						written: writtenQuantity(answer),
 						fails: first?.what === 'answer',
-						name: 'the answer',
+						name: words.theAnswer,
 					},
 				]
 			: []),
 	];
 	if (!rows.length) return null;
 	return (
-		<Box role="list" aria-label="What is written on the way" testID="claims">
+		<Box role="list" aria-label={words.valuesWrittenOnTheWay} testID="claims">
 			{rows.map(({ after, written, fails, name }) => (
 				<Box key={`${name} ${written}`} role="listitem" style={[styles.claim, fails && styles.fails]}>
 					<Words size="small" tone="soft">
-						{name}
-						{fails ? ' · first does not follow' : ''}
+						{fails ? words.firstToFail(name) : name}
 					</Words>
-					<Words>
-						written {written}; the line stands at {standsAt(worked, after) || '…'}
-					</Words>
+					<Words>{words.writtenTheLineGives(written, standsAt(worked, after) || '…')}</Words>
 				</Box>
 			))}
 		</Box>

@@ -10,6 +10,7 @@ import type { DeskView } from '../work/desk-view';
 import { answerOf } from '../work/line-of-work';
 import { did } from '../work/works-reducer';
 import { answerText, lineOf } from './line-of-working';
+import * as words from './words';
 
 type Beside = 'none' | 'mine' | 'key';
 
@@ -33,18 +34,18 @@ export function WorkingBeside({
 	const keyWorked = key && workChain(key.chain);
 	const other =
 		beside === 'mine'
-			? { title: 'Your line', chain: view.chain, worked: view.shown, answer: answerOf(view.exercise, view.work) }
+			? { title: words.yourLine, chain: view.chain, worked: view.shown, answer: answerOf(view.exercise, view.work) }
 			: key && keyWorked?.ok
-				? { title: 'The worked line', chain: key.chain, worked: keyWorked.value, answer: key.answer }
+				? { title: words.theWorkedLine, chain: key.chain, worked: keyWorked.value, answer: key.answer }
 				: null;
 	return (
 		<>
 			<Choices
-				label="Lay it beside"
+				label={words.compareItWith}
 				choices={[
 					{ value: 'none' as const, label: 'nothing' },
-					...(hasMine ? [{ value: 'mine' as const, label: 'my line' }] : []),
-					{ value: 'key' as const, label: 'the worked line' },
+					...(hasMine ? [{ value: 'mine' as const, label: words.myLine }] : []),
+					{ value: 'key' as const, label: words.theWorkedLineLabel },
 				]}
 				chosen={beside}
 				onChoose={(next) => {
@@ -56,15 +57,15 @@ export function WorkingBeside({
 			/>
 			{beside !== 'none' && other ? (
 				<LinesBeside
-					mine={{ title: 'The working', ...line, answer: answerText(working) }}
+					mine={{ title: words.theWorking, ...line, answer: answerText(working) }}
 					theirs={other}
 					compared={compareLines(line.worked, other.worked)}
-					calledMine="the working"
-					called={beside === 'mine' ? 'your line' : 'the worked line'}
+					calledMine={words.theWorkingLabel}
+					called={beside === 'mine' ? words.yourLineLabel : words.theWorkedLineLabel}
 				/>
 			) : null}
 			{beside === 'key' && solved && !other ? (
-				<Words>No worked line can be made for it: {solved.ok ? 'none is needed here' : solved.fault.message}</Words>
+				<Words>{words.noWorkedLine(solved.ok ? null : solved.fault.message)}</Words>
 			) : null}
 		</>
 	);

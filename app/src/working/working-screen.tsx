@@ -21,6 +21,7 @@ import { isOwn } from '../work/exercises';
 import { begunAnew, did } from '../work/works-reducer';
 import { Claims } from './claims';
 import { answerText, lineOf } from './line-of-working';
+import * as words from './words';
 import { WorkingBeside } from './working-beside';
 import { WorkingChecked } from './working-checked';
 
@@ -73,14 +74,14 @@ function WorkingOf({ view }: { readonly view: DeskView }) {
 	const isEmpty = text.trim() === '';
 	return (
 		<Page
-			title="A working"
+			title={words.aWorking}
 			testID="working"
 			tools={
 				<>
-					<Button label="Desk" icon={Back} onPress={() => router.navigate(`/desk/${name}`)} testID="to-desk" />
+					<Button label={words.desk} icon={Back} onPress={() => router.navigate(`/desk/${name}`)} testID="to-desk" />
 					<Box style={styles.grow}>
 						<Button
-							label="Open it on the Desk"
+							label={words.openItOnTheDesk}
 							kind="strong"
 							disabled={!line || !working.factors.length}
 							onPress={toDesk}
@@ -92,27 +93,24 @@ function WorkingOf({ view }: { readonly view: DeskView }) {
 		>
 			{given.prompt ? <Words size="small">{given.prompt}</Words> : null}
 			<Field
-				label="The working, typed or pasted"
+				label={words.theWorkingTypedOrPasted}
 				named
 				value={text}
 				onChange={onText}
 				lines={4}
-				placeholder="5.5 ft × 12 in / 1 ft = 66 in"
+				placeholder={words.ftInFtIn}
 				testID="working-text"
 			/>
 			{isEmpty ? (
 				<Words size="small" tone="soft">
-					Your own from paper, a friend’s, or a book’s: in one line or step by step, with the values on the way. LaTeX
-					is read too.
+					{words.yourOwnFromPaperAFriendsOr}
 				</Words>
 			) : (
 				<Words strong tone={first ? 'look' : 'ink'} role="status" aria-live="polite" testID="working-says">
 					{sayFailing(working)}
 				</Words>
 			)}
-			{text.length > WORKING_LIMIT ? (
-				<Notice>{`Of a working only the first ${WORKING_LIMIT} characters are read.`}</Notice>
-			) : null}
+			{text.length > WORKING_LIMIT ? <Notice>{words.onlyTheFirstCharactersOfA(WORKING_LIMIT)}</Notice> : null}
 			{line ? (
 				<>
 					<WorkedLine
@@ -125,7 +123,7 @@ function WorkingOf({ view }: { readonly view: DeskView }) {
 			) : null}
 			{unread.length && !isEmpty ? (
 				<Words size="small" tone="soft" testID="working-unread">
-					Not read as part of the line: {unread.map(([from, to]) => `“${text.slice(from, to)}”`).join(', ')}.
+					{words.notReadAsPartOfTheLine(unread.map(([from, to]) => `“${text.slice(from, to)}”`).join(', '))}
 				</Words>
 			) : null}
 			{line && working.factors.length ? (
@@ -133,14 +131,14 @@ function WorkingOf({ view }: { readonly view: DeskView }) {
 					<WorkingBeside view={view} working={working} exercise={exercise} />
 					<Box style={styles.row}>
 						<Button
-							label="Check its answer"
+							label={words.checkItsAnswer}
 							disabled={!working.answer}
 							on={checking}
 							onPress={() => setChecking(true)}
 							testID="working-check"
 						/>
 					</Box>
-					{working.answer ? null : <Words size="small">It has no answer yet that could be checked.</Words>}
+					{working.answer ? null : <Words size="small">{words.itHasNoAnswerToCheckYet}</Words>}
 					{checking && working.answer ? <WorkingChecked exercise={exercise} working={working} /> : null}
 				</>
 			) : null}

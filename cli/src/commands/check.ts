@@ -2,14 +2,15 @@ import { workChain } from '@tidy-sum/core';
 import { sayFigures } from '@tidy-sum/core/help';
 import { readWorking, sayFailing } from '@tidy-sum/core/problem';
 import { json, type PeopleCommand } from './command';
+import * as words from './words';
 
 /** A written working by itself: where it first fails, and how many figures its line allows. */
 export const check: PeopleCommand = {
 	name: 'check',
-	takes: [['working', 'a written line: "91 cm * 1 in/2.54 cm = 36 in"']],
-	flags: [['--json', 'what was read, as JSON']],
-	says: 'a written working, by itself: where it first fails, and how many figures it allows',
-	examples: ['tidy-sum check "91 cm * 1 in/2.54 cm * 1 ft/12 in = 2.99 ft"'],
+	takes: [['working', words.aWrittenLineSuchAsCmInCmIn]],
+	flags: [['--json', words.theResultAsJson]],
+	says: words.checkAWrittenWorkingIts,
+	examples: [words.tidySumCheckCmInCmFtInFt],
 	run: async ([text = ''], flags) => {
 		const working = readWorking(text);
 		const { start, factors, first } = working;

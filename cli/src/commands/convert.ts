@@ -14,6 +14,7 @@ import { type LineBetween, lineBetween } from '@tidy-sum/core/shelf';
 import { lineLatex } from '@tidy-sum/exchange/line-latex';
 import { lineText } from '@tidy-sum/exchange/line-text';
 import { json, type PeopleCommand, unread } from './command';
+import * as words from './words';
 
 type Line = Pick<LineBetween, 'chain' | 'result' | 'unit'>;
 
@@ -32,15 +33,15 @@ function lineTo(start: Quantity, unit: string): Outcome<Line> {
 export const convert: PeopleCommand = {
 	name: 'convert',
 	takes: [
-		['quantity', 'what the line starts from: "26 mi/h"'],
-		['unit', 'the unit it is to end in: ft/s'],
+		['quantity', words.whatTheLineStartsFromSuch],
+		['unit', words.theUnitItShouldEndInSuchAs],
 	],
 	flags: [
-		['--json', 'the line and its result as JSON'],
-		['--latex', 'the line as LaTeX'],
+		['--json', words.theLineAndItsResultAsJson],
+		['--latex', words.theLineAsLatex],
 	],
-	says: 'the worked line from a quantity to a unit, with the figures its result may have, and why',
-	examples: ['tidy-sum convert "26 mi/h" ft/s', 'tidy-sum convert "12.5 degC" K --json'],
+	says: words.workALineFromAQuantityToA,
+	examples: [words.tidySumConvertMiHFtS, words.tidySumConvertDegcKJson],
 	run: async ([quantity = '', unit = ''], flags) => {
 		const start = readQuantityText(quantity);
 		if (!start.ok) return unread(start.fault.message);
@@ -54,7 +55,7 @@ export const convert: PeopleCommand = {
 		if (flags.latex) return { text: lineLatex(chain, worked.value), code: 0 };
 		const says = [
 			lineText(chain, worked.value),
-			`${printQuantity(start.value)} is ${result.text} ${line.value.unit}.`,
+			words.is(printQuantity(start.value), result.text, line.value.unit),
 			sayFigures(worked.value, chain.start),
 		];
 		return { text: says.join('\n'), code: 0 };

@@ -3,6 +3,7 @@ import cliProgress from 'cli-progress';
 import { paperNamed, sayRows, setNamed, writeWhole } from '../files';
 import { markFile, type Progress } from '../marking';
 import { type PeopleCommand, textOf, unread } from './command';
+import * as words from './words';
 
 /** A bar of how far it is, where there is a terminal to draw it on and a size to go by. */
 function progressBar(): { readonly move: Progress; readonly end: () => void } {
@@ -39,34 +40,29 @@ function stopAsked(): { readonly asked: () => boolean; readonly done: () => void
 
 function sayReport({ rows, counts, slips, unread: not }: Report): string {
 	return [
-		`${rows} answers: ${sayCounts(counts)}.`,
+		words.answers(rows, sayCounts(counts)),
 		...slips.slice(0, 5).map(({ title, count }) => `  ${title}: ${count}`),
-		...not.slice(0, 5).map((row) => `  not read: ${sayUnread(row)}`),
+		...not.slice(0, 5).map((row) => words.notRead(sayUnread(row))),
 	].join('\n');
 }
 
 /** The answers of a class judged, row by row. */
 export const mark: PeopleCommand = {
 	name: 'mark',
-	takes: [
-		['answers', 'CSV with the columns student, exercise, answer, and working if it is handed in; - for standard input'],
-	],
+	takes: [['answers', words.csvWithTheColumnsStudent]],
 	flags: [
-		['-s, --set <set>', 'the exercises: a file, the code of a Round, or book'],
-		['-o, --out <file>', 'the marked answers as CSV; standard output where it is left out'],
-		['-r, --report <file>', 'a page to print: the class, what slipped most, by exercise and by student'],
-		['-p, --points <points>', 'points for each line: "line 1, value 2, figures 1, unit 1"'],
-		['--paper <size>', 'a4 or letter, for the report; a4 where it is left out'],
+		['-s, --set <set>', words.theExercisesAFileTheCodeOf],
+		['-o, --out <file>', words.whereToWriteTheMarked],
+		['-r, --report <file>', words.whereToWriteAPageToPrint],
+		['-p, --points <points>', words.pointsForEachLineLineValue],
+		['--paper <size>', words.a4OrLetterForTheReportA4By],
 	],
-	says: 'the answers of a class judged, with the four lines, the slips and what to look at',
-	examples: [
-		'tidy-sum mark answers.csv --set set.json -o marked.csv --report report.html',
-		'tidy-sum mark answers.csv --set 910k-s5fa-f --points "value 2, figures 1, unit 1"',
-	],
+	says: words.markTheAnswersOfAClassWith,
+	examples: [words.tidySumMarkAnswersCsvSet, words.tidySumMarkAnswersCsvSetKS5faF],
 	run: async ([answers = ''], flags) => {
 		const named = textOf(flags, 'set');
-		if (named === undefined) return unread('Say which exercises they belong to: --set set.json');
-		if (answers === '-' && named === '-') return unread('Only one of the two can come from standard input.');
+		if (named === undefined) return unread(words.giveTheExercisesTooSetSet);
+		if (answers === '-' && named === '-') return unread(words.onlyOneOfTheTwoCanBeRead);
 		const asked = textOf(flags, 'points');
 		const points = asked === undefined ? null : readPoints(asked);
 		if (points && !points.ok) return unread(points.fault.message);
@@ -91,11 +87,9 @@ export const mark: PeopleCommand = {
 		const page = textOf(flags, 'report');
 		const kept = page === undefined ? null : await writeWhole(page, reportHtml(report, paper.value));
 		if (kept && !kept.ok) return unread(kept.fault.message);
-		const told = [
-			sayRows(set.value),
-			stopped ? 'Stopped. What was marked until then is kept.' : '',
-			sayReport(report),
-		].filter(Boolean);
+		const told = [sayRows(set.value), stopped ? words.stoppedTheAnswersMarkedSo : '', sayReport(report)].filter(
+			Boolean,
+		);
 		const code = stopped || report.counts.unread ? 1 : 0;
 		return out === undefined ? { text: '', beside: told.join('\n'), code } : { text: told.join('\n'), code };
 	},

@@ -4,12 +4,13 @@ import { type Exercise, goalOf, printQuantity, sayWanted } from '@tidy-sum/core'
 import { sidesInParts } from '@tidy-sum/core/help';
 import { cutSheet, PROBLEM_LIMIT, type ProblemRead, readProblem } from '@tidy-sum/core/problem';
 import { json, type PeopleCommand, unread } from './command';
+import * as words from './words';
 
 function sayStart({ start, until, terms }: ProblemRead): string {
-	if (!start) return 'cannot be told';
+	if (!start) return words.cannotBeTold;
 	const { above, below } = sidesInParts(start, terms);
 	const [over, under] = [above, below].map((side) => side.map(printQuantity).join(' + '));
-	return `${over}${until ? ` to ${printQuantity(until)}` : ''}${under ? ` over ${under}` : ''}`;
+	return `${over}${until ? words.to(printQuantity(until)) : ''}${under ? words.over(under) : ''}`;
 }
 
 function sayWant(exercise: Exercise): string {
@@ -21,28 +22,28 @@ function sayTold(text: string): string {
 	const told = readProblem(text);
 	const { want, rounding, facts, numbers } = told;
 	const spare = numbers.filter(({ role }) => role === 'spare').map(printQuantity);
-	const wanted = want ? sayWant({ prompt: '', facts: [], want, rounding: rounding ?? 'figures' }) : 'cannot be told';
+	const wanted = want ? sayWant({ prompt: '', facts: [], want, rounding: rounding ?? 'figures' }) : words.cannotBeTold;
 	return [
 		text.length > 160 ? `${text.slice(0, 160)}…` : text,
-		`  start: ${sayStart(told)}`,
-		...facts.map(({ left, right }) => `  fact: ${printQuantity(left)} = ${printQuantity(right)}`),
-		...(spare.length ? [`  not needed: ${spare.join(', ')}`] : []),
-		`  wanted: ${wanted}`,
+		words.start(sayStart(told)),
+		...facts.map(({ left, right }) => words.fact(printQuantity(left), printQuantity(right))),
+		...(spare.length ? [words.notNeeded(spare.join(', '))] : []),
+		words.wanted(wanted),
 	].join('\n');
 }
 
 /** What a problem tells, or each problem of a page, from a file or from standard input. */
 export const read: PeopleCommand = {
 	name: 'read',
-	takes: [['file', 'a text with a problem or a page of them; - for standard input']],
-	flags: [['--json', 'what was read, as JSON']],
-	says: 'what a problem tells, or each problem of a page',
-	examples: ['tidy-sum read problem.txt', 'echo "14 ft to yd" | tidy-sum read -'],
+	takes: [['file', words.aTextWithAProblemOrAPageOf]],
+	flags: [['--json', words.theResultAsJson]],
+	says: words.readAProblemOrEachProblem,
+	examples: [words.tidySumReadProblemTxt, words.echoFtToYdTidySumRead],
 	run: async ([file = '-'], flags) => {
 		const page = await (file === '-' ? textOf(process.stdin) : readFile(file, 'utf8')).catch(() => null);
-		if (page === null) return unread(`The file ${file} cannot be read.`);
+		if (page === null) return unread(words.theFileCannotBeRead(file));
 		const problems = cutSheet(page);
-		if (!problems.length) return unread('There is no problem in it.');
+		if (!problems.length) return unread(words.thereIsNoProblemInThisText);
 		if (flags.json)
 			return {
 				text: json(

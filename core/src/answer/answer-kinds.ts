@@ -24,7 +24,7 @@ const KINDS: { readonly [K in WantField]: AnswerKind<K> } = {
  */
 export function wantFieldOf(want: Want): WantField {
 	const field = (Object.keys(KINDS) as WantField[]).find((one) => one in want);
-	if (!field) throw new TypeError('This exercise does not say what is wanted.');
+	if (!field) throw new TypeError('This problem does not say what to find.');
 	return field;
 }
 
@@ -51,7 +51,7 @@ export function answerKindOf(exercise: Exercise): Asked | null {
  */
 export function askedBy(exercise: Exercise): Asked {
 	const asked = answerKindOf(exercise);
-	if (!asked) throw new TypeError('This exercise does not say what is wanted.');
+	if (!asked) throw new TypeError('This problem does not say what to find.');
 	return asked;
 }
 

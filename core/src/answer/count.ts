@@ -17,7 +17,7 @@ declare module '../exercise/exercise' {
 	}
 }
 
-const NOT_ASKED: VerdictLine = { verdict: 'not-asked', why: 'A count is asked for, so this is not looked at.' };
+const NOT_ASKED: VerdictLine = { verdict: 'not-asked', why: 'You are asked for a count, so this is not checked.' };
 
 /** Judges how many significant figures a numeral is said to have: "3", "3 figures". */
 function judgeCount(exercise: Asking<'figures'>, text: string): Outcome<Judged> {
@@ -25,11 +25,11 @@ function judgeCount(exercise: Asking<'figures'>, text: string): Outcome<Judged> 
 	if (!asked.ok) return { ok: false, fault: within(asked.fault, 'exercise.want.figures') };
 	const { significant, ambiguous, atMost } = asked.value;
 	if (significant === null || atMost === null)
-		return bad('no-key', 'This number is exact by its form, so its figures are not counted.');
+		return bad('no-key', 'This number is exact as written, so its figures are not counted.');
 	const lines = { figures: NOT_ASKED, unit: NOT_ASKED };
 	const match = COUNT.exec(text.trim());
 	if (!match) {
-		const why = text.trim() === '' ? 'There is no count here yet.' : 'A count is one whole number, such as 3.';
+		const why = text.trim() === '' ? 'Write how many figures count.' : 'Write a count as one whole number, such as 3.';
 		return good({ lines: { ...lines, value: { verdict: 'absent', why, at: [0, text.length] } } });
 	}
 	const right = rational(BigInt((match[1] as string).replace('−', '-'))).equals(rational(BigInt(significant)));

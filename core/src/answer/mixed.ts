@@ -68,20 +68,20 @@ function smallestOf({ mixed }: Wants['mixed']): string {
 
 function judged(exercise: Exercise, key: Key, units: readonly Unit[], parts: readonly Part[], text: string): Judged {
 	const all: Span = [0, text.length];
-	const figures: VerdictLine = { verdict: 'not-asked', why: 'A mixed measure is not asked for its figures.' };
+	const figures: VerdictLine = { verdict: 'not-asked', why: 'The figures of a measure in parts are not checked.' };
 	const names = listed(units.map((unit) => unitInSentence(unit)));
 	const empty = parts.find(({ number }) => number === null);
 	if (empty) {
-		const value: VerdictLine = { verdict: 'absent', why: 'There is a part without a number.', at: empty.at };
+		const value: VerdictLine = { verdict: 'absent', why: 'One part has no number.', at: empty.at };
 		return { lines: { value, figures, unit: judgeUnits(parts, units, names, all) } };
 	}
 	const unit = judgeUnits(parts, units, names, all);
 	const right = isRight(exercise, key, units, parts);
 	const value: VerdictLine = right
-		? { verdict: 'right', why: 'The parts come to the right value.' }
+		? { verdict: 'right', why: 'Together the parts have the right value.' }
 		: {
 				verdict: 'wrong',
-				why: `Together the parts do not come to what is asked. Take ${names} one after another.`,
+				why: `Together the parts are not the right value. Check ${names} one at a time.`,
 				at: all,
 			};
 	const lines = { value, figures, unit };
@@ -142,25 +142,33 @@ function sum(parts: readonly Rational[], units: readonly Unit[]): Rational {
 function judgeUnits(parts: readonly Part[], units: readonly Unit[], names: string, all: Span): VerdictLine {
 	let next = 0;
 	for (const { unit, number, at, unitAt } of parts) {
-		if (!unit) return { verdict: 'absent', why: `A part has no unit; ${names} are wanted.`, at };
+		if (!unit) return { verdict: 'absent', why: `One part has no unit. Use ${names}.`, at };
 		const found = units.findIndex((wanted, k) => k >= next && sameSize(wanted, unit));
 		if (found < 0)
-			return { verdict: 'wrong', why: `${unitInSentence(unit)} is not what is wanted here: ${names}.`, at: unitAt };
+			return {
+				verdict: 'wrong',
+				why: `${unitInSentence(unit)} is not one of the units to use here. Use ${names}.`,
+				at: unitAt,
+			};
 		next = found + 1;
 		const larger = units[found - 1];
 		if (!number) continue;
 		if (found < units.length - 1 && number.value.d !== 1n)
 			return {
 				verdict: 'wrong',
-				why: `Only the last of them may have a fraction; ${number.text} ${unit.text} is not whole.`,
+				why: `Only the last part may have decimals. ${number.text} ${unit.text} is not a whole number.`,
 				at,
 			};
 		if (larger && !fits(number.value, unit, larger))
-			return { verdict: 'wrong', why: `${number.text} ${unit.text} still holds a whole ${larger.text}.`, at };
+			return {
+				verdict: 'wrong',
+				why: `${number.text} ${unit.text} is more than one ${larger.text}. Convert the whole ${larger.text} too.`,
+				at,
+			};
 	}
 	const missing = units.length > 1 && parts.length === 1 && parts[0]?.number?.value.d !== 1n && next < units.length;
-	if (missing) return { verdict: 'wrong', why: `It is wanted in ${names}, part by part.`, at: all };
-	return { verdict: 'right', why: `${names} are what is wanted.` };
+	if (missing) return { verdict: 'wrong', why: `Write it in parts: ${names}.`, at: all };
+	return { verdict: 'right', why: `${names} are the right units.` };
 }
 
 /** Whether a part is less than one of the next larger unit. */
@@ -193,12 +201,12 @@ function lacksOfMixed({ want }: Asking<'mixed'>, _: Chain, worked: WorkedChain):
 	for (const unit of wantedUnits(want.mixed.slice(0, -1))) {
 		const at = factors.findIndex(({ step }) => step?.kind.keeps && sameSize(step.quantity.unit, unit));
 		if (at < 0 && last?.value && !isUnderOne(last, unit))
-			return `What stands still holds whole ${unit.text}: set them aside.`;
+			return `The line still has whole ${unit.text} in it. Set them aside.`;
 		const full = at < 0 ? worked.aside.find((kept) => !isUnderOne({ ...kept, unit: kept.unit.text }, unit)) : undefined;
-		if (full) return `The ${full.unit.text} that are set aside still hold whole ${unit.text}.`;
+		if (full) return `The ${full.unit.text} you set aside still hold whole ${unit.text}.`;
 		const fits = at < 0 ? 'fits' : fitsAfter(worked, at);
-		if (fits === 'more') return `What step ${at + 1} leaves still holds a whole ${unit.text}.`;
-		if (fits === 'fewer') return `Step ${at + 1} sets more ${unit.text} aside than there are.`;
+		if (fits === 'more') return `After step ${at + 1} there is still a whole ${unit.text} left.`;
+		if (fits === 'fewer') return `Step ${at + 1} sets aside more ${unit.text} than there are.`;
 	}
 	return null;
 }
@@ -262,8 +270,8 @@ export const mixed: AnswerKind<'mixed'> = {
 	form: () => null,
 	nudges: null,
 	nudgesAtEnd: [
-		'What stands is the smallest part.',
-		'Put the parts together: what was set aside, each with its unit, and then this one.',
+		'The line now shows the smallest part.',
+		'Write all the parts: those you set aside, each with its unit, then this one.',
 	],
 	nudgesOnForm: () => null,
 	answering: ({ want }) => ({

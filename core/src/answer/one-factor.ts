@@ -39,7 +39,7 @@ function judgeOneFactor(exercise: Asking<'factor'>, text: string): Outcome<Judge
 		};
 	const bare = workChain({ start, factors: [], want: want.factor });
 	if (!bare.ok) return { ok: false, fault: within(bare.fault, 'exercise') };
-	const figures: VerdictLine = { verdict: 'not-asked', why: 'A factor is asked for, so figures are not counted.' };
+	const figures: VerdictLine = { verdict: 'not-asked', why: 'You are asked for a factor, so figures are not checked.' };
 	const factor = readFactorText(text);
 	if (!factor) {
 		const why = 'A factor is one quantity over another, such as 1 kg / 1000 g.';
@@ -55,15 +55,15 @@ function judgeOneFactor(exercise: Asking<'factor'>, text: string): Outcome<Judge
 	const over = workChain(lay(turnedFactor(factor)));
 	const flipped = !worked.value.reached && over.ok && over.value.reached === true;
 	const value: VerdictLine = holds
-		? { verdict: 'right', why: 'Top and bottom are equal, so the factor changes only the units.' }
+		? { verdict: 'right', why: 'Top and bottom are equal, so this factor changes only the units.' }
 		: { verdict: 'wrong', why: 'Top and bottom of this factor are not equal.', at: [0, text.length] };
 	const unit: VerdictLine = worked.value.reached
-		? { verdict: 'right', why: `It takes the start to ${unitTextInSentence(want.factor)}.` }
+		? { verdict: 'right', why: `It turns the start into ${unitTextInSentence(want.factor)}.` }
 		: {
 				verdict: 'wrong',
 				why: flipped
-					? 'The factor is upside down: the unit to be rid of goes on the other side.'
-					: `With this factor ${unitInSentence(worked.value.unit)} is left; ${unitTextInSentence(want.factor)} is wanted.`,
+					? 'The factor is upside down. Put the unit you want to cancel on the other side.'
+					: `This factor leaves ${unitInSentence(worked.value.unit)}. It should leave ${unitTextInSentence(want.factor)}.`,
 				at: [0, text.length],
 			};
 	const slips: FoundSlip[] = [];
@@ -85,7 +85,7 @@ function solveOneFactor(exercise: Asking<'factor'>): Outcome<Solution> {
 	const chain = lineTo(exercise, start, want.factor);
 	if (!chain.ok) return chain;
 	const [factor] = chain.value.factors;
-	if (!factor) return bad('no-key', 'The start is there already.');
+	if (!factor) return bad('no-key', 'The start is already there.');
 	return good({ chain: { ...chain.value, factors: [factor] }, answer: writtenFactor(factor) });
 }
 

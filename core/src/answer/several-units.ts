@@ -155,15 +155,15 @@ export const severalUnits: AnswerKind<'units'> = {
 	form: () => null,
 	nudges: null,
 	nudgesAtEnd: [
-		'This is the quantity in the first of the units.',
-		'Convert it into each of the others as well, and write all of them, each with its unit.',
+		'This is the quantity in the first unit.',
+		'Convert it into each of the other units too. Then write all of them, each with its unit.',
 	],
 	nudgesOnForm: () => null,
 	answering: ({ want }) => ({
 		by: 'typing',
 		label: 'Your answer in each unit',
 		placeholder: `in ${want.units.join(' and in ')}`,
-		example: 'For example 2.5 ft and 0.76 m: one after the other, each with its unit.',
+		example: 'For example 2.5 ft and 0.76 m, each with its unit.',
 		units: want.units,
 		keys: [' and '],
 		quantity: false,

@@ -19,7 +19,10 @@ declare module '../exercise/exercise' {
 	}
 }
 
-const NOT_ASKED: VerdictLine = { verdict: 'not-asked', why: 'A block is asked for, so this is not looked at.' };
+const NOT_ASKED: VerdictLine = {
+	verdict: 'not-asked',
+	why: 'You are asked which factor is wrong, so this is not checked.',
+};
 
 function withFactor(chain: Chain, at: number, factor: Factor): Chain {
 	return { ...chain, factors: chain.factors.map((one, i) => (i === at ? factor : one)) };
@@ -53,19 +56,19 @@ function judgeWrongBlock(exercise: Asking<'slip'>, text: string): Outcome<Judged
 	const worked = workChain(chain);
 	if (!worked.ok) return { ok: false, fault: within(worked.fault, 'exercise.want.slip') };
 	const wrong = wrongAt(chain, worked.value, exercise);
-	if (wrong === null) return bad('no-key', 'No block of this line is wrong.');
+	if (wrong === null) return bad('no-key', 'No factor of this line is wrong.');
 	const lines = { figures: NOT_ASKED, unit: NOT_ASKED };
 	const match = BLOCK.exec(text);
 	if (!match) {
-		const why = text.trim() === '' ? 'No block is named yet.' : 'Name the block by its number, such as factor 2.';
+		const why = text.trim() === '' ? 'Choose a factor first.' : 'Name the factor by its number, such as factor 2.';
 		return good({ lines: { ...lines, value: { verdict: 'absent', why, at: [0, text.length] } } });
 	}
 	const value: VerdictLine =
 		Number(match[1]) === wrong + 1
-			? { verdict: 'right', why: `Block ${wrong + 1} is the one.` }
+			? { verdict: 'right', why: `Yes, factor ${wrong + 1} is wrong.` }
 			: {
 					verdict: 'wrong',
-					why: 'That block holds. Look at both sides of each, and at what it cancels.',
+					why: 'That factor is right. Look at both sides of each factor, and at what it cancels.',
 					at: [0, text.length],
 				};
 	return good({ lines: { ...lines, value } });
@@ -76,7 +79,7 @@ function solveWrongBlock(exercise: Asking<'slip'>): Outcome<Solution> {
 	const worked = workChain(chain);
 	const wrong = worked.ok ? wrongAt(chain, worked.value, exercise) : null;
 	return wrong === null
-		? bad('no-key', 'No block of this line is wrong.')
+		? bad('no-key', 'No factor of this line is wrong.')
 		: good({ chain: null, answer: `factor ${wrong + 1}` });
 }
 
@@ -92,12 +95,12 @@ export const wrongBlock: AnswerKind<'slip'> = {
 	line: () => 'none',
 	adding: 'nothing',
 	lacks: () => null,
-	says: () => 'the block that is wrong',
+	says: () => 'the factor that is wrong',
 	form: () => null,
 	nudges: [
-		'Take one block after another: are its top and its bottom equal?',
-		'Where all are equal, follow the units: which one stands twice on the same side instead of cancelling?',
-		'An area or a volume wants its whole block squared or cubed.',
+		'Check the factors one at a time. Are top and bottom equal?',
+		'If all are equal, follow the units. Which one is twice on the same side and does not cancel?',
+		'For an area or a volume, square or cube the whole factor.',
 	],
 	nudgesAtEnd: null,
 	nudgesOnForm: () => null,

@@ -38,7 +38,7 @@ function isWrittenOne({ form }: Numeral): boolean {
 }
 
 function missing(field: string): { ok: false; fault: Fault } {
-	return { ok: false, fault: { code: 'empty', message: 'There is no number here yet.', in: field } };
+	return { ok: false, fault: { code: 'empty', message: 'Write a number first.', in: field } };
 }
 
 /** Where a number that is still missing stands, as a field of the chain; null when none is. */

@@ -38,7 +38,7 @@ function side(quantity: Factor['top'], field: string, bottom: boolean): Outcome<
 			ok: false,
 			fault: {
 				code: 'zero-below',
-				message: 'A bottom of 0 cannot be divided by.',
+				message: 'The bottom cannot be 0.',
 				in: `${field}.number`,
 				at: [0, quantity.number.length],
 			},

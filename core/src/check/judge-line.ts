@@ -17,7 +17,7 @@ import { valueIn } from '../quantity/convert';
 import type { ReadQuantity } from '../quantity/quantity';
 import { isAlikeAlone, tyingFacts } from '../route/tied-route';
 import { amountInSentence, quantityInSentence, unitInSentence } from '../say/in-sentence';
-import { quoted } from '../say/listed';
+import { unitWord } from '../say/listed';
 import { openLine } from '../slip/open-line';
 import { labelsClash, likeUnits, sameSize } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
@@ -79,17 +79,17 @@ export function judgeLine(chain: Chain, exercise: Exercise): Outcome<VerdictLine
 /** What is wrong with the blocks of a line by themselves, each with its place. */
 function wrongBlocks(worked: WorkedChain, exercise: Exercise): readonly VerdictLine[] {
 	return worked.factors.flatMap((factor, i): VerdictLine[] => {
-		const block = `Block ${i + 1}`;
+		const block = `Factor ${i + 1}`;
 		const read = worked.read.factors[i] as ReadFactor;
 		const sides = `${shown(read.top)} and ${shown(read.bottom)}`;
-		if (factor.equal === null) return [{ verdict: 'wrong', factor: i, why: `${block} has a number missing.` }];
+		if (factor.equal === null) return [{ verdict: 'wrong', factor: i, why: `${block} needs a number.` }];
 		// What the problem states need not be equal: 1.5 mg goes with each 1 kg of dog.
 		if (factor.equal === true || isStated(read, exercise)) return [];
 		// Said to be given, and given nowhere: alike units must then be equal like any others.
 		const unequal = factor.equal === false || isAlikeAlone(read.top.unit, read.bottom.unit);
 		const why = unequal
-			? `${block}: ${sides} are not equal, so this block changes the value.`
-			: `${block}: nothing in the problem says that ${sides} go together.`;
+			? `${block}: ${sides} are not equal, so this factor changes the value.`
+			: `${block}: the problem does not say that ${sides} go together.`;
 		const code = unequal ? null : 'unequal-factor';
 		return [{ verdict: 'wrong', factor: i, why, slips: [{ code, factor: i, why, block: read }] }];
 	});
@@ -116,28 +116,28 @@ function wrongEnd(chain: Chain, worked: WorkedChain): VerdictLine {
 	const { want } = worked.read;
 	const beside = worked.parts > 1 && want ? worked.aside.find(({ unit }) => !sameSize(unit, want)) : undefined;
 	if (beside && want) {
-		const why = `One part of the sum still stands in ${unitInSentence(beside.unit)}; it must come to ${unitInSentence(want)} as well.`;
+		const why = `One part of the sum is still in ${unitInSentence(beside.unit)}. Convert it to ${unitInSentence(want)} too.`;
 		return { verdict: 'wrong', why, factor: beside.by, slips: [{ code: 'skipped-factor', factor: beside.by, why }] };
 	}
 	const ends = `The line ends at ${unitInSentence(worked.unit)}`;
 	if (want && labelsClash(worked.unit, want))
-		return { verdict: 'wrong', why: `${ends}, which is of another substance than ${unitInSentence(want)}.` };
+		return { verdict: 'wrong', why: `${ends}, and that is not the same thing as ${unitInSentence(want)}.` };
 	const laid = openLine({ ...chain, ...(want ? { want: want.text } : {}) });
-	const wanted = `${ends}; ${want ? unitInSentence(want) : 'something else'} is wanted.`;
+	const wanted = `${ends}. It should end at ${want ? unitInSentence(want) : 'something else'}.`;
 	const [first] = laid;
 	if (first) {
-		const slips = laid.map((one) => ({ ...one, why: `${wanted} Look at block ${one.factor + 1}.` }));
-		return { verdict: 'wrong', factor: first.factor, why: `${wanted} Look at block ${first.factor + 1}.`, slips };
+		const slips = laid.map((one) => ({ ...one, why: `${wanted} Look at factor ${one.factor + 1}.` }));
+		return { verdict: 'wrong', factor: first.factor, why: `${wanted} Look at factor ${first.factor + 1}.`, slips };
 	}
 	const turned = want ? turnedAway(chain, worked, want) : null;
 	if (turned !== null) {
-		const why = `${wanted} Look at block ${turned + 1}: the other way up, more of it cancels.`;
+		const why = `${wanted} Look at factor ${turned + 1}. Turned over, more of it cancels.`;
 		return { verdict: 'wrong', factor: turned, why, slips: [{ code: 'flipped-factor', factor: turned, why }] };
 	}
 	if (!want || !likeUnits(worked.unit, want)) return { verdict: 'wrong', why: wanted };
 	const wantedBases = new Set(want.parts.map((part) => symbolOfPart(part)));
 	const left = worked.pieces.find(({ pair, base }) => pair === null && !wantedBases.has(base));
-	const why = `${wanted} A step is missing${left ? `: ${quoted(left.base)} still stands` : ''}.`;
+	const why = `${wanted} A step is missing${left ? `: ${unitWord(left.base)} is still there` : ''}.`;
 	const place = left ? { factor: left.block } : {};
 	return { verdict: 'wrong', why, ...place, slips: [{ code: 'skipped-factor', ...place, why }] };
 }
@@ -157,8 +157,8 @@ function wrongStart(chain: Chain, exercise: Exercise): readonly VerdictLine[] {
 	const copied = mine.top.unit === asked.top.unit && isSwapOf(mine.top.number, asked.top.number);
 	const code = copied ? 'swapped-digits' : 'wrong-start';
 	const why = copied
-		? 'In the start two digits have changed places. Compare it with the problem, digit by digit.'
-		: 'The line does not begin with the quantity the problem asks about.';
+		? 'Two digits of the start are swapped. Compare it with the problem, digit by digit.'
+		: 'The line does not start with the quantity the problem asks about.';
 	return [{ verdict: 'wrong', factor: -1, why, slips: [{ code, factor: -1, why }] }];
 }
 
@@ -170,13 +170,13 @@ function verdictOf(chain: Chain, worked: WorkedChain, exercise: Exercise): Verdi
 	const past = worked.reached && !blocks.length ? leftOut(worked, exercise) : null;
 	if (past) {
 		const [a, b] = [past.left, past.right].map(quantityInSentence);
-		const why = `The problem says that ${a} goes with ${b}, and no block of this line does.`;
+		const why = `The problem says that ${a} goes with ${b}. No factor on this line uses that.`;
 		return { verdict: 'wrong', why, slips: [{ code: 'skipped-factor', why }] };
 	}
 	const end = worked.reached || start.length ? [] : [wrongEnd(chain, worked)];
 	// Where a block is not equal, how the line ends matters only for blocks laid the wrong way.
 	const all = blocks.length ? [...blocks, ...end.filter(({ factor }) => factor !== undefined)] : end;
-	return joined(all) ?? { verdict: 'right', why: 'Every block holds, and the line ends at what is wanted.' };
+	return joined(all) ?? { verdict: 'right', why: 'Every factor is right, and the line ends in the right unit.' };
 }
 
 function shown({ number, unit }: ReadQuantity): string {

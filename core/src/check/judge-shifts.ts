@@ -6,7 +6,7 @@ import { fitsAfter } from '../chain/fits-after';
 import type { ReadFactor } from '../chain/read-chain';
 import { type WorkedChain, workChain } from '../chain/work-chain';
 import type { Exercise } from '../exercise/exercise';
-import { isOne, partsOfLine } from '../exercise/parts-of-line';
+import { partsOfLine } from '../exercise/parts-of-line';
 import { keyOf } from '../key/key';
 import type { VerdictLine } from '../key/verdict';
 import { withPi } from '../numeral/pi';
@@ -39,7 +39,7 @@ function judgeReading(chain: Chain, scales: readonly [string, string], truth: Ra
 	const at = factors.findIndex(({ shift }) => shift !== undefined);
 	if (at < 0)
 		return wrong(
-			`The scales of ${scales.join(' and ')} have their zeros in different places, so a temperature shifts as well as scales.`,
+			`0 ${scales.join(' and 0 ')} are not the same temperature. So you also have to add or subtract.`,
 			undefined,
 			'offset-missed',
 		);
@@ -50,7 +50,7 @@ function judgeReading(chain: Chain, scales: readonly [string, string], truth: Ra
 				if (mended && comesTo({ ...chain, factors: mended })?.equals(truth))
 					return wrong(`Step ${i + 1} ${why}`, i, code);
 			}
-	return wrong(`Step ${at + 1} is not the distance between the two zeros, or not in the degrees that stand there.`, at);
+	return wrong(`Step ${at + 1} is not the distance between the two zeros, in the degrees of that moment.`, at);
 }
 
 /** The first step of a line that is no factor, from 0; -1 where all only multiply. */
@@ -64,19 +64,20 @@ type JudgeSteps = (chain: Chain, worked: WorkedChain, exercise: Exercise) => Ver
 function wrongWholes(worked: WorkedChain, at: number, wanted: readonly string[]): VerdictLine | null {
 	const { step } = worked.read.factors[at] as ReadFactor;
 	const number = step?.quantity.number;
-	if (!step || !number) return step ? wrong(`Step ${at + 1} has a number missing.`, at) : null;
-	if (number.value.d !== 1n) return wrong(`Step ${at + 1} sets aside a part that is not whole.`, at, 'whole-included');
+	if (!step || !number) return step ? wrong(`Step ${at + 1} needs a number.`, at) : null;
+	if (number.value.d !== 1n)
+		return wrong(`Step ${at + 1} sets aside a number that is not whole.`, at, 'whole-included');
 	if (!step.kind.keeps) return null;
 	const { unit } = step.quantity;
 	const kept = quantityInSentence({ number: number.text, unit: unit.text });
 	if (!wanted.includes(unit.text))
-		return wrong(`Step ${at + 1} sets ${kept} aside, and ${unit.text} is not wanted.`, at);
+		return wrong(`Step ${at + 1} sets ${kept} aside, but the answer has no ${unit.text}.`, at);
 	const fits = fitsAfter(worked, at);
 	if (fits === 'fits') return null;
 	const why =
 		fits === 'more'
-			? `Step ${at + 1} sets ${kept} aside, and what is left still holds a whole ${unit.text}.`
-			: `Step ${at + 1} sets ${kept} aside, and there are not so many.`;
+			? `Step ${at + 1} sets ${kept} aside, but there is still a whole ${unit.text} left.`
+			: `Step ${at + 1} sets ${kept} aside, but there are not that many.`;
 	return wrong(why, at, 'wrong-number');
 }
 
@@ -93,7 +94,7 @@ const judgeWholes: JudgeSteps = (_, worked, exercise) => {
 /** Where a line only scales, nothing is added. */
 const judgeNone: JudgeSteps = (_, worked) => {
 	const at = firstStep(worked);
-	return at < 0 ? null : wrong('Nothing is added on this line; it only scales.', at);
+	return at < 0 ? null : wrong('Nothing is added on this line. It only multiplies.', at);
 };
 
 /** A sum takes each of its parts once; where a number is added without a unit, it comes to the key. */
@@ -105,9 +106,9 @@ function judgeSum(chain: Chain, worked: WorkedChain, exercise: Exercise): Verdic
 	const { missing, strange } = partsOfLine(exercise, chain);
 	const [first] = strange;
 	if (first !== undefined && first >= 0)
-		return wrong(`Nothing in the problem is added as in step ${first + 1}.`, first, 'wrong-number');
+		return wrong(`The problem has nothing to add in step ${first + 1}.`, first, 'wrong-number');
 	if (!missing.length) return null;
-	const why = `${listed(missing.map(quantityInSentence))} ${isOne(missing) ? 'is' : 'are'} still to be added.`;
+	const why = `You still have to add ${listed(missing.map(quantityInSentence))}.`;
 	return { verdict: 'wrong', why, slips: [{ code: 'stopped-early', why }] };
 }
 
@@ -115,7 +116,7 @@ function judgeByKey(worked: WorkedChain, exercise: Exercise, at: number): Verdic
 	const key = keyOf({ ...exercise, want: { unit: goalOf(exercise) ?? '' } });
 	const value = worked.value && withPi(worked.value.value, worked.value.pi);
 	if (key.ok && value?.equals(withPi(key.value.value, key.value.pi))) return null;
-	return wrong(`Nothing in the problem is added as in step ${at + 1}.`, at);
+	return wrong(`The problem has nothing to add in step ${at + 1}.`, at);
 }
 
 /** A temperature reading comes to its true value; a difference does not shift at all; a sum comes to its key. */
@@ -125,11 +126,7 @@ const judgeAsKey: JudgeSteps = (chain, worked, exercise) => {
 	if (exercise.difference)
 		return at < 0
 			? null
-			: wrong(
-					'A difference of temperatures does not shift: it is so many degrees wherever it begins.',
-					at,
-					'difference-shifted',
-				);
+			: wrong('For a difference of temperatures you only multiply. Do not add or subtract.', at, 'difference-shifted');
 	const { start, want: goal } = worked.read;
 	const scales = goal && likeUnits(start.top.unit, goal) && !start.bottom && (start.top.unit.offset || goal.offset);
 	if (scales && start.top.number) {

@@ -10,14 +10,12 @@ import { judgeLine } from './judge-line';
 
 /** Where to look when a value is wrong: at a line that fails, at how its numbers were worked, or at the units. */
 function lookAt({ follows }: VerdictLine, line: VerdictLine): string {
-	if (line.verdict === 'right') return 'The line holds, so look at how its numbers were worked.';
-	if (line.verdict === 'not-asked') return 'Lay it as a line, and see block by block what cancels.';
-	return follows
-		? 'It is what your line comes to, so look at the line first.'
-		: 'Look at the line again, block by block.';
+	if (line.verdict === 'right') return 'The line is right, so check how you worked out its numbers.';
+	if (line.verdict === 'not-asked') return 'Build it as a line, and see what each factor cancels.';
+	return follows ? 'This is what your line gives, so check the line first.' : 'Check the line again, factor by factor.';
 }
 
-const WRITTEN_AGAIN = 'Nothing is converted here: compare it digit by digit with the number of the problem.';
+const WRITTEN_AGAIN = 'Nothing is converted here. Compare it with the number in the problem, digit by digit.';
 
 /** A wrong value of a quantity, with where to look: at the digits, at the blocks, or at how the numbers were worked. */
 function advised(value: VerdictLine, line: VerdictLine, seen: readonly Seen[] | undefined): VerdictLine {
@@ -54,16 +52,16 @@ export function judge(exercise: Exercise, answer: string, chain?: Chain): Outcom
 /** What is said of an answer whose comma makes it right only as the other mark. */
 function commaText(answer: string, mark: DecimalMark): string {
 	return mark === 'comma'
-		? `“${answer.trim()}” is right if its comma only groups digits. Here a comma is the decimal mark: leave it out.`
-		: `“${answer.trim()}” is right if its comma is the decimal mark, and not if it groups digits. Write ${otherReading(answer)?.trim()}.`;
+		? `“${answer.trim()}” is right if the comma groups digits. But here a comma is the decimal mark, so leave it out.`
+		: `“${answer.trim()}” is right if the comma is the decimal mark, but not if it groups digits. Write ${otherReading(answer)?.trim()}.`;
 }
 
 function judgeRead(exercise: Exercise, answer: string, chain?: Chain): Outcome<Judging> {
 	const kind = answerKindOf(exercise);
-	if (!kind) return bad('shape', 'This exercise does not say what is wanted.');
+	if (!kind) return bad('shape', 'This problem does not say what to find.');
 	const line = chain
 		? judgeLine(chain, exercise)
-		: good<VerdictLine>({ verdict: 'not-asked', why: 'No line was given.' });
+		: good<VerdictLine>({ verdict: 'not-asked', why: 'There is no line.' });
 	if (!line.ok) return line;
 	const judged = kind.judge(answer, chain && { chain, holds: line.value.verdict === 'right' });
 	if (!judged.ok) return judged;

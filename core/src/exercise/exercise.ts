@@ -21,7 +21,7 @@ export type WantField = keyof Wants;
 /** What an answer should be. */
 export type Want = Wants[WantField];
 
-/** How the answer is to be rounded: by the figures of the inputs, to a count, to a place, or not at all. */
+/** How the answer is to be rounded: by the figures of the inputs, to a number of figures, to a place, or not rounded. */
 export type Rounding = 'figures' | 'none' | { readonly significant: number } | { readonly place: number };
 
 /** What a quantity in the problem's text is there for. */

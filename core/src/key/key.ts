@@ -103,7 +103,7 @@ function byConverting(exercise: UnitExercise, start: Quantity, want: Unit): Outc
 /** The sum of the start and the terms, good to the last place that all of them have (NIST SP 811, B.7). */
 function byAdding(exercise: UnitExercise, terms: readonly Quantity[], want: Unit): Outcome<Key> {
 	const { start } = exercise;
-	if (start && 'top' in start) return bad('no-key', 'A sum begins with one quantity, not with one over another.');
+	if (start && 'top' in start) return bad('no-key', 'A sum starts with one quantity, not with a fraction.');
 	const all = [
 		...(start ? [{ quantity: start, field: 'exercise.start' }] : []),
 		...terms.map((quantity, i) => ({ quantity, field: `exercise.terms.${i}` })),
@@ -165,7 +165,7 @@ function byLine(exercise: UnitExercise, start: Start, line: readonly Factor[], w
 	const { value, unit, significant, atMost, limitedBy } = worked.value;
 	if (!value) return bad('no-key', 'The key of this exercise has a number missing.');
 	if (!likeUnits(unit, want)) {
-		return bad('no-route', `The line of this exercise ends at ${unit.text || 'a plain number'}, not at ${want.text}.`);
+		return bad('no-route', `The line of this problem ends at ${unit.text || 'a plain number'}, not at ${want.text}.`);
 	}
 	const { value: scaled, pi } = valueIn(value, unit, want, true);
 	const own: AskedFigures =

@@ -2,6 +2,7 @@ import type { Factor } from '../chain/chain';
 import { bad, good, type Outcome } from '../numeral/fault';
 import { type Converted, convert } from '../quantity/convert';
 import type { Quantity } from '../quantity/quantity';
+import { countOf } from '../say/plural';
 import { rowOf, takesPrefix } from '../unit/find-unit';
 import { parseUnit } from '../unit/parse-unit';
 import { PREFIXES, prefixOf } from '../unit/prefixes';
@@ -54,7 +55,7 @@ function partOf(unit: Unit, text: string): Outcome<UnitPart> {
 	if (!rowOf(part.unit)?.prefixes)
 		return bad('no-prefix', `${unit.text} takes no prefix; try a metric unit, such as m, g, L, s or W.`, at);
 	if (prefixOf(part.prefix)?.two !== undefined)
-		return bad('no-prefix', `${unit.text} counts in powers of two, and the Ladder in powers of ten.`, at);
+		return bad('no-prefix', `${unit.text} counts in powers of two, but the Ladder counts in powers of ten.`, at);
 	return good(part);
 }
 
@@ -134,5 +135,5 @@ export function sayClimb(from: Rung, to: Rung): string {
 	const apart = from.at - to.at;
 	if (apart === 0) return 'the same rung';
 	const steps = Math.abs(apart);
-	return `${steps} ${steps === 1 ? 'power' : 'powers'} of ten ${apart > 0 ? 'down' : 'up'}`;
+	return `${countOf(steps, 'power')} of ten ${apart > 0 ? 'down' : 'up'}`;
 }

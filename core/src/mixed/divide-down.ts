@@ -79,7 +79,7 @@ export function whyNotDigits({ unit, part, next }: Division): string | null {
 	const places = endingPlaces(part);
 	const really = `one ${unit} is ${shownExactly(next.size)} ${next.unit}: ${shownExactly(part)} × ${shownExactly(next.size)} ${next.unit} = ${shownExactly(part.mul(next.size))} ${next.unit}`;
 	const named = places === null ? undefined : PARTS_OF_ONE[places];
-	if (named === undefined) return `What is left is a part of one ${unit}, and ${really}.`;
+	if (named === undefined) return `The rest is a part of one ${unit}, and ${really}.`;
 	const digits = shownExactly(part).replace(/^0\.0*/, '');
 	const one = digits === '1' ? named : `${named}s`;
 	return `The ${digits} after the point is ${digits} ${one} of one ${unit}, and ${really}, not ${digits} ${next.unit}.`;

@@ -34,7 +34,7 @@ function readUnits(into: readonly string[]): Outcome<readonly Unit[]> {
 				ok: false,
 				fault: {
 					code: 'order',
-					message: `The units go from large to small; ${before.text} is not larger than ${unit.value.text}.`,
+					message: `Write the units from large to small. ${before.text} is not larger than ${unit.value.text}.`,
 					in: `into.${i}`,
 					at: [0, text.length],
 				},
@@ -132,8 +132,7 @@ export function fromMixed(
 ): Read<{ readonly value: Rational; readonly pi: number }> {
 	const target = parseUnit(into, { counted: true });
 	if (!target.ok) return { ok: false, fault: within(target.fault, 'into.0') };
-	if (!parts.length)
-		return { ok: false, fault: { code: 'empty', message: 'There are no parts here yet.', in: 'parts' } };
+	if (!parts.length) return { ok: false, fault: { code: 'empty', message: 'Write the parts first.', in: 'parts' } };
 	if (parts.length > UNITS_LIMIT) return bad('too-large', `A mixed measure here can have up to ${UNITS_LIMIT} parts.`);
 	const read: { readonly value: Rational; readonly pi: number }[] = [];
 	const units: Unit[] = [target.value];

@@ -13,7 +13,7 @@ import { SCALE_ROWS } from '../fact/tables';
 import { route } from '../route/route';
 import { routeByTies, tyingFacts } from '../route/tied-route';
 import { quantityInSentence, unitInSentence, unitTextInSentence } from '../say/in-sentence';
-import { quoted } from '../say/listed';
+import { unitWord } from '../say/listed';
 import { figuresText } from '../say/say-figures';
 import { parseUnit } from '../unit/parse-unit';
 import { type Nudges, nextUnit, onSteps, standingOf } from './on-steps';
@@ -32,10 +32,10 @@ function onUnequal(worked: WorkedChain, facts: readonly Fact[]): Nudges | null {
 	const way = route(factor.bottom.unit, factor.top.unit, { facts, tables: true });
 	const [first] = way.ok ? way.value.factors : [];
 	return [
-		'One block changes the value: its top and its bottom are not equal.',
-		`It is block ${at + 1}, ${quantityInSentence(factor.top)} over ${quantityInSentence(factor.bottom)}. Look at its numbers.`,
+		'One factor changes the value, because its top and bottom are not equal.',
+		`It is factor ${at + 1}, ${quantityInSentence(factor.top)} over ${quantityInSentence(factor.bottom)}. Check its numbers.`,
 		...(first
-			? [`A fact to hold it against: ${quantityInSentence(first.bottom)} is ${quantityInSentence(first.top)}.`]
+			? [`Compare it with this fact: ${quantityInSentence(first.bottom)} is ${quantityInSentence(first.top)}.`]
 			: []),
 	];
 }
@@ -51,9 +51,9 @@ function onTwice(worked: WorkedChain): Nudges | null {
 		const helped = worked.pieces.some(({ block, pair }) => block === piece.block && pair !== null);
 		if (!before || helped) continue;
 		return [
-			`A unit stands twice on the ${piece.side} instead of cancelling.`,
-			`It is ${quoted(symbolOfPiece(piece))}. Of the blocks that hold it, one is upside down.`,
-			`Block ${piece.block + 1} cancels nothing as it stands. Turn it over.`,
+			`A unit is on the ${piece.side} twice and does not cancel.`,
+			`It is ${unitWord(symbolOfPiece(piece))}. One of the factors with this unit is upside down.`,
+			`Factor ${piece.block + 1} cancels nothing this way up. Turn it over.`,
 		];
 	}
 	return null;
@@ -63,13 +63,13 @@ function onClosed(worked: WorkedChain, exercise: Exercise): Nudges {
 	const { significant, atMost } = worked;
 	const to = sayRounding(exercise.rounding);
 	const count = to
-		? `The answer is wanted ${to}.`
+		? `Round the answer ${to}.`
 		: significant === null || atMost === null
 			? 'Everything here is exact, so nothing limits the figures.'
 			: `The answer may have ${significant === atMost ? figuresText(significant) : `${significant} to ${figuresText(atMost)}`}.`;
 	return [
-		'The line closes: no unit must change any more.',
-		'Work the numbers across the top, then across the bottom, and divide once.',
+		'The line is complete. No unit has to change any more.',
+		'Multiply across the top, then across the bottom, and divide once.',
 		count,
 	];
 }
@@ -119,22 +119,21 @@ function onTheWay(chain: Chain, worked: WorkedChain, want: string, exercise: Exe
 	// What holds for one substance only is not told of its own accord: its mass is seldom that of water.
 	const tables = from.allowed?.filter((name) => !isOfOne([name])) ?? true;
 	const stands = unitInSentence(worked.unit);
-	const differs = `What stands is ${stands}; wanted is ${unitTextInSentence(want)}.${sayParts(worked, want)}`;
+	const differs = `The line is in ${stands}. It should end in ${unitTextInSentence(want)}.${sayParts(worked, want)}`;
 	const found = nextOf(worked, want, facts, tables) ?? nextOfKey(chain, worked, exercise);
 	const next = found ?? betweenScales(worked, want);
 	const joins = found ? 'is' : 'for each';
-	if (!next)
-		return [differs, 'No fact of the tables or of the problem leads on from here. Take a step back and look again.'];
+	if (!next) return [differs, 'No fact leads on from here. Take one step back and look again.'];
 	const gone = cancelledBy(chain, next);
 	const side = gone?.side === 'top' ? 'bottom' : 'top';
-	const power = next.power && next.power > 1 ? ` Raise the whole block to the power ${next.power}.` : '';
+	const power = next.power && next.power > 1 ? ` Raise the whole factor to the power ${next.power}.` : '';
 	return [
 		differs,
-		...(gone ? [`Go for ${quoted(gone.unit)}, on the ${gone.side}: which fact holds it?`] : []),
-		`A fact that leads on: ${quantityInSentence(next.bottom)} ${joins} ${quantityInSentence(next.top)}.`,
+		...(gone ? [`Start with ${unitWord(gone.unit)}, on the ${gone.side}. Which fact has it?`] : []),
+		`This fact helps: ${quantityInSentence(next.bottom)} ${joins} ${quantityInSentence(next.top)}.`,
 		...(gone
 			? [
-					`${quoted(gone.unit)} stands on the ${gone.side}, so in the block it goes on the ${side}: ${quantityInSentence(next.top)} over ${quantityInSentence(next.bottom)}.${power}`,
+					`${unitWord(gone.unit)} is on the ${gone.side}, so put it on the ${side} of the factor: ${quantityInSentence(next.top)} over ${quantityInSentence(next.bottom)}.${power}`,
 				]
 			: []),
 	];
@@ -147,15 +146,15 @@ function sameValue(a: WorkedChain, b: WorkedChain, at: number): boolean {
 }
 
 const ON_START: Nudges = [
-	'Read the question, the last sentence: what does it ask about?',
-	'The line starts from the quantity the question asks about, one that stands by itself.',
-	'Where so much of one thing goes with so much of another, that is a fact: it becomes a factor, not the start.',
+	'Read the question again. What does it ask about?',
+	'Start from the quantity the question asks about, one that has no partner.',
+	'An amount “per” or “in each” is a fact. It becomes a factor, not the start.',
 ];
 
 const ON_DIFFERENCE: Nudges = [
-	'A difference of temperature does not shift: it only scales.',
-	'From freezing to boiling water it is 100 °C, 100 K and 180 °F. How many of the one are as large as one of the other?',
-	'1 °C is as large as 1 K and as 1.8 °F. Write that as a block.',
+	'For a difference of temperature you only multiply.',
+	'From freezing to boiling, water goes through 100 °C, 100 K or 180 °F. How large is one degree on the other scale?',
+	'A step of 1 °C is as large as 1 K or 1.8 °F. Write that as a factor.',
 ];
 
 /** Nudges where the unit is right as it stands and only the number is to be written another way. */
@@ -163,14 +162,14 @@ function onWriting(exercise: Exercise): Nudges {
 	const onForm = askedBy(exercise).nudgesOnForm;
 	if (onForm) return onForm;
 	const to = sayRounding(exercise.rounding);
-	const first = 'The unit stays as it is: only the number is written another way.';
+	const first = 'The unit stays the same. Only the number is written another way.';
 	return to
 		? [
-				`${first} It is wanted ${to}.`,
-				'Mark the last figure that is kept, and look at the one after it: from 5 on the last one goes up.',
-				'A place before the point that is rounded away keeps its 0.',
+				`${first} Round it ${to}.`,
+				'Mark the last figure you keep, and look at the next one. If that is 5 or more, round up.',
+				'Write a 0 for each place before the point that you round away.',
 			]
-		: [first, 'Write it with the figures it has.'];
+		: [first, 'Keep the same number of figures.'];
 }
 
 /**

@@ -15,7 +15,7 @@ import { rational } from '../numeral/rational';
 import { asideOffers } from '../offer/aside-offers';
 import { valueIn } from '../quantity/convert';
 import { quantityInSentence } from '../say/in-sentence';
-import { quoted } from '../say/listed';
+import { unitWord } from '../say/listed';
 import { printWritten } from '../say/say';
 import { likeUnits, ratioOfUnits, sameSize } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
@@ -26,11 +26,10 @@ export type Nudges = readonly string[];
 type OnStep = (chain: Chain, worked: WorkedChain, exercise: Exercise) => Nudges | null;
 
 function lookAt(step: number, why: string): Nudges {
-	return [`Step ${step + 1} does not lead on. Look at it once more, or take it back.`, why];
+	return [`Step ${step + 1} does not help. Check it again, or undo it.`, why];
 }
 
-const ZEROS_APART =
-	'Ask what is the same on both scales: where the zero of the one lies on the other, and how large a degree is.';
+const ZEROS_APART = 'Compare the two scales. Where is the zero of one on the other, and how large is a degree?';
 
 /** Where a reading leaves the place of its start, or its zero must still shift. */
 const onShift: OnStep = (_, worked, exercise) => {
@@ -56,9 +55,9 @@ const onShift: OnStep = (_, worked, exercise) => {
 	if (!known && last.degrees !== goal.text) return null;
 	const size = endingPlaces(apart.abs()) === null ? mixedNumberText(apart.abs()) : printWritten(exactText(apart.abs()));
 	return [
-		`${last.zero} and ${goal.text} have their zeros in different places, so a temperature shifts as well as scales.`,
-		`A shift is a step of its own, not a factor. Touch ${quoted(last.degrees)}: it shows where the zeros stand.`,
-		`The step: ${apart.sign > 0 ? 'take away' : 'add'} ${size}.`,
+		`0 ${last.zero} and 0 ${goal.text} are not the same temperature. So you also have to add or subtract.`,
+		`Adding or subtracting is a step of its own. Touch ${unitWord(last.degrees)} to see where the zeros are.`,
+		`The step: ${apart.sign > 0 ? 'subtract' : 'add'} ${size}.`,
 	];
 };
 
@@ -68,14 +67,14 @@ const onAside: OnStep = (chain, worked, exercise) => {
 	const wrong = factors.findIndex(
 		({ step }, at) => step?.kind.keeps && step.quantity.number && fitsAfter(worked, at) !== 'fits',
 	);
-	if (wrong >= 0) return lookAt(wrong, 'Set aside all the whole ones, and no more: what is left is less than one.');
+	if (wrong >= 0) return lookAt(wrong, 'Set aside all the whole ones. The rest should be less than one.');
 	const [offer] = asideOffers({ exercise, chain, worked, unit: '', fills: true });
 	const stands = worked.running.at(-1);
 	const [way] = offer?.ways ?? [];
 	if (!offer || !way || !stands) return null;
 	return [
-		'What stands holds whole ones. They stay what they are; only what is left over becomes smaller units.',
-		`The next step is no factor. Touch ${quoted(stands.unit)}: it shows how the whole ones are set aside.`,
+		'Keep the whole ones as they are. Convert only the rest into smaller units.',
+		`The next step is not a factor. Touch ${unitWord(stands.unit)} to see how to set the whole ones aside.`,
 		`The step: ${way.say.replace(/^./, (c) => c.toLowerCase())}.`,
 	];
 };
@@ -85,13 +84,13 @@ const onTerm: OnStep = (chain, worked, exercise) => {
 	if (!exercise.terms?.length || worked.read.factors.some(({ step }) => step && !step.kind.begins)) return null;
 	const { missing, strange } = partsOfLine(exercise, chain);
 	const wrong = strange.find((at) => at >= 0);
-	if (wrong !== undefined) return lookAt(wrong, 'Each part that is added is told in the problem. Read it once more.');
+	if (wrong !== undefined) return lookAt(wrong, 'The problem gives every part you have to add. Read it again.');
 	const { want } = worked.read;
 	const [next] = missing;
 	if (!next || !want || !sameSize(worked.unit, want)) return null;
 	return [
-		`What stands is in ${want.text}, as wanted. The rest is still to be added.`,
-		`The next step is no factor: the part goes beside the line, through its own blocks. Touch any unit to take it.`,
+		`The line is in ${want.text}, as it should be. Now add the other parts.`,
+		`The next step is not a factor. Touch any unit to put the next part beside the line.`,
 		`The step: add ${quantityInSentence(next)}.`,
 	];
 };
@@ -101,8 +100,8 @@ const onTimes: OnStep = (_, worked, exercise) => {
 	const [next] = timesMissing(exercise, worked);
 	if (!next) return null;
 	return [
-		'What is wanted is a product: read once more what is multiplied by what.',
-		`The next step multiplies by a quantity of the problem. Touch ${quoted(worked.unit.text)}: it is offered there.`,
+		'You need a product. Read again what is multiplied by what.',
+		`Next, multiply by a quantity from the problem. Touch ${unitWord(worked.unit.text)} to find it.`,
 		`The step: multiply by ${quantityInSentence(next.top)}.`,
 	];
 };

@@ -34,38 +34,30 @@ function after({ shown, high }: Told, index: number): string {
 const ofShift: Says = (told, index) => {
 	const { worked, exercise, support } = told;
 	const close = support === 'close';
-	if (exercise.difference)
-		return close
-			? wrong('A difference has no zero to shift: it is so many degrees wherever it begins. Take this step back.')
-			: fine('');
+	if (exercise.difference) return close ? wrong('For a difference you only multiply. Undo this step.') : fine('');
 	const reading = readingsOf(worked)[index + 1];
 	const stands = after(told, index);
-	if (!reading || !close) return fine(stands === '' ? '' : `${stands} stand now.`);
-	if (reading.kelvins.sign < 0)
-		return wrong('This is below absolute zero, where no temperature is. Look whether the step goes the other way.');
+	if (!reading || !close) return fine(stands === '' ? '' : `Now it is ${stands}.`);
+	if (reading.kelvins.sign < 0) return wrong('This is below absolute zero. Should the step go the other way?');
 	if (reading.zero === null)
-		return wrong(
-			'No scale has its zero where this counts from: the reading has left the place where the start stands.',
-		);
+		return wrong('No scale has its zero here. This is no longer the temperature you started from.');
 	const counted =
-		reading.zero === reading.degrees
-			? `on the scale of ${reading.degrees}`
-			: `counted from where 0 ${reading.zero} stands`;
-	return fine(`${stands === '' ? 'What stands is' : `${stands},`} ${counted}. The place is the same.`);
+		reading.zero === reading.degrees ? `on the scale of ${reading.degrees}` : `counted from 0 ${reading.zero}`;
+	return fine(`${stands === '' ? 'This is' : `${stands},`} ${counted}. It is still the same temperature.`);
 };
 
 const ofAside: Says = (told, index) => {
 	const { worked, support } = told;
 	const { aside } = worked.read.factors[index]?.written ?? {};
 	if (!aside) return fine('');
-	if (aside.number.trim() === '') return fine(`Write how many whole ${printUnitText(aside.unit)} there are.`);
+	if (aside.number.trim() === '') return fine(`How many whole ${printUnitText(aside.unit)} are there?`);
 	const fits = support === 'close' ? fitsAfter(worked, index) : 'fits';
-	if (fits === 'more') return wrong(`What is left still holds a whole ${printUnitText(aside.unit)}.`);
-	if (fits === 'fewer') return wrong(`There are not so many whole ${printUnitText(aside.unit)}.`);
+	if (fits === 'more') return wrong(`There is still a whole ${printUnitText(aside.unit)} left.`);
+	if (fits === 'fewer') return wrong(`There are not that many whole ${printUnitText(aside.unit)}.`);
 	const left = after(told, index);
 	const ends = worked.running[index + 1]?.unit === worked.read.want?.text;
-	const said = aside.from === undefined && left ? ` ${left} are left${ends ? '' : ', and go on'}.` : '';
-	return fine(`${printQuantity(aside)} are set aside, and stay.${said}`);
+	const said = aside.from === undefined && left ? ` ${left} are left${ends ? '' : ' to convert'}.` : '';
+	return fine(`${printQuantity(aside)} are set aside.${said}`);
 };
 
 const ofTerm: Says = ({ worked }, index) => {
@@ -74,8 +66,8 @@ const ofTerm: Says = ({ worked }, index) => {
 	if (!part) return fine('');
 	return fine(
 		printUnitText(part.unit) === want
-			? `${printQuantity(part)} stand beside the line, in ${want}, as wanted.`
-			: `${printQuantity(part)} stand beside the line. Touch ${printUnitText(part.unit)} there to take it through its own block.`,
+			? `${printQuantity(part)} beside the line, in ${want}, as it should be.`
+			: `${printQuantity(part)} beside the line. Touch ${printUnitText(part.unit)} there to convert it.`,
 	);
 };
 

@@ -24,9 +24,9 @@ export function sayCarry({ value, unit, running }: WorkedChain, exercise: Exerci
 	const rounded = round(exact, { place: rounding.place });
 	if (rounded.value.equals(exact)) return null;
 	const to = printQuantity({ number: plainText(rounded.value, rounded.place), unit: unit.text });
-	const said = `${printStanding(last)} rounded as asked are ${to}`;
+	const said = `${printStanding(last)} rounded gives ${to}`;
 	const one = ratioOfUnits(larger, unit).value;
 	return rounded.value.abs().compare(one) >= 0
-		? `${said}, and that is a whole ${larger.text}: it carries.`
+		? `${said}. That is a whole ${larger.text}, so carry it over.`
 		: `${said}.`;
 }

@@ -1,5 +1,6 @@
 import type { WorkedChain } from '../chain/work-chain';
-import { listed, quoted } from '../say/listed';
+import { listed, unitWord } from '../say/listed';
+import { plural } from '../say/plural';
 import { parseUnit } from '../unit/parse-unit';
 import { symbolOfPart } from '../unit/print-unit';
 import type { UnitPart } from '../unit/unit';
@@ -9,7 +10,7 @@ function powersOf(parts: readonly UnitPart[]): Map<string, number> {
 }
 
 function all(units: readonly string[]): string {
-	return listed(units.map(quoted));
+	return listed(units.map(unitWord));
 }
 
 /** Which units of what stands must go, which must come, and which stay as they are. */
@@ -22,8 +23,8 @@ export function sayParts(worked: WorkedChain, want: string): string {
 	const stay = [...now].filter(([unit, power]) => then.get(unit) === power).map(([unit]) => unit);
 	const said = [
 		go.length ? `${all(go)} must go` : '',
-		come.length ? `${all(come)} must come` : '',
-		stay.length ? `${all(stay)} ${stay.length > 1 ? 'stay' : 'stays'}` : '',
+		come.length ? `${all(come)} ${plural(come.length, 'is', 'are')} missing` : '',
+		stay.length ? `${all(stay)} ${plural(stay.length, 'stays', 'stay')}` : '',
 	].filter(Boolean);
 	return said.length ? ` ${said.join(', ')}.` : '';
 }

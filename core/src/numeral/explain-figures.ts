@@ -21,13 +21,13 @@ const WHY = {
 	between: 'a zero between others counts',
 	after: 'a zero at the end after a point counts',
 	point: 'the point at the end makes it count',
-	unclear: 'a zero at the end of a whole number: nothing shows whether it counts',
+	unclear: 'a zero at the end of a whole number may or may not count',
 	zero: 'a zero by itself counts its places after the point',
 } as const;
 
 /**
  * The digits of a number as it is written, each with whether it counts and why (NIST SP 811, 7.9, and the classroom
- * convention for zeros at the end). Null for what is exact by its form, such as 3/4 or 10^-3.
+ * convention for zeros at the end). Null for what is exact as written, such as 3/4 or 10^-3.
  */
 export function explainFigures({ form }: Numeral): readonly DigitMark[] | null {
 	if (form.kind !== 'decimal') return null;

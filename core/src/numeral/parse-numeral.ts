@@ -38,7 +38,7 @@ function readNumeral(text: string): NumeralOutcome {
 	const typed = plainSigns(text.trim());
 	const from = text.length - text.trimStart().length;
 	const whole: Span = [from, from + typed.length];
-	if (typed === '') return bad('empty', 'There is no number here yet.', [0, text.length]);
+	if (typed === '') return bad('empty', 'Write a number first.', [0, text.length]);
 	if (text.length > NUMERAL_LIMIT)
 		return bad('too-large', `A number here can have up to ${NUMERAL_LIMIT} characters; this one is longer.`, whole);
 
@@ -127,7 +127,7 @@ function decimalNumeral(typed: string, from: number): NumeralOutcome {
 		exponent = exponentOf(match);
 		if (Math.abs(exponent) > EXPONENT_LIMIT) return tooLarge(tailAt);
 	}
-	if (!/\d/.test(digits)) return bad('not-a-number', `“${typed}” has no digits.`, [from, from + typed.length]);
+	if (!/\d/.test(digits)) return bad('not-a-number', `“${typed}” has no digits in it.`, [from, from + typed.length]);
 	const figures = figuresOfDigits(digits, exponent ?? 0);
 	const negative = isMinus(head[1]);
 	const point = digits.indexOf('.');
@@ -161,7 +161,7 @@ function digitsOf(written: string, start: number): Outcome<Digits> {
 	const firstPoint = written.indexOf('.');
 	const secondPoint = firstPoint < 0 ? -1 : written.indexOf('.', firstPoint + 1);
 	if (secondPoint >= 0)
-		return bad('two-points', 'A number has one decimal point; here is a second.', [
+		return bad('two-points', 'A number has only one decimal point. This is a second one.', [
 			start + secondPoint,
 			start + secondPoint + 1,
 		]);
@@ -172,11 +172,11 @@ function digitsOf(written: string, start: number): Outcome<Digits> {
 	if (at >= 0 && (space >= 0 || part.includes(',') || !groupedByThrees(head, ',')))
 		return bad(
 			'comma-unclear',
-			'It is not clear what the comma means. Write a decimal as 1.25 or 1,25, and other commas only between groups of three (1,250).',
+			'The comma could mean two things. Write decimals as 1.25 or 1,25, and group digits in threes (1,250).',
 			[start + at, start + at + 1],
 		);
 	if (space >= 0 && !(spacedHead(head) && spacedPart(part)))
-		return bad('spacing', 'Spaces in a number stand between groups of three digits (1 250); this one does not.', [
+		return bad('spacing', 'Put a space only between groups of three digits, as in 1 250.', [
 			start + space,
 			start + space + 1,
 		]);

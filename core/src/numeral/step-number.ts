@@ -33,13 +33,10 @@ export function stepNumber(text: string, by: string, times: 1 | -1): Outcome<str
 	if (!step.ok) return { ok: false, fault: within(step.fault, 'by') };
 	const [place, stepPlace] = [lastPlaceOf(number.value), lastPlaceOf(step.value)];
 	if (place === null || stepPlace === null)
-		return bad('endless', 'A number that decimals cannot write out cannot be stepped; type one that ends.');
+		return bad('endless', 'This decimal never ends, so it cannot be stepped. Type a number that ends.');
 	const moved = times === 1 ? number.value.value.add(step.value.value) : number.value.value.sub(step.value.value);
 	const written = writtenTo(moved, Math.min(place, stepPlace));
 	if (written.length > NUMERAL_LIMIT)
-		return bad(
-			'too-large',
-			`Written out, that would have more than ${NUMERAL_LIMIT} digits; take a step nearer its size.`,
-		);
+		return bad('too-large', `That number would have more than ${NUMERAL_LIMIT} digits. Choose a step nearer its size.`);
 	return good(written);
 }

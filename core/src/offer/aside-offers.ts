@@ -42,16 +42,16 @@ function offerOf({ holds, unit, from }: Source, part: Unit, fills: boolean): Off
 		say,
 		about: fills
 			? same
-				? `${printQuantity(keeps)} stay; ${printQuantity(rest)} go on`
+				? `keep ${printQuantity(keeps)}, and convert ${printQuantity(rest)}`
 				: `${printQuantity(keeps)}, and ${printQuantity(rest)} left`
 			: same
-				? 'you write how many are whole; what is after the point goes on'
-				: `1 ${part.text} is ${by} ${unit.text}; you write how many are whole`,
+				? 'you write how many are whole, and convert the rest'
+				: `1 ${part.text} is ${by} ${unit.text}, and you write how many are whole`,
 		ways: [
 			{
 				factor: asideStep(kept),
 				text: fills ? `${printQuantity(keeps)} aside` : `? ${part.text} aside`,
-				say: fills ? `Set aside ${sayQuantity(keeps)}, ${sayQuantity(rest)} left` : `Set aside so many ${part.text}`,
+				say: fills ? `Set aside ${sayQuantity(keeps)}, ${sayQuantity(rest)} left` : `Set aside some ${part.text}`,
 			},
 		],
 	};

@@ -54,10 +54,10 @@ function offerOf({ of, on, at }: Zero, stands: string): Offer {
 	});
 	return {
 		key: `zero-${of}-${on}`,
-		text: `0 ${of} stands at ${printQuantity(there)}`,
-		say: `${sayQuantity({ number: '0', unit: of })} stands at ${sayQuantity(there)}`,
+		text: `0 ${of} is at ${printQuantity(there)}`,
+		say: `${sayQuantity({ number: '0', unit: of })} is at ${sayQuantity(there)}`,
 		about: `${SOURCE}`,
-		ways: [way(size, '+', 'Add'), way(`-${size}`, '−', 'Take away')],
+		ways: [way(size, '+', 'Add'), way(`-${size}`, '−', 'Subtract')],
 	};
 }
 

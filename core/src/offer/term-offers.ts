@@ -12,7 +12,7 @@ export const termOffers: Offers = ({ exercise, chain }) => {
 			key: `term-${part.number}-${part.unit}`,
 			text: `Add ${text}`,
 			say: `Add ${say}`,
-			about: 'a part of the problem; it goes through its own blocks, and is added where the units are the same',
+			about: 'from the problem: convert it too, then add it',
 			ways: [{ factor: termStep(part), text: `+\u00a0${text}`, say: `Put ${say} beside it` }],
 		};
 	});

@@ -10,7 +10,7 @@ export const timesOffers: Offers = ({ exercise, worked }) =>
 			key: `times-${factor.top.number}-${factor.top.unit}`,
 			text: `Multiply by ${text}`,
 			say: `Multiply by ${say}`,
-			about: 'told in the problem; the units are multiplied as well',
+			about: 'from the problem: the units are multiplied too',
 			ways: [{ factor, text: `×\u00a0${text}`, say: `Multiply by ${say}` }],
 		};
 	});

@@ -40,7 +40,8 @@ export function fresh({ skill, seed, level, count }: FreshAsk): Outcome<readonly
 	// Every way of putting it comes once before one comes again.
 	for (let left: typeof ways = [], before = -1; made.length < count; ) {
 		if (!left.length) {
-			if (made.length === before) return refuse('count', 'too-large', `This skill has no more to ask than ${before}.`);
+			if (made.length === before)
+				return refuse('count', 'too-large', `This skill has only ${before} different exercises.`);
 			before = made.length;
 			left = [...dice.shuffled(ways)];
 		}

@@ -14,7 +14,7 @@ export type Try = {
 	readonly uncovered?: number | undefined;
 };
 
-/** How an exercise went, from right at once to not yet right. */
+/** How an exercise went, from right at once to not right yet. */
 export const WENT = ['at-once', 'after-nudge', 'uncovered', 'after-try', 'shown', 'not-yet', 'untouched'] as const;
 export type Went = (typeof WENT)[number];
 

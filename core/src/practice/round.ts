@@ -71,13 +71,13 @@ export function roundCode({ skills, level, count, seed, edition = EDITION }: Rou
 export function readRoundCode(text: string): Outcome<RoundPlan> {
 	const code = plainCode(text);
 	const refuse = (message: string) => bad('unknown-code', message, [0, text.length]);
-	if (code === '') return refuse('There is no code here yet. One looks like 4k7m-9ae.');
+	if (code === '') return refuse('Type a code first. It looks like 4k7m-9ae.');
 	const strange = [...code].find((digit) => !DIGITS.includes(digit));
-	if (strange) return refuse(`A code has digits and letters; “${strange}” is in none. One looks like 4k7m-9ae.`);
-	if (code.length < SEED_DIGITS + 3) return refuse('A part of this code is missing. One looks like 4k7m-9ae.');
+	if (strange) return refuse(`A code has only digits and letters, not “${strange}”. It looks like 4k7m-9ae.`);
+	if (code.length < SEED_DIGITS + 3) return refuse('A part of this code is missing. A code looks like 4k7m-9ae.');
 	const body = code.slice(0, -1);
 	if (checkDigit(body) !== code.at(-1))
-		return refuse('This is no code of a Round: one of its letters or digits is another, or two have changed places.');
+		return refuse('No Round has this code. Check each sign. One may be wrong, or two may be swapped.');
 	const first = DIGITS.indexOf(body[0] as string);
 	const edition = first < SHAPES ? 0 : DIGITS.indexOf(body[1] as string);
 	const shape = first < SHAPES ? first : first - SHAPES;
@@ -93,7 +93,7 @@ export function readRoundCode(text: string): Outcome<RoundPlan> {
 		letters.length > SKILLS_IN_ROUND ||
 		skills.some((skill) => !skill)
 	)
-		return refuse('This code is of a Round that this version does not know.');
+		return refuse('This version of the app does not know this Round.');
 	const seed = [...body.slice(from, from + SEED_DIGITS)].reduce(
 		(sum, digit) => sum * DIGITS.length + DIGITS.indexOf(digit),
 		0,
@@ -116,8 +116,8 @@ export function roundExercises(plan: RoundPlan): Outcome<readonly RoundExercise[
 		return bad(
 			'unknown-code',
 			edition < EDITION
-				? 'This Round was made from an earlier edition of the scenes, which is no longer here. What was worked of it is kept. The same skills make another Round.'
-				: 'This Round was made with a newer version of the app than this one.',
+				? 'This Round is from an older edition, and its exercises are gone. Your work on it is kept. Start a new Round with the same skills.'
+				: 'This Round needs a newer version of the app.',
 		);
 	const sets = new Map<string, readonly Exercise[]>();
 	for (const skill of skills) {

@@ -1,6 +1,7 @@
 import { type Card, createEmptyCard, fsrs, type Grade, Rating } from 'ts-fsrs';
 import type { Level } from '../content/skill/skill';
 import { SKILLS } from '../content/skills';
+import { countOf } from '../say/plural';
 import { slipNamed } from '../slip/slips';
 import { slipsIn, type Try, type Went, wentOf } from './outcome';
 
@@ -99,7 +100,7 @@ function whyOf(isDue: boolean, overdue: number, slips: SkillState['slips']): str
 	const [slip] = slips;
 	const title = slip && slip.times >= RECURS ? slipNamed(slip.code)?.title : undefined;
 	const came = title && slip ? `“${title}” came ${timesText(slip.times)}` : '';
-	const due = !isDue ? '' : overdue < 1 ? 'due today' : `due since ${overdue} ${overdue === 1 ? 'day' : 'days'}`;
+	const due = !isDue ? '' : overdue < 1 ? 'due today' : `due for ${countOf(overdue, 'day')}`;
 	return [due, came].filter(Boolean).join('; ');
 }
 

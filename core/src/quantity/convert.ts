@@ -54,9 +54,9 @@ export function unlike(from: Unit, to: Unit): ReturnType<typeof bad> {
 	if (from.plainKind === to.plainKind)
 		return bad(
 			'unlike',
-			`One cannot become the other by itself: ${from.text} and ${to.text} tell an angle and cycles. A cycle is one turn, which is 2π rad.`,
+			`${from.text} and ${to.text} are not the same kind: one is an angle, the other counts cycles. One cycle is 2π rad.`,
 		);
-	return bad('unlike', `One cannot become the other: ${measures(from)}, and ${measures(to)}.`);
+	return bad('unlike', `These do not convert: ${measures(from)}, and ${measures(to)}.`);
 }
 
 const COUNTED = { counted: true };

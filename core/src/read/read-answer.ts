@@ -79,7 +79,7 @@ const DECIMAL = '(?:\\d[\\d,]*(?:\\.\\d*)?|\\.\\d+)';
 /** A number over a number, one of them at least with a point; a plain fraction is a numeral by itself. */
 const QUOTIENT = new RegExp(`^([-−–+]?\\s*${DECIMAL})\\s*[/÷∕⁄]\\s*(${DECIMAL})(?![\\d^]|\\s*1/)`, 'u');
 
-/** One number over another as a numeral, exact by its form; null where it cannot be. */
+/** One number over another as a numeral, exact as written; null where it cannot be. */
 function quotientOf(text: string, above: Numeral, below: Numeral): Numeral | null {
 	if (below.value.sign === 0) return null;
 	const value = above.value.div(below.value);

@@ -71,7 +71,7 @@ export function readOneAnswer(text: string, wanted: readonly Unit[]): Outcome<An
 	if (read.ok || read.fault.code !== 'unit-unclear') return read;
 	const parts = readMixedAnswer(text);
 	if (!parts.ok || parts.value.length < 2 || !parts.value.every(({ number, unit }) => number && unit)) return read;
-	const says = `This answer has ${parts.value.length} parts. Here it is to be one number with one unit.`;
+	const says = `This answer has ${parts.value.length} parts. Write one number with one unit.`;
 	return bad('unit-unclear', says, (parts.value[1] as Part).at);
 }
 

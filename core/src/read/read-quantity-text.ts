@@ -10,6 +10,6 @@ export function readQuantityText(text: string): Outcome<Quantity> {
 	const typed = text.trim();
 	const read = readAnswer(typed);
 	if (!read.ok) return read;
-	if (!read.value.number) return bad('empty', 'There is no number here yet.', [0, typed.length]);
+	if (!read.value.number) return bad('empty', 'Write a number first.', [0, typed.length]);
 	return good(read.value.written);
 }

@@ -127,7 +127,7 @@ export function readWanted(text: string): Outcome<WantedText> {
 			likeUnits(before.value, unit.value) &&
 			bySize({ number: '1', unit: piece }, { number: '1', unit: parts.at(-1) ?? '' }) >= 0
 		)
-			return bad('order', 'The units go from large to small.', [0, text.length]);
+			return bad('order', 'Write the units from large to small.', [0, text.length]);
 		parts.push(piece.trim());
 	}
 	return good({ unit: parts.at(-1) ?? '', parts });

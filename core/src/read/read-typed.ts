@@ -29,7 +29,8 @@ function factSide(text: string, from: number): Outcome<Quantity> {
 	const start = from + (typed === '' ? 0 : text.indexOf(typed));
 	const read = readQuantityText(beginsWithNumber(typed) ? typed : `1 ${typed}`);
 	if (!read.ok) return { ok: false, fault: { ...read.fault, at: [start, start + typed.length] } };
-	if (read.value.unit === '') return bad('empty', 'Each side of a fact has a unit.', [start, start + typed.length]);
+	if (read.value.unit === '')
+		return bad('empty', 'Write a unit on each side of a fact.', [start, start + typed.length]);
 	return read;
 }
 

@@ -83,7 +83,7 @@ export function route(from: string, to: string, choose: RouteFacts = {}): Outcom
 	if (start.value.offset !== end.value.offset || (start.value.offset && start.value.text !== end.value.text))
 		return bad(
 			'no-route',
-			`Between ${start.value.text} and ${end.value.text} a temperature shifts as well as scales, which no factor can do.`,
+			`From ${start.value.text} to ${end.value.text} you also have to add or subtract. No factor can do that.`,
 		);
 	const tablesOnly = choose.facts === undefined || choose.facts.length === 0;
 	const { tables: allowed = choose.facts === undefined } = choose;
@@ -100,7 +100,7 @@ export function route(from: string, to: string, choose: RouteFacts = {}): Outcom
 	if (!factors)
 		return bad(
 			'no-route',
-			`No facts here lead from ${start.value.text || 'a plain number'} to ${end.value.text || 'a plain number'}.`,
+			`No facts lead from ${start.value.text || 'a plain number'} to ${end.value.text || 'a plain number'}.`,
 		);
 	if (raised && allowed === true && !choose.exactly && isLimited(factors)) {
 		const exact = route(from, to, { ...choose, exactly: true });

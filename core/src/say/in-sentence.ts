@@ -5,7 +5,7 @@ import { rowOf } from '../unit/find-unit';
 import { parseUnit } from '../unit/parse-unit';
 import { pluralOf } from '../unit/singular';
 import type { Unit, UnitPart } from '../unit/unit';
-import { quoted } from './listed';
+import { unitWord } from './listed';
 import { printWritten } from './say';
 
 /** Whether a part of a unit is a thing one counts: it has no row in the tables, or its row is that of a count. */
@@ -30,7 +30,7 @@ export function unitInSentence(unit: Unit, many = true): string {
 	if (unit.parts.length === 0) return 'a plain number';
 	const labelled = unit.parts.some(({ label }) => label !== undefined);
 	// “in” by itself would be read as a word.
-	if (unit.text === 'in') return quoted(unit.text);
+	if (unit.text === 'in') return unitWord(unit.text);
 	const lone = unit.parts.length === 1 && (unit.parts[0] as UnitPart).power > 0;
 	if (lone) return partText(unit.parts[0] as UnitPart, many);
 	if (!labelled) return unit.text;

@@ -1,16 +1,16 @@
 import type { LinesCompared, WayCompared } from '../chain/compare-lines';
 
 const WAYS: Readonly<Record<WayCompared, string>> = {
-	same: 'Both take the same route: the same units stand after each block.',
-	order: 'Both use the same blocks, in another order.',
-	split: 'Both take the same route, and one of them takes a step in several blocks.',
-	begun: 'Both begin with the same blocks, and one of them goes on.',
-	start: 'They start from something else.',
+	same: 'Both take the same route, with the same units after each factor.',
+	order: 'Both use the same factors, in a different order.',
+	split: 'Both take the same route, but one of them uses more factors.',
+	begun: 'Both begin with the same factors, but one of them goes further.',
+	start: 'They start from different quantities.',
 	route: 'They take different routes.',
 };
 
 function place(block: number): string {
-	return block < 0 ? 'the start' : `block ${block + 1}`;
+	return block < 0 ? 'the start' : `factor ${block + 1}`;
 }
 
 function capital(text: string): string {
@@ -31,10 +31,10 @@ export function sayCompared(
 	return [
 		WAYS[way],
 		differs
-			? `The value first differs at ${place(differs.first)} of ${mine}, and ${place(differs.second)} of ${other}. Look there.`
+			? `The values first differ at ${place(differs.first)} of ${mine}, and ${place(differs.second)} of ${other}.`
 			: sameEnd
-				? 'Both come to the same value.'
-				: 'Wherever both stand at the same unit, the values agree.',
+				? 'Both give the same value.'
+				: 'Wherever both have the same unit, the values agree.',
 		...(shorter === null ? [] : [`${capital(shorter === 'first' ? mine : other)} is shorter.`]),
 	];
 }

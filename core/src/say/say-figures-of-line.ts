@@ -20,14 +20,14 @@ function lastOfMeasure({ start, factors, parts }: ReadChain): string | null {
  */
 export function sayFigures(worked: WorkedChain, start: Start): string {
 	const { significant, atMost, limitedBy, read, place } = worked;
-	if (worked.aside.length && worked.parts === 1) return 'A measure in parts is not asked for its figures.';
+	if (worked.aside.length && worked.parts === 1) return 'The figures of a measure in parts are not checked.';
 	const measure = worked.parts > 1 ? lastOfMeasure(read) : null;
 	if (measure && significant !== null)
-		return `A measure in parts is as good as its last part, ${measure}: ${place === null ? figuresText(significant) : placeText(place)}.`;
+		return `A measure in parts is as precise as its last part, ${measure}: ${place === null ? figuresText(significant) : placeText(place)}.`;
 	if (worked.parts > 1 && significant !== null && place !== null)
 		return `A sum keeps the last place that all its parts have: ${placeText(place)}.`;
 	if (hasStep(read) && significant !== null)
-		return `A step that adds keeps the last place of ${printQuantity(sidesOfStart(start).top)}; what is added is exact.`;
+		return `Adding an exact number keeps the last place of ${printQuantity(sidesOfStart(start).top)}.`;
 	if (significant === null || atMost === null)
 		return 'Everything on this line is exact, so nothing limits the figures.';
 	const named = limitedBy.map((index) => {
@@ -36,6 +36,6 @@ export function sayFigures(worked: WorkedChain, start: Start): string {
 		return printQuantity(factor.top.number === '1' ? factor.bottom : factor.top);
 	});
 	const count = significant === atMost ? figuresText(significant) : `${significant} to ${figuresText(atMost)}`;
-	const exact = worked.factors.some((factor) => factor.exact) ? ' The exact facts limit nothing.' : '';
-	return `The answer may have ${count}: of the measured inputs ${listed(named)} ${named.length > 1 ? 'have' : 'has'} the fewest.${exact}`;
+	const exact = worked.factors.some((factor) => factor.exact) ? ' Exact facts do not limit the figures.' : '';
+	return `The answer may have ${count}. Of the measured numbers, ${listed(named)} ${named.length > 1 ? 'have' : 'has'} the fewest.${exact}`;
 }

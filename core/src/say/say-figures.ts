@@ -1,8 +1,9 @@
 import { toSuperscript } from '../numeral/superscript';
+import { countOf } from './plural';
 
 /** "1 figure", "3 figures". */
 export function figuresText(count: number): string {
-	return `${count} ${count === 1 ? 'figure' : 'figures'}`;
+	return `${countOf(count, 'figure')}`;
 }
 
 /** A place in words: "the tenths", "the hundreds". */

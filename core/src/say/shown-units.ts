@@ -11,10 +11,10 @@ function sayPiece(piece: Piece, state: LaneColumn['kind'], symbol: string, lette
 	const read = parseUnit(symbol, { counted: true });
 	const name = read.ok ? sayUnit(read.value, true) : symbol;
 	const end = {
-		'must-go': 'must still go. Show the facts that hold it',
-		'to-share': 'still holds whole ones. Show how they are set aside',
+		'must-go': 'still must go. Show facts with it',
+		'to-share': 'has whole ones in it. Show how to set them aside',
 		aside: 'waits beside the line',
-		wanted: 'is wanted here. Show the facts that hold it',
+		wanted: 'should be here. Show facts with it',
 		cancelled: `is cancelled, pair ${letters}`,
 	}[state];
 	return `${name}, on ${sideText(piece.side)}, ${end}`;
@@ -95,7 +95,7 @@ export function shownColumn({ kind, top, bottom, pair }: LaneColumn): ShownColum
 		const say = of.piece
 			? sayPiece(of.piece, kind, of.symbol, letter)
 			: kept === null
-				? `${of.symbol} is wanted on the ${side} and not there yet`
+				? `${of.symbol} should be on the ${side} and is not there yet`
 				: `${sayQuantity({ number: kept, unit: of.symbol })}, ${kind === 'aside' ? 'waits to be added' : 'set aside'}`;
 		return { symbol: of.symbol, base: of.piece?.base ?? null, kept, say };
 	};

@@ -66,7 +66,7 @@ export const STEP_WORDS: { readonly [F in StepField]: StepWords } = {
 		says: (_, { shift = '' }, __, after, high) => {
 			const less = /^\s*[-−]/.test(shift);
 			const size = shift.replace(/^\s*[-−+]/, '').trim() || 'a number to come';
-			return `${less ? 'Take away' : 'Add'} ${size}. ${sayNow(after, high)}`;
+			return `${less ? 'Subtract' : 'Add'} ${size}. ${sayNow(after, high)}`;
 		},
 	},
 	aside: {
@@ -86,7 +86,7 @@ export const STEP_WORDS: { readonly [F in StepField]: StepWords } = {
 		after: () => '',
 		brackets: false,
 		says: (_, { term = { number: '', unit: '' } }, __, after) =>
-			`Beside it take ${sayQuantity(term)}, to be added.${after.together ? ` ${sayNow(after)}` : ''}`,
+			`Put ${sayQuantity(term)} beside it, to add later.${after.together ? ` ${sayNow(after)}` : ''}`,
 	},
 };
 

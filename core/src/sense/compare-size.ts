@@ -103,7 +103,7 @@ export function compareSize(quantity: Quantity): Outcome<Comparison> {
 	const read = readQuantity(quantity);
 	if (!read.ok) return read;
 	const { number, unit } = read.value;
-	if (!number) return bad('empty', 'There is no number here yet.', [0, quantity.number.length]);
+	if (!number) return bad('empty', 'Write a number first.', [0, quantity.number.length]);
 	const degrees = parseUnit('K');
 	if (degrees.ok && likeUnits(unit, degrees.value)) return compareReading(quantity);
 	const kind = THINGS.find((one) => {

@@ -6,8 +6,8 @@ import type { SlipKind } from './slip-kind';
 /** Keyed a / b x c for a / (b x c). */
 export const bracketMissed: SlipKind = {
 	code: 'bracket-missed',
-	title: 'The bottom keyed without brackets',
-	nudge: 'On a calculator the bottom needs brackets: divided by ( … × … ).',
+	title: 'No brackets round the bottom on the calculator',
+	nudge: 'On a calculator the bottom needs brackets: ÷ ( … × … ).',
 	suspects: (evidence) => {
 		const below = numbersOf(evidence).filter(
 			({ side, number }) => side === 'bottom' && number.value.n !== number.value.d && number.value.sign !== 0,
@@ -19,7 +19,7 @@ export const bracketMissed: SlipKind = {
 		return [
 			{
 				value: evidence.truth.mul(rest.mul(rest)),
-				why: `That is what a calculator gives without brackets round the bottom: it divides by the first number only.${keyedAs(evidence, (keys) => keys.replace(/÷ \( (.*) \)/, '÷ $1'))}`,
+				why: `Without brackets round the bottom, a calculator divides by the first number only.${keyedAs(evidence, (keys) => keys.replace(/÷ \( (.*) \)/, '÷ $1'))}`,
 			},
 		];
 	},

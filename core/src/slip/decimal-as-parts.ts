@@ -43,8 +43,8 @@ function isReadAsParts(part: ReadQuantity, other: ReadQuantity): boolean {
 /** The digits after a point read as the smaller unit: 8 ft 75 in for 8.75 ft, or 7.5 ft for 7 ft 5 in. */
 export const decimalAsParts: SlipKind = {
 	code: 'decimal-as-parts',
-	title: 'Digits after the point read as the smaller unit',
-	nudge: 'Half a foot is how many inches? Take the part after the point times that many.',
+	title: 'Decimals taken for the smaller unit',
+	nudge: 'How many of the smaller unit make one? Multiply the part after the point by that.',
 	showsInParts: ({ exercise: { start }, lines, units, parts }) => {
 		if (lines.value.verdict !== 'wrong' || !start || 'top' in start) return null;
 		const read = readQuantity(start, { counted: true });
@@ -61,7 +61,7 @@ export const decimalAsParts: SlipKind = {
 			if (!part.number.value.abs().equals(whole)) return null;
 			const after = left.sub(whole);
 			if (readAsParts(after).some((size) => next.number?.value.abs().equals(size)))
-				return `The digits after the point are tenths and hundredths of ${nameOfUnit(unit)}, not ${nameOfUnit(small)}.`;
+				return `The digits after the point are tenths of ${nameOfUnit(unit)}, not ${nameOfUnit(small)}.`;
 			const ratio = ratioOfUnits(unit, small);
 			left = after.mul(withPi(ratio.value, ratio.pi));
 		}
@@ -78,7 +78,7 @@ export const decimalAsParts: SlipKind = {
 		if (!number || !small || number.value.d !== 1n) return [];
 		return [1, 2].map((places) => ({
 			value: number.value.add(small.value.mul(tenTo(-places))),
-			why: `The smaller unit was written behind the point; ${start.number} ${start.unit} is another part of 1 ${large.unit}.`,
+			why: `You wrote the smaller unit after the point. Work out what part of 1 ${large.unit} ${start.number} ${start.unit} is.`,
 		}));
 	},
 };

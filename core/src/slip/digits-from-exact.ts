@@ -10,8 +10,8 @@ function shows({ significant, atMost, value }: Numeral, count: number): boolean 
 /** An exact fact let limit the figures. */
 export const digitsFromExact: SlipKind = {
 	code: 'digits-from-exact',
-	title: 'An exact fact limited the figures',
-	nudge: 'Defined facts and counts are exact: 60 min in an hour limits nothing.',
+	title: 'You counted the figures of an exact fact',
+	nudge: 'Defined facts and counts are exact. The 60 min in an hour do not limit the figures.',
 	shows: (seen) => {
 		const { answer, key } = seen;
 		const count = answer.number?.significant ?? null;
@@ -23,6 +23,6 @@ export const digitsFromExact: SlipKind = {
 		);
 		if (!exact) return null;
 		const side = exact.top.number && shows(exact.top.number, count) ? exact.written.top : exact.written.bottom;
-		return `${side.number} ${side.unit} is exact and limits nothing. Were the figures counted there?`;
+		return `${side.number} ${side.unit} is exact and does not limit the figures. Did you count its figures?`;
 	},
 };

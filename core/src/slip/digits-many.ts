@@ -11,10 +11,12 @@ function tooLong(number: Numeral | null, { asked }: Key): string | null {
 	if (!number || !asked || number.significant === null) return null;
 	if (asked.kind === 'count')
 		return number.significant > asked.to
-			? `${figuresText(number.significant)} claim more than the inputs can give.`
+			? `${figuresText(number.significant)} are more than the numbers given can tell.`
 			: null;
 	const place = placeReached(number, asked.place);
-	return place !== null && place < asked.place ? `To ${placeText(place)} it claims more than is known.` : null;
+	return place !== null && place < asked.place
+		? `To ${placeText(place)} is more than the numbers given can tell.`
+		: null;
 }
 
 function targets({ asked }: Key): readonly RoundingTarget[] {
@@ -28,7 +30,7 @@ function targets({ asked }: Key): readonly RoundingTarget[] {
 export const digitsMany: SlipKind = {
 	code: 'digits-many',
 	title: 'Too many figures',
-	nudge: 'Which measured number of the line has the fewest figures? The answer has as many.',
+	nudge: 'Which measured number on the line has the fewest figures? Keep that many.',
 	shows: (seen) =>
 		seen.lines.value.verdict === 'right' && seen.lines.figures.verdict === 'wrong' && !pointClaims.shows?.(seen)
 			? tooLong(seen.answer.number, seen.key)
@@ -43,6 +45,6 @@ export const digitsMany: SlipKind = {
 		return targets(key)
 			.map((target) => round(truth, target).value)
 			.filter((value) => value.equals(answer.value))
-			.map((value) => ({ value, why: `${why} Zeros set behind a rounded number count as measured.` }));
+			.map((value) => ({ value, why: `${why} Zeros added after a rounded number count as measured.` }));
 	},
 };

@@ -187,5 +187,5 @@ export function ruledOut(exercise: UnitExercise, key: Key, answer: Numeral): str
 	const blocks = SLIPS.filter(({ wholeBlock }) => wholeBlock);
 	const all = blocks.flatMap(({ suspects }) => suspects?.(evidence) ?? []);
 	if (!all.length || all.some(({ value }) => off(value) < FAR)) return null;
-	return 'The size is about right, so no block is upside down, left out or used twice. Look at the digits: those copied, and those rounded.';
+	return 'The size is about right, so no factor is upside down, missing or used twice. Check the digits you copied and rounded.';
 }

@@ -6,8 +6,7 @@ import { eachFactor } from './evidence';
 import { ofReading, scalesOf } from './scales';
 import type { Evidence, SlipKind, Suspect } from './slip-kind';
 
-const DEGREES =
-	'That is what comes with the size of the degrees upside down. On which scale are they smaller, so that there are more of them?';
+const DEGREES = 'You get this when 9/5 and 5/9 are swapped. On which scale are the degrees smaller?';
 
 const readingTurned = ofReading(DEGREES, (steps) => {
 	if (!steps.some(({ does }) => does === 'scale')) return [];
@@ -25,7 +24,7 @@ function scaleTurned(evidence: Evidence): readonly Suspect[] {
 export const flippedFactor: SlipKind = {
 	code: 'flipped-factor',
 	title: 'A factor upside down',
-	nudge: 'Put the unit to be rid of on the other side of the bar than where it stands; then it cancels.',
+	nudge: 'To cancel a unit, put it on the other side of the bar.',
 	common: true,
 	laid: true,
 	wholeBlock: true,
@@ -37,7 +36,7 @@ export const flippedFactor: SlipKind = {
 			return {
 				value: evidence.truth.div(worth.mul(worth)),
 				factor: i,
-				why: `That is what comes with one factor upside down. Look at the block of ${quantityInSentence(top)} over ${quantityInSentence(bottom)}.`,
+				why: `You get this with one factor upside down. Check the factor ${quantityInSentence(top)} over ${quantityInSentence(bottom)}.`,
 			};
 		}),
 	],

@@ -6,20 +6,20 @@ import { withStep } from './with-step';
 /** Scaled before shifting, or shifted before scaling. */
 export const offsetOrder: SlipKind = {
 	code: 'offset-order',
-	title: 'Shifting and scaling in the wrong order',
-	nudge: 'The shift counts in degrees of one scale: in which degrees are you when you make it?',
+	title: 'Adding and multiplying in the wrong order',
+	nudge: 'The number you add is in degrees of one scale. Which degrees do you have at that step?',
 	mendShift: [
 		{
-			why: 'comes too late: shift first, in the degrees of the start, and then scale.',
+			why: 'comes too late. Add or subtract first, in the degrees of the start, then multiply.',
 			mend: (factors, at, shift) => [addingStep(shift), ...withStep(factors, at, { shift: undefined })],
 		},
 		{
-			why: 'comes too early: scale first, and then shift.',
+			why: 'comes too early. Multiply first, then add or subtract.',
 			mend: (factors, at, shift) => [...withStep(factors, at, { shift: undefined }), addingStep(shift)],
 		},
 	],
 	suspects: ofReading(
-		'Shifting and scaling are in the wrong order: the shift counts in degrees of one scale only.',
+		'You added and multiplied in the wrong order. The number you add is in degrees of one scale.',
 		(steps) =>
 			steps.slice(1).flatMap((step, i) => {
 				const before = steps[i] as ScaleStep;

@@ -10,7 +10,7 @@ const SHORT = rationalOfRow('273');
 export const offsetShort: SlipKind = {
 	code: 'offset-short',
 	title: '273 for 273.15',
-	nudge: '0 °C is 273.15 K, exactly; a tenth in the answer needs the part after the point.',
+	nudge: '0 °C is exactly 273.15 K. For tenths in the answer you need the .15 too.',
 	mendShift: [
 		{
 			why: 'leaves out the part after the point: 0 °C is 273.15 K.',
@@ -20,7 +20,7 @@ export const offsetShort: SlipKind = {
 					: null,
 		},
 	],
-	suspects: ofReading('0 °C is 273.15 K; 273 leaves out the part after the point.', (steps) =>
+	suspects: ofReading('0 °C is 273.15 K, not 273 K.', (steps) =>
 		steps.flatMap((step, i) => {
 			if (step.does !== 'shift' || !step.by.abs().equals(FREEZING)) return [];
 			const by = step.by.sign < 0 ? SHORT.neg() : SHORT;

@@ -53,7 +53,7 @@ function grouped(singles: readonly Single[]): readonly (readonly Single[])[] {
 function named({ code, title, suspect: { factor } }: Single, other: Single): Slip {
 	const [one, two] = [title, other.title].map((each) => each.toLowerCase());
 	const both = one === two ? `${one}, twice` : `${one}, and ${two}`;
-	const why = `No single slip gives this number; two at once do: ${both}. Mend one, and look again.`;
+	const why = `No single slip gives this number, but two together do: ${both}. Fix one, then check again.`;
 	return { code, ...(factor === undefined ? {} : { factor }), why, also: other.code };
 }
 

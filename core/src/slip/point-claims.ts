@@ -24,7 +24,7 @@ export const pointClaims: SlipKind = {
 	code: 'point-claims',
 	title: 'A point that makes all the zeros count',
 	nudge:
-		'Without a point, zeros at the end do not say whether they count. In scientific form only the figures that count are written.',
+		'Without a point, nobody can tell whether zeros at the end count. Scientific notation shows only figures that count.',
 	shows: (seen) => {
 		const {
 			lines: { value, figures },
@@ -36,7 +36,7 @@ export const pointClaims: SlipKind = {
 		const { significant } = number;
 		if (!claimsByPoint(number) || significant === null) return null;
 		return significant > asked.to
-			? `The point behind the zeros makes all of them count: ${figuresText(significant)}, where the inputs give ${asked.to}.`
+			? `The point after the zeros makes all of them count: ${figuresText(significant)} instead of ${asked.to}.`
 			: null;
 	},
 };

@@ -6,7 +6,7 @@ function plainUnit(unit: string): string {
 	return unit.replace(/^(?:square|cubic) |\^?[23²³]$/gu, '');
 }
 
-const TIMES = ['not at all', 'once', 'twice', 'three times'];
+const TIMES = ['not rounded', 'once', 'twice', 'three times'];
 
 function timesText(count: number): string {
 	return TIMES[count] ?? `${count} times`;
@@ -15,14 +15,14 @@ function timesText(count: number): string {
 /** How often a block of an area or a volume was taken, against how often it should be. */
 function takenFewer(power: number, taken: number): string {
 	const what = power === 2 ? 'An area' : power === 3 ? 'A volume' : 'This power';
-	return `${what} takes the factor ${timesText(power)}; here it was taken ${timesText(taken)}.`;
+	return `${what} needs the factor ${timesText(power)}. You used it ${timesText(taken)}.`;
 }
 
 /** An area or a volume converted with the plain factor. */
 export const powerMissed: SlipKind = {
 	code: 'power-missed',
-	title: 'The plain factor for an area or a volume',
-	nudge: 'Draw one of the larger unit: how many of the smaller lie along an edge, and how many fill all of it?',
+	title: 'The factor not squared or cubed',
+	nudge: 'Draw one of the larger unit. How many smaller ones fit along an edge, and how many fill it?',
 	common: true,
 	laid: true,
 	wholeBlock: true,
@@ -41,7 +41,7 @@ export const powerMissed: SlipKind = {
 				...[times, ONE.div(times)].map((by) => ({
 					value: truth.div(toPower(plain, factor.power - 1)).mul(by),
 					factor: i,
-					why: `The factor is multiplied by itself, not by ${factor.power}: a power is no product with its own number.`,
+					why: `Multiply the factor by itself, not by ${factor.power}.`,
 				})),
 			];
 		}),

@@ -12,8 +12,7 @@ function isOfTens({ top, bottom }: ReadFactor): boolean {
 export const prefixSign: SlipKind = {
 	code: 'prefix-sign',
 	title: 'The power of ten on the wrong side',
-	nudge:
-		'The 1 goes with the prefixed unit, the power of ten with the unit without a prefix. Which of the two is larger?',
+	nudge: 'Put the 1 with the prefixed unit and the power of ten with the unit that has no prefix.',
 	common: true,
 	laid: true,
 	suspects: (evidence) =>
@@ -24,7 +23,7 @@ export const prefixSign: SlipKind = {
 			return {
 				value: evidence.truth.div(worth.mul(worth)),
 				factor: i,
-				why: `That is what comes with the power of ten on the wrong side. How is it with ${quantityInSentence(top)} and ${quantityInSentence(bottom)}?`,
+				why: `You get this with the power of ten on the wrong side. Check ${quantityInSentence(top)} and ${quantityInSentence(bottom)}.`,
 			};
 		}),
 	mixes: true,

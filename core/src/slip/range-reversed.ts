@@ -4,5 +4,5 @@ import type { SlipKind } from './slip-kind';
 export const rangeReversed: SlipKind = {
 	code: 'range-reversed',
 	title: 'The ends of the range in the wrong order',
-	nudge: 'Which of the two is colder, or smaller? Below zero the one with the larger number is the lower.',
+	nudge: 'Which end is colder or smaller? Below zero, the larger number is the lower one.',
 };

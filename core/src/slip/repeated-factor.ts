@@ -5,7 +5,7 @@ import type { SlipKind } from './slip-kind';
 export const repeatedFactor: SlipKind = {
 	code: 'repeated-factor',
 	title: 'A factor used twice',
-	nudge: 'Once a unit has cancelled, its block is done: look whether one stands there again.',
+	nudge: 'Look for the same factor twice. Once a unit has cancelled, its factor is done.',
 	laid: true,
 	wholeBlock: true,
 	mend: () => [[]],
@@ -13,7 +13,7 @@ export const repeatedFactor: SlipKind = {
 		eachFactor(evidence, (worth, i) => ({
 			value: evidence.truth.mul(worth),
 			factor: i,
-			why: 'That is what comes when one factor is used twice.',
+			why: 'You get this when one factor is used twice.',
 		})),
 	mixes: true,
 };

@@ -3,7 +3,7 @@ import { round } from '../numeral/round';
 import { numbersOf, replaced, worthOf } from './evidence';
 import type { Evidence, SlipKind, Suspect } from './slip-kind';
 
-const WHY = 'The first figures are right and the last are off: round once, at the end.';
+const WHY = 'The first figures are right, but the last ones are off. Round only once, at the end.';
 
 /** How far a result that was rounded on the way may lie from the true one. */
 const NEAR = rational(1n).div(rational(20n));
@@ -56,7 +56,7 @@ function roundedTwice({ truth, answer: { significant } }: Evidence): readonly Ra
 export const roundedEarly: SlipKind = {
 	code: 'rounded-early',
 	title: 'Rounded on the way',
-	nudge: 'Keep all digits in the calculator until the end, and round once.',
+	nudge: 'Keep all digits in the calculator, and round once at the end.',
 	suspects: (evidence) => {
 		if (evidence.truth.sign === 0) return [];
 		return [...roundedOnTheWay(evidence), ...roundedFacts(evidence), ...roundedTwice(evidence)]

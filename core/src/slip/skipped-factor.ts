@@ -32,7 +32,7 @@ function belowLeft({ exercise: { start }, truth, factors }: Evidence): readonly 
 	const below = readQuantity(start.bottom, { counted: true });
 	if (!below.ok || !below.value.number || below.value.number.value.equals(ONE)) return [];
 	const { number, unit } = below.value;
-	const why = `That is what comes when ${quantityInSentence(start.bottom)} is left out. It stands below the line and divides.`;
+	const why = `You get this when ${quantityInSentence(start.bottom)} is left out. It is on the bottom, so it divides.`;
 	const all = truth.mul(withPi(number.value, number.pi));
 	const turned = factors.reduce((value, factor) => {
 		const worth = worthOf(factor);
@@ -43,7 +43,7 @@ function belowLeft({ exercise: { start }, truth, factors }: Evidence): readonly 
 
 /** A temperature that shifts and never scales. */
 const scaleLeft = ofReading(
-	'That is what comes when the degrees are shifted and not scaled. How many degrees of the other scale is one of these?',
+	'You get this when you only add or subtract. How large is one degree on the other scale?',
 	(steps) => [steps.filter(({ does }) => does === 'shift')],
 );
 
@@ -51,7 +51,7 @@ const scaleLeft = ofReading(
 export const skippedFactor: SlipKind = {
 	code: 'skipped-factor',
 	title: 'A step left out',
-	nudge: 'Go through the units one after another: each that must go needs a block of its own.',
+	nudge: 'Go through the units one at a time. Each one that must go needs its own factor.',
 	common: true,
 	laid: true,
 	wholeBlock: true,
@@ -59,7 +59,7 @@ export const skippedFactor: SlipKind = {
 		...eachFactor(evidence, (worth, i) => ({
 			value: evidence.truth.div(worth),
 			factor: i,
-			why: 'That is what comes with one step left out. Go through the units once more, one after another.',
+			why: 'You get this with one step left out. Go through the units again, one at a time.',
 		})),
 		...lastOnesLeft(evidence),
 		...belowLeft(evidence),

@@ -9,7 +9,7 @@ import type { SlipKind, Suspect } from './slip-kind';
 export const stoppedEarly: SlipKind = {
 	code: 'stopped-early',
 	title: 'Stopped on the way',
-	nudge: 'Look at what still stands and hold it against what is wanted before you work the numbers.',
+	nudge: 'Before you work out the numbers, compare the units left on the line with the unit asked for.',
 	common: true,
 	laid: true,
 	suspects: ({ exercise: { start, terms = [] }, key }) => {
@@ -18,7 +18,7 @@ export const stoppedEarly: SlipKind = {
 			const read = readQuantity(term, { counted: true });
 			if (!read.ok || !read.value.number || !likeUnits(read.value.unit, key.unit)) return [];
 			const { value, pi } = valueIn(read.value.number, read.value.unit, key.unit, true);
-			const why = `That is ${quantityInSentence(term)} alone. The other part belongs to the answer too.`;
+			const why = `That is only ${quantityInSentence(term)}. The other part belongs to the answer too.`;
 			return [{ value: withPi(value, pi), why }];
 		});
 	},

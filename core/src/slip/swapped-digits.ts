@@ -37,13 +37,13 @@ function copiesOf(text: string): readonly string[] {
 	return swapsOf(text).filter((copy) => !/^0\d/.test(copy));
 }
 
-const WHY = 'Two digits have changed places. Compare the numbers with those of the problem, digit by digit.';
+const WHY = 'Two digits are swapped. Compare your numbers with the problem, digit by digit.';
 
 /** Two digits exchanged when copying: of the start, of a fact, or of the answer itself. */
 export const swappedDigits: SlipKind = {
 	code: 'swapped-digits',
-	title: 'Two digits changed places',
-	nudge: 'Put a finger under each number of the problem and read it digit by digit beside yours.',
+	title: 'Two digits swapped',
+	nudge: 'Read each number of the problem digit by digit, and compare it with yours.',
 	suspects: (evidence) => {
 		const { truth, exercise, answer } = evidence;
 		const read = exercise.start && !('top' in exercise.start) ? parseNumeral(exercise.start.number) : null;

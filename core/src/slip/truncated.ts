@@ -6,7 +6,7 @@ import type { SlipKind } from './slip-kind';
 export const truncated: SlipKind = {
 	code: 'truncated',
 	title: 'Cut, not rounded',
-	nudge: 'The digit after the last one you keep decides: from 5 on, the last one goes up.',
+	nudge: 'Look at the digit after the last one you keep. If it is 5 or more, round up.',
 	common: true,
 	suspects: ({ truth, answer }) => {
 		const { significant } = answer;
@@ -17,6 +17,6 @@ export const truncated: SlipKind = {
 		const value = truth.sign < 0 ? cut.neg() : cut;
 		// Where cutting and rounding give the same there is nothing to say.
 		if (value.equals(round(truth, { significant }).value) || !answer.value.equals(value)) return [];
-		return [{ value, why: 'The number is cut off, not rounded: the next digit was 5 or more.' }];
+		return [{ value, why: 'You cut the number off instead of rounding it. The next digit was 5 or more.' }];
 	},
 };

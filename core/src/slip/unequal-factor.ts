@@ -4,7 +4,7 @@ import type { SlipKind } from './slip-kind';
 export const unequalFactor: SlipKind = {
 	code: 'unequal-factor',
 	title: 'Top and bottom are not equal',
-	nudge: 'A factor is a fact written as a fraction. Which fact is this one?',
+	nudge: 'A factor is a fact written as a fraction. Which fact did you use?',
 	laid: true,
 	unequal: { order: 5, by: () => true },
 };

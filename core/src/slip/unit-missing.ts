@@ -4,7 +4,7 @@ import type { SlipKind } from './slip-kind';
 export const unitMissing: SlipKind = {
 	code: 'unit-missing',
 	title: 'The unit is missing',
-	nudge: 'Read off what still stands on the line: that is the unit of the answer.',
+	nudge: 'The unit that is left on the line is the unit of the answer.',
 	showsInParts: ({ lines: { unit, value } }) =>
 		unit.verdict === 'absent' && value.verdict !== 'absent' ? unit.why : null,
 	shows: ({ lines: { unit }, answer }) => (unit.verdict === 'absent' && answer.number ? unit.why : null),

@@ -6,8 +6,7 @@ import { likeUnits } from '../unit/like-units';
 import type { Unit } from '../unit/unit';
 import type { SlipKind } from './slip-kind';
 
-const WHY =
-	'Only the part after the point goes over into the smaller unit; the whole part stays as it is, and is kept.';
+const WHY = 'Keep the whole part as it is. Convert only the part after the point.';
 
 function inUnit(quantity: { readonly number: string; readonly unit: string }, unit: Unit): Rational | null {
 	const read = readQuantity(quantity, { counted: true });
@@ -19,8 +18,8 @@ function inUnit(quantity: { readonly number: string; readonly unit: string }, un
 /** The whole quantity converted where only the part after the point was asked, or the whole left out. */
 export const wholeIncluded: SlipKind = {
 	code: 'whole-included',
-	title: 'The whole part converted too, or left out',
-	nudge: 'Set the whole part aside first, and convert only what comes after the point.',
+	title: 'The whole part converted too, or lost',
+	nudge: 'Set the whole part aside first, and convert only the part after the point.',
 	showsInParts: ({ exercise: { start }, lines, units, parts }) => {
 		if (lines.value.verdict !== 'wrong') return null;
 		const unit = units.at(-1);

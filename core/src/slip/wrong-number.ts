@@ -46,14 +46,14 @@ function othersFor({ number: { value } }: PlacedNumber): readonly Rational[] {
 export const wrongNumber: SlipKind = {
 	code: 'wrong-number',
 	title: 'A wrong number in a fact',
-	nudge: 'Say the fact aloud as a sentence, then look whether each number stands beside its own unit.',
+	nudge: 'Say the fact aloud. Then check that each number is with its own unit.',
 	laid: true,
 	suspects: (evidence) =>
 		numbersOf(evidence).flatMap((placed) =>
 			othersFor(placed).map((other) => ({
 				value: replaced(evidence.truth, placed, other),
 				factor: placed.index,
-				why: 'That is what comes with a wrong number in one fact. Hold each block against a table.',
+				why: 'You get this with a wrong number in one fact. Compare each factor with a table.',
 			})),
 		),
 	mixes: true,

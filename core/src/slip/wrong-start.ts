@@ -7,7 +7,7 @@ import type { SlipKind } from './slip-kind';
 export const wrongStart: SlipKind = {
 	code: 'wrong-start',
 	title: 'Started from the rate',
-	nudge: 'What does the question ask about? The line starts from that; so much for so much is a factor.',
+	nudge: 'What does the question ask about? Start from that. A rate becomes a factor.',
 	common: true,
 	laid: true,
 	suspects: ({ exercise, truth, factors }) => {
@@ -19,7 +19,7 @@ export const wrongStart: SlipKind = {
 		return [alone, alone.div(withPi(number.value, number.pi))].map((value) => ({
 			value,
 			factor: -1,
-			why: 'That is what comes without the quantity the problem asks about. Was the line begun with the rate?',
+			why: 'You get this without the quantity the problem asks about. Did you start from the rate?',
 		}));
 	},
 };

@@ -4,7 +4,7 @@ import type { SlipKind } from './slip-kind';
 export const zerosUnclear: SlipKind = {
 	code: 'zeros-unclear',
 	title: 'Zeros that do not show whether they count',
-	nudge: 'Write it in scientific form: there every written figure counts.',
+	nudge: 'Write it in scientific notation, where every figure counts.',
 	shows: ({ lines: { value, figures } }) =>
 		value.verdict === 'right' && figures.verdict === 'unclear' ? figures.why : null,
 };

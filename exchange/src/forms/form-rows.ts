@@ -11,13 +11,13 @@ export type FormRow = {
 export const FORM_ROWS = {
 	html: {
 		label: 'Work sheet to print',
-		says: 'with room to work, and the key on a page of its own',
+		says: 'with space to work, and the answers on a separate page',
 		extension: 'html',
 		type: 'text/html',
 	},
-	csv: { label: 'CSV', says: 'a row an exercise, for a spreadsheet', extension: 'csv', type: 'text/csv' },
+	csv: { label: 'CSV', says: 'one row for each exercise, for a spreadsheet', extension: 'csv', type: 'text/csv' },
 	qti: { label: 'QTI 3.0', says: 'a package for learning platforms', extension: 'zip', type: 'application/zip' },
-	json: { label: 'JSON', says: 'all of it, for programs', extension: 'json', type: 'application/json' },
+	json: { label: 'JSON', says: 'everything, for other programs', extension: 'json', type: 'application/json' },
 } as const satisfies Readonly<Record<string, FormRow>>;
 
 export type FormName = keyof typeof FORM_ROWS;

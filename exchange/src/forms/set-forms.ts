@@ -14,7 +14,7 @@ import { fitsPicture, type SheetAsk, sheetHtml } from './sheet-html';
 /** What a form came to: its bytes or its text, and what of the set it cannot say. */
 export type Taken = { readonly content: string | Uint8Array; readonly report: readonly RowTold[] };
 
-const TOO_LONG = 'For a picture of its code this set is too long.';
+const TOO_LONG = 'This set is too long to fit in a code picture.';
 
 /** What writes each form. */
 const WRITES: { readonly [N in FormName]: (set: ExerciseSet, ask: SheetAsk) => Taken } = {

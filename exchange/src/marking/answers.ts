@@ -33,10 +33,10 @@ export function answerReader(names: readonly string[]): Outcome<AnswerReader> {
 	if (!named.get('exercise'))
 		return bad(
 			'shape',
-			'The first row names the columns. There must be one called “exercise”: the name or the number of the exercise.',
+			'The first row names the columns. One must be “exercise”, with the name or number of the exercise.',
 		);
 	if (!named.get('answer') && !named.get('working'))
-		return bad('shape', 'The first row names the columns. There must be one called “answer” or one called “working”.');
+		return bad('shape', 'The first row names the columns. One must be “answer” or “working”.');
 	return good((cells, at) => {
 		const row = rowCells(columns, cells);
 		const cell = (field: keyof Omit<AnswerRow, 'at'>) => row.get(named.get(field) ?? '') ?? '';

@@ -40,7 +40,7 @@ function sentOf({ answer, working }: AnswerRow): Sent | string {
 	const read = readWorking(working);
 	const { start, factors, first } = read;
 	const own = read.answer ? writtenQuantity(read.answer) : '';
-	if (answer === '' && own === '') return 'its working comes to no answer, and none is given';
+	if (answer === '' && own === '') return 'its working gives no answer, and no answer is written';
 	return {
 		answer: answer || own,
 		chain: start && factors.length ? { start, factors } : undefined,

@@ -18,7 +18,7 @@ export function readPoints(text: string): Outcome<Points> {
 		if (!line)
 			return bad(
 				'shape',
-				`“${part.trim()}” is no line with its points. Write them so: line 1, value 2, figures 1, unit 1.`,
+				`“${part.trim()}” is not a line with its points. Write them like this: line 1, value 2, figures 1, unit 1.`,
 			);
 		points[line] = Number(found?.[2]);
 	}

@@ -1,3 +1,4 @@
+import { countOf } from '@tidy-sum/core';
 import { type Bars, spreadOf, stackedBars } from '../charts';
 import { type Html, html, htmlPage, type Paper, type Written } from '../html';
 import {
@@ -85,7 +86,7 @@ function slipsPart({ slips }: Report): Html {
 		(
 			{ title, count, examples },
 			i,
-		) => html`<div class="slip whole"><p><svg class="bar" role="img" aria-label="${count} times" viewBox="0 0 130 12" width="130" height="12"><rect x="0" y="1" width="${round(bars.bars[i]?.parts[2]?.width ?? (130 * count) / most)}" height="10" fill="${COLOURS.wrong}"/></svg> <strong>${title}</strong>, ${count} ${count === 1 ? 'time' : 'times'}</p>
+		) => html`<div class="slip whole"><p><svg class="bar" role="img" aria-label="${count} times" viewBox="0 0 130 12" width="130" height="12"><rect x="0" y="1" width="${round(bars.bars[i]?.parts[2]?.width ?? (130 * count) / most)}" height="10" fill="${COLOURS.wrong}"/></svg> <strong>${title}</strong>, ${countOf(count, 'time')}</p>
 <ul>${examples.map(({ student, exercise, answer, why }) => html`<li><small>${student ? `${student}, ` : ''}${exercise}: <strong>${answer.length > 160 ? `${answer.slice(0, 160)}…` : answer}</strong>. ${why}</small></li>`)}</ul></div>`,
 	)}${more(slips.length, 8, 'kinds of slips')}`;
 }
@@ -104,12 +105,12 @@ export function reportHtml(report: Report, paper: Paper = 'a4'): string {
 	const withPoints = students.some(({ points }) => points !== null);
 	const all = stackedBars([{ label: 'all', counts: countsOf(counts) }], { width: 260, row: 22 });
 	const body = html`<h1>${title || 'Answers of a class'}</h1>
-<p>${rows} ${rows === 1 ? 'answer' : 'answers'}${students.length ? `, ${students.length} ${students.length === 1 ? 'student' : 'students'}` : ''}: ${sayCounts(counts)}.</p>
+<p>${countOf(rows, 'answer')}${students.length ? `, ${countOf(students.length, 'student')}` : ''}: ${sayCounts(counts)}.</p>
 <div class="top">${barOf(all, 'All answers by how they went')}
 ${students.length > 1 ? html`<figure style="margin:0"><svg class="chart" role="img" aria-label="How many students have which share right" viewBox="-14 -2 236 78" width="236" height="78"><path d="${spread.fill}" fill="#cfe3d8"/><path d="${spread.edge}" fill="none" stroke="#1b6e4b" stroke-width="1.5"/>${spread.ticks.map(({ x, label }) => html`<text x="${round(x)}" y="73" font-size="9" text-anchor="middle" fill="#555">${label}</text>`)}</svg><figcaption><small class="soft">Share right, by student</small></figcaption></figure>` : html``}</div>
 ${legend()}
 ${classTable(report)}
-<h2>What slipped most</h2>
+<h2>Most common slips</h2>
 ${slipsPart(report)}
 <h2>By exercise</h2>
 ${table(

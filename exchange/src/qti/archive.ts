@@ -44,15 +44,12 @@ export function unpacked(bytes: Uint8Array, wanted: (path: string) => boolean): 
 		if (!wanted(name)) return false;
 		size += originalSize;
 		if (size > UNPACKED_LIMIT)
-			throw new Refused('This package unpacks to more than a hundred million bytes, so nothing of it is read.');
+			throw new Refused('This package is too large. It unpacks to more than 100 MB, so it was not read.');
 		return true;
 	};
 	try {
 		return good(new Map(Object.entries(unzipSync(bytes, { filter }))));
 	} catch (error) {
-		return bad(
-			'archive',
-			error instanceof Refused ? error.message : 'This package is not whole: a part of it is missing or broken.',
-		);
+		return bad('archive', error instanceof Refused ? error.message : 'A part of this package is missing or broken.');
 	}
 }

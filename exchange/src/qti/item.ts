@@ -7,8 +7,8 @@ import { type Element, element, type Node } from './xml';
 /** What is said of an answer; the names are those of the outcome that shows it. */
 const FEEDBACK = {
 	RIGHT: 'Right: the value, how it is written, and the unit.',
-	FIGURES: 'The value is right. Look at how many figures it may show, and whether a form is asked for its number.',
-	UNIT: 'The number is right. Look at the unit: another one is wanted, or it is written in a way that is not known here.',
+	FIGURES: 'The value is right. Check how many figures it may have, and the form of the number.',
+	UNIT: 'The number is right. Check the unit. It should be another one, or it is written in a way I do not know.',
 	AGAIN: 'Not yet. Follow the units from the start, factor by factor, and see what cancels.',
 } as const;
 

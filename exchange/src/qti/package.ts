@@ -78,7 +78,7 @@ function manifestOf(names: readonly string[]): Element {
 
 /** What a class goes by that no item can say. */
 function classCannot({ goesBy }: ExerciseSet): readonly string[] {
-	return goesBy?.support || goesBy?.numbers ? ['How much the Desk says and shows is told in our own form only.'] : [];
+	return goesBy?.support || goesBy?.numbers ? ['How much help the Desk gives is saved only in our own form.'] : [];
 }
 
 /**

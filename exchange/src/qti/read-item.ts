@@ -223,12 +223,12 @@ function workedBy(prompt: string, answer: string, rounding: Rounding | null): Ex
 export function readItem(root: Element): ReadItem {
 	const title = root.attributes.title ?? '';
 	const none = (says: string): ReadItem => ({ title, exercise: null, says });
-	if (root.name !== 'qti-assessment-item') return none('it is no item of QTI 3.0');
+	if (root.name !== 'qti-assessment-item') return none('it is not an item of QTI 3.0');
 	const other = otherInteraction(root);
 	if (other) return none(`it asks by way of “${other}”, and only items that ask for a number are read`);
 	const [body] = allNamed(root, 'qti-item-body');
 	const pieces = body ? piecesOf(body.children) : [];
-	if (!pieces.some((piece) => 'entry' in piece)) return none('nothing is to be typed in it');
+	if (!pieces.some((piece) => 'entry' in piece)) return none('it has nothing to type');
 	const answers = answersOf(root);
 	const { prompts, answer: declared } = around(pieces, answers);
 	if (!answers.size || declared === '') return none('it does not say what is right');
@@ -247,6 +247,6 @@ export function readItem(root: Element): ReadItem {
 	return {
 		title,
 		exercise: only,
-		says: 'its text does not tell how one comes to its answer: it can be marked, and is not worked',
+		says: 'its text does not say how to get the answer, so it can be marked but not worked',
 	};
 }

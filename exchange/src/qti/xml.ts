@@ -78,15 +78,15 @@ const DEFINES = /<!(?:DOCTYPE|ENTITY)/iu;
 
 /**
  * The outermost element of a document.
- * @returns it; `shape` where it is no XML, or defines entities, which none of these files needs.
+ * @returns it; `shape` where it is not XML, or defines entities, which none of these files needs.
  */
 export function readXml(text: string): Outcome<Element> {
-	if (DEFINES.test(text)) return bad('shape', 'it defines entities of its own, which are not followed here');
+	if (DEFINES.test(text)) return bad('shape', 'it defines its own entities, which are not supported');
 	try {
 		const root = nodesOf(PARSER.parse(text, true)).find((node) => typeof node !== 'string');
-		return root ? good(root) : bad('shape', 'it is no XML');
+		return root ? good(root) : bad('shape', 'it is not XML');
 	} catch {
-		return bad('shape', 'it is no whole XML');
+		return bad('shape', 'its XML is not complete');
 	}
 }
 

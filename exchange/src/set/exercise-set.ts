@@ -130,7 +130,7 @@ export function fromText(prompt: string, said: SaidOf): FromText {
 	const [only, ...others] = told.numbers;
 	const lone = only && !others.length ? { number: only.number, unit: only.unit } : null;
 	const start = given.start ?? told.start ?? lone;
-	if (!want) return { exercise: null, says: 'it does not say what is wanted' };
+	if (!want) return { exercise: null, says: 'it does not say what to find' };
 	const marks = told.numbers.flatMap(({ at, role }) => (role ? [{ at, role }] : []));
 	const read = given.start
 		? {}
@@ -229,7 +229,7 @@ function saidOfKey(exercise: Exercise, answer: string | undefined): { readonly t
 	if (answer === undefined) return { taken: true, says: '' };
 	const judged = judge(exercise, answer);
 	if (judged.ok && judged.value.lines.right) return { taken: true, says: '' };
-	return { taken: true, says: `its own answer, ${answer}, is not what it comes to here: ${key.value.text}` };
+	return { taken: true, says: `its own answer, ${answer}, differs from ours, ${key.value.text}` };
 }
 
 /**

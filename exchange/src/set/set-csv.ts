@@ -127,7 +127,7 @@ const COLUMNS: readonly Column[] = [
 		write: ({ want }) => formOf(want) ?? '',
 		read: (text, said) => {
 			const form = (['scientific', 'plain', 'fraction'] as const).find((one) => one === text.toLowerCase());
-			if (!form) throw new CellFault(`“${text}” is none of scientific, plain, fraction`);
+			if (!form) throw new CellFault(`“${text}” is not one of scientific, plain, fraction`);
 			if (said.want) said.want = wantInForm(said.want, form);
 		},
 	},
@@ -248,8 +248,7 @@ export function readSetCsv(text: string): Outcome<ReadSet> {
 	if (!table.ok) return table;
 	const { columns } = table.value;
 	const tells = TELLING.some(({ name, also = [] }) => [name, ...also].some((one) => columns.includes(one)));
-	if (!tells)
-		return bad('shape', 'The first row names the columns. There must be one called “prompt” or one called “start”.');
+	if (!tells) return bad('shape', 'The first row names the columns. One must be “prompt” or “start”.');
 	if (!table.value.rows.length) return bad('empty', NO_ROWS);
 	const rows: RowTold[] = [];
 	const exercises: SetExercise[] = [];
@@ -299,6 +298,6 @@ function goesByIn(whole: ReadonlyMap<string, string>): Outcome<ExerciseSet['goes
 		} as ExerciseSet['goesBy']);
 	} catch (fault) {
 		if (!(fault instanceof CellFault)) throw fault;
-		return bad('shape', `What the class goes by cannot be read: ${fault.message}.`);
+		return bad('shape', `The rules of the class cannot be read: ${fault.message}.`);
 	}
 }

@@ -23,11 +23,11 @@ export function readSetJson(text: string): Outcome<ReadSet> {
 	try {
 		json = JSON.parse(text);
 	} catch {
-		return bad('not-json', 'This is no JSON: a part of it may be missing.');
+		return bad('not-json', 'This is not JSON. A part of it may be missing.');
 	}
 	const edition = typeof json === 'object' && json !== null && 'tidySum' in json ? json.tidySum : undefined;
 	if (typeof edition === 'number' && edition > SET_EDITION)
-		return bad('later-edition', 'This set was made with a later version than this one, which cannot read it.');
+		return bad('later-edition', 'This set was made with a newer version of the app.');
 	if (edition === 1) {
 		const handed = handedSchema.safeParse(json);
 		if (handed.success) return orNone(setOfHanded(handed.data));

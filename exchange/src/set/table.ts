@@ -33,7 +33,7 @@ export function delimiterOf(text: string): string {
 export function readTable(
 	text: string,
 ): Outcome<{ readonly columns: readonly string[]; readonly rows: readonly Row[] }> {
-	if (text.length > TABLE_LIMIT) return bad('too-large', 'This table is too long to be read in one piece.');
+	if (text.length > TABLE_LIMIT) return bad('too-large', 'This table is too long to read at once.');
 	const { data } = Papa.parse<string[]>(text, { skipEmptyLines: false, delimiter: delimiterOf(text) });
 	const [names = [], ...body] = data;
 	const columns = names.map(columnName);
@@ -50,7 +50,7 @@ export function isEmptyRow(cells: readonly string[]): boolean {
 }
 
 /** What is said of a table that has only the names of its columns. */
-export const NO_ROWS = 'There are no rows below the names of the columns.';
+export const NO_ROWS = 'There are no rows under the column names.';
 
 /** The cells of a row by the names of the columns; empty ones are left out. */
 export function rowCells(columns: readonly string[], cells: readonly string[]): ReadonlyMap<string, string> {

@@ -22,5 +22,5 @@ export function textOf(bytes: Uint8Array): Outcome<string> {
 	} catch {
 		// No text of that kind: told below.
 	}
-	return bad('encoding', 'This file is no text in UTF-8. Save it anew with the encoding UTF-8, and try once more.');
+	return bad('encoding', 'This file is not UTF-8 text. Save it again as UTF-8, then try again.');
 }

@@ -1,6 +1,7 @@
 import { chmodSync, copyFileSync, existsSync, renameSync, rmSync } from 'node:fs';
 import Sqlite from 'better-sqlite3';
 import { freshGeneration } from './generation';
+import * as words from './words';
 
 /** Something about a backup cannot be done; the message is for the person who asked. */
 export class BackupFault extends Error {}
@@ -17,7 +18,7 @@ export function faultOf(file: string): string | null {
 	try {
 		db = new Sqlite(file, { readonly: true, fileMustExist: true });
 		const found = db.pragma('quick_check(3)', { simple: true });
-		return found === 'ok' ? null : `it is damaged (${String(found).split('\n')[0]})`;
+		return found === 'ok' ? null : words.itIsDamaged(String(found).split('\n')[0]);
 	} catch (error) {
 		return (error as Error).message;
 	} finally {
@@ -27,13 +28,13 @@ export function faultOf(file: string): string | null {
 
 /** Why a file is no backup of ours; null where it is one. */
 function noBackup(file: string): string | null {
-	if (!existsSync(file)) return 'there is no such file';
+	if (!existsSync(file)) return words.thereIsNoSuchFile;
 	const fault = faultOf(file);
 	if (fault) return fault;
 	const db = new Sqlite(file, { readonly: true });
 	const names = new Set(db.prepare("select name from sqlite_master where type = 'table'").pluck().all());
 	db.close();
-	return TABLES.every((table) => names.has(table)) ? null : 'it is a database of something else';
+	return TABLES.every((table) => names.has(table)) ? null : words.itBelongsToAnotherProgram;
 }
 
 /** Makes a copy one file: as it was written, what reads it would lay two more beside it. */
@@ -68,13 +69,13 @@ export async function copyWhileOpen(file: string, to: string): Promise<void> {
  * @throws BackupFault where there is nothing to back up, or something lies at the place.
  */
 export async function backUp(file: string, to: string): Promise<void> {
-	if (!existsSync(file)) throw new BackupFault(`There is no database at ${file}.`);
-	if (existsSync(to)) throw new BackupFault(`There is a file ${to} already. Name another; nothing was overwritten.`);
+	if (!existsSync(file)) throw new BackupFault(words.thereIsNoDatabaseAt(file));
+	if (existsSync(to)) throw new BackupFault(words.theFileAlreadyExists(to));
 	await copyWhileOpen(file, to);
 	const fault = noBackup(to);
 	if (!fault) return;
 	rmSync(to, { force: true });
-	throw new BackupFault(`The backup ${to} is not as it should be: ${fault}. It was taken away.`);
+	throw new BackupFault(words.theBackupIsDamagedAndWas(to, fault));
 }
 
 /** Whether another program has the database open. */
@@ -110,12 +111,12 @@ function beginAnew(file: string): void {
  */
 export function restore(from: string, file: string, stamp: string): string | null {
 	const fault = noBackup(from);
-	if (fault) throw new BackupFault(`${from} is no backup of Tidy Sum: ${fault}. Nothing was changed.`);
+	if (fault) throw new BackupFault(words.isNotABackupOfTidySum(from, fault));
 	const part = `${file}.part`;
 	let old: string | null = null;
 	if (existsSync(file)) {
 		const damaged = faultOf(file) !== null;
-		if (!damaged && isInUse(file)) throw new BackupFault('The server is running. Stop it first; nothing was changed.');
+		if (!damaged && isInUse(file)) throw new BackupFault(words.theServerIsRunningStopIt);
 		old = file.replace(/\.sqlite$/, `.before-restore-${stamp}.sqlite`);
 	}
 	copyFileSync(from, part);

@@ -6,6 +6,7 @@ import { type Config, readConfig, StartFault } from '../config';
 import { MIGRATION_NAMES, MIGRATIONS } from '../migrations';
 import { copyWhileOpen, faultOf } from './backup';
 import { cannotWrite } from './hold-folder';
+import * as words from './words';
 
 export type Database = Knex;
 
@@ -23,8 +24,7 @@ export const FILE_NAME = 'tidy-sum.sqlite';
  */
 export function databaseFile(env: Readonly<Record<string, string | undefined>>): string {
 	const { dataFolder, databaseUrl } = readConfig(env, join(dirname(fileURLToPath(import.meta.url)), '..', '..', '..'));
-	if (databaseUrl)
-		throw new StartFault('DATABASE_URL names PostgreSQL. Use pg_dump and pg_restore, as docs/deploy.md says.');
+	if (databaseUrl) throw new StartFault(words.databaseUrlNamesPostgresql);
 	return join(dataFolder, FILE_NAME);
 }
 
@@ -90,10 +90,7 @@ export async function openSqlite(folder: string, onMigrated: OnMigrated = () => 
 	}
 	const file = join(folder, FILE_NAME);
 	const fault = existsSync(file) ? faultOf(file) : null;
-	if (fault)
-		throw new StartFault(
-			`The database ${file} cannot be opened: ${fault}. It was left as it is. docs/deploy.md says how to bring a backup back.`,
-		);
+	if (fault) throw new StartFault(words.theDatabaseCannotBeOpened(file, fault));
 	const db = sqlite(file);
 	try {
 		const next = await lacking(db);
@@ -103,7 +100,7 @@ export async function openSqlite(folder: string, onMigrated: OnMigrated = () => 
 		chmodSync(file, OWN_FILE);
 	} catch (error) {
 		await db.destroy();
-		throw new StartFault(`The database in ${folder} cannot be opened: ${(error as Error).message}`);
+		throw new StartFault(words.theDatabaseInCannotBe(folder, (error as Error).message));
 	}
 	return db;
 }
@@ -142,7 +139,7 @@ export async function openPostgres(address: string, onMigrated: OnMigrated = () 
 		});
 	} catch (error) {
 		const { message } = error as Error;
-		throw new StartFault(`The database that DATABASE_URL names cannot be opened: ${message || 'it cannot be reached'}`);
+		throw new StartFault(words.theDatabaseThatDatabaseUrl(message));
 	} finally {
 		await patient.destroy();
 	}

@@ -96,7 +96,7 @@ export async function eventsOfPostgres(address: string, log: Logger): Promise<Ev
 			lost = true;
 			log.warn(
 				{ code: (error as { code?: unknown } | undefined)?.code },
-				'events are lost; they are listened for anew',
+				'the event connection was lost and is opened again',
 			);
 			setTimeout(() => void connect().then(emitAll, () => {}), AGAIN_MS).unref();
 		};

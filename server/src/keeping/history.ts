@@ -4,7 +4,7 @@ import type { Database } from './database';
 /** So many of what last happened on a desk are kept. */
 export const EVENTS_KEPT = 50;
 
-/** Notes on a desk who joined it or was shut out, for all that have a key of it; the oldest go past so many. */
+/** Notes on a desk who joined it or was removed, for all that have a key of it; the oldest go past so many. */
 export async function noteOnDesk(
 	db: Database,
 	desk: string,

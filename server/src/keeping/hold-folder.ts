@@ -3,9 +3,12 @@ import { hostname } from 'node:os';
 import { join } from 'node:path';
 import { lock } from 'proper-lockfile';
 import { StartFault } from '../config';
+import * as words from './words';
 
-/** A lock whose server went without a word is taken over after so long. */
+/** After this long a lock that nobody renews may be taken over. */
 const STALE_MS = 10_000;
+/** How often a server renews its lock. */
+const RENEW_MS = 2_000;
 
 /** Who holds a folder: a process of a machine. */
 const HOLDER = 'holder.json';
@@ -24,30 +27,34 @@ function isHolderGone(folder: string): boolean {
 
 /** A data folder in which nothing can be written, for the person who started the server. */
 export function cannotWrite(folder: string): StartFault {
-	return new StartFault(`The data folder ${folder} cannot be written. Make it writable, or name another in DATA_DIR.`);
+	return new StartFault(words.theDataFolderCannotBe(folder));
 }
 
 /**
  * Holds a data folder for this server alone, by a lock beside the database: two servers on one SQLite file do not hear of
- * each other's changes.
- * @returns what lets go of it; @throws StartFault where another server holds it, or it cannot be written.
+ * each other's changes. A machine that slept may find its lock out of date: the lock is then taken again.
+ * @param onLost is called if it cannot be taken again, because the folder is gone or another server has it.
+ * @returns a function that lets go of it.
+ * @throws StartFault if another server holds it, or it cannot be written.
  */
-export async function holdFolder(folder: string): Promise<() => Promise<void>> {
+export async function holdFolder(folder: string, onLost: () => void = () => {}): Promise<() => Promise<void>> {
 	const holder = join(folder, HOLDER);
-	const options = { lockfilePath: join(folder, 'server.lock'), stale: STALE_MS };
-	const hold = () => lock(folder, options);
+	const lockfilePath = join(folder, 'server.lock');
+	let release = async () => {};
+	const hold = async (): Promise<void> => {
+		const onCompromised = () => void hold().catch(onLost);
+		release = await lock(folder, { lockfilePath, stale: STALE_MS, update: RENEW_MS, onCompromised });
+	};
 	try {
 		mkdirSync(folder, { recursive: true, mode: 0o700 });
 	} catch {
 		throw cannotWrite(folder);
 	}
-	const release = await hold().catch(async (error: NodeJS.ErrnoException) => {
+	await hold().catch(async (error: NodeJS.ErrnoException) => {
 		if (error.code !== 'ELOCKED') throw cannotWrite(folder);
-		if (isHolderGone(folder)) rmSync(options.lockfilePath, { recursive: true, force: true });
+		if (isHolderGone(folder)) rmSync(lockfilePath, { recursive: true, force: true });
 		return hold().catch(() => {
-			throw new StartFault(
-				`Another server keeps its data in ${folder}. Stop that one, or name another folder in DATA_DIR.`,
-			);
+			throw new StartFault(words.anotherServerUsesStopItOr(folder));
 		});
 	});
 	writeFileSync(holder, JSON.stringify({ host: hostname(), pid: process.pid }), { mode: 0o600 });

@@ -1,6 +1,7 @@
 import { type Database, isWell } from './database';
 import { eraseDesk, listDevices } from './desks';
 import { beginGeneration, generationOf } from './generation';
+import * as words from './words';
 
 /** What an operator asks of a database by hand, in one word. */
 type Act = {
@@ -28,7 +29,7 @@ const LARGEST = 20;
 
 async function deskNamed(db: Database, id: string): Promise<{ readonly erased: boolean | number }> {
 	const found = await db('desk').where({ id }).first('erased');
-	if (!found) throw new OperatingFault(`There is no desk ${id}.`);
+	if (!found) throw new OperatingFault(words.thereIsNoDesk(id));
 	return found;
 }
 
@@ -45,14 +46,14 @@ async function sizes(db: Database): Promise<readonly string[]> {
 		.select('id', 'pieces', 'bytes', 'used');
 	const megabytes = (bytes: unknown) => (Number(bytes ?? 0) / MEGABYTE).toFixed(1);
 	return [
-		`${Number(total?.desks ?? 0)} desks, ${Number(total?.pieces ?? 0)} pieces of work, ${megabytes(total?.bytes)} MB`,
-		...rows.map(({ id, pieces, bytes, used }) => `${id}  ${pieces} pieces  ${megabytes(bytes)} MB  last used ${used}`),
+		words.desksPiecesOfWorkMb(Number(total?.desks ?? 0), Number(total?.pieces ?? 0), megabytes(total?.bytes)),
+		...rows.map(({ id, pieces, bytes, used }) => words.piecesMbLastUsed(id, pieces, megabytes(bytes), used)),
 	];
 }
 
 /** Desks whose counts differ from their rows. */
 async function check(db: Database): Promise<readonly string[]> {
-	if (!(await isWell(db))) throw new OperatingFault('The database does not answer.');
+	if (!(await isWell(db))) throw new OperatingFault(words.theDatabaseDoesNotAnswer);
 	const rows: { id: string; pieces: number; bytes: number | string; rows: number | string; sum: number | string }[] =
 		await db('desk')
 			.leftJoin('work', function joined() {
@@ -64,10 +65,8 @@ async function check(db: Database): Promise<readonly string[]> {
 			.sum({ sum: 'work.bytes' });
 	const wrong = rows.filter((row) => Number(row.rows) !== row.pieces || Number(row.sum ?? 0) !== Number(row.bytes));
 	return wrong.length
-		? wrong.map(
-				({ id, pieces, rows: there }) => `${id}  counts ${pieces} pieces and has ${there}, or their bytes differ`,
-			)
-		: [`${rows.length} desks: the counts of each are what it has. Generation ${await generationOf(db)}.`];
+		? wrong.map(({ id, pieces, rows: there }) => words.countsPiecesAndHasOrTheir(id, pieces, there))
+		: [words.desksAndAllCountsAreRight(rows.length, await generationOf(db))];
 }
 
 /**
@@ -77,45 +76,40 @@ async function check(db: Database): Promise<readonly string[]> {
 export const ACTS: Readonly<Record<string, Act>> = {
 	erase: {
 		of: 'ID',
-		says: 'erases a desk. A mark stays, so that none of its devices brings it back',
+		says: words.erasesADeskAndLeavesAMark,
 		run: async (db, id) => {
 			const { erased } = await deskNamed(db, id);
-			if (erased) return [`The desk ${id} was erased before.`];
+			if (erased) return [words.theDeskWasAlreadyErased(id)];
 			await eraseDesk(db, id);
-			return [`The desk ${id} is erased. Its devices are told so when they come again. In backups it is still there.`];
+			return [words.theDeskIsErasedItsDevices(id)];
 		},
 	},
 	keys: {
 		of: 'ID',
-		says: 'lists the devices and recovery sheets of a desk',
+		says: words.listsTheDevicesAndRecovery,
 		run: async (db, id) => {
 			await deskNamed(db, id);
 			const keys = await listDevices(db, id, '');
 			return keys.length
-				? keys.map(
-						({ kind, says, made, used }) =>
-							`${kind}  ${says || 'no name'}  joined ${made.slice(0, 10)}  last used ${used}`,
-					)
-				: [`The desk ${id} has no keys.`];
+				? keys.map(({ kind, says, made, used }) => words.joinedLastUsed(kind, says, made.slice(0, 10), used))
+				: [words.theDeskHasNoKeys(id)];
 		},
 	},
-	sizes: { says: 'says how much is kept in all, and lists the largest desks', run: sizes },
-	check: { says: 'looks whether the counts of each desk are what it has', run: check },
+	sizes: { says: words.showsHowMuchIsStoredInAll, run: sizes },
+	check: { says: words.checksTheCountsOfEachDesk, run: check },
 	restored: {
-		says: 'is to be run after pg_restore, or after a database file was put back by hand, before the server starts',
+		says: words.runThisAfterPgRestoreOr,
 		run: async (db) => {
 			await beginGeneration(db);
-			return ['A new generation has begun: each device compares its work with the server when it next comes.'];
+			return [words.aNewGenerationHasBegunEach];
 		},
 	},
 };
 
 /** What is said to one who names no act, or none there is. */
 export function usageOf(): string {
-	const rows = Object.entries(ACTS).map(
-		([name, { of, says }]) => `  npm run desk -- ${of ? `${name} ${of}` : name}   ${says}`,
-	);
-	return `Say what is to be done:\n${rows.join('\n')}`;
+	const rows = Object.entries(ACTS).map(([name, { of, says }]) => words.npmRunDesk(of ? `${name} ${of}` : name, says));
+	return words.chooseWhatToDo(rows.join('\n'));
 }
 
 /**

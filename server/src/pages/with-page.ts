@@ -2,6 +2,7 @@ import { placeInRound, plainCode, roundTitle, sayWantedAtFirst, titleInRound } f
 import { type RoundExercise, type RoundPlan, readRoundCode, roundExercises, skillNamed } from '@tidy-sum/core/practice';
 import { NO_TEXTS, PAGE_PLACES, type PageTexts, WITH_PAGE } from '@tidy-sum/schema/page-places';
 import escapeHtml from 'escape-html';
+import * as words from './words';
 
 /** A Round that comes with a page: its code, and its exercises as the core makes them. */
 type WithRound = { readonly code: string; readonly exercises: readonly RoundExercise[] };
@@ -24,7 +25,7 @@ function ofExercise({ code, exercises }: WithRound, place: number): PageTexts | 
 /** A Round at its own address. */
 function ofRound(code: string, { skills, count, level }: RoundPlan): PageTexts {
 	const trains = skills.map((skill) => skillNamed(skill)?.title).join(', ');
-	return { ...NO_TEXTS, title: roundTitle(code), prompt: `${count} exercises, level ${level}: ${trains}.` };
+	return { ...NO_TEXTS, title: roundTitle(code), prompt: words.exercisesLevel(count, level, trains) };
 }
 
 /** The code and the place an address names; null for one that names none. */

@@ -17,6 +17,7 @@ import { addKey, eraseDesk, listDevices, makeCode, shutOut, takeCode } from '../
 import { historyOf, noteOnDesk } from '../keeping/history';
 import { addLook, LOOKS_LIMIT, listLooks, takeBack } from '../keeping/looks';
 import { type Asked, type Route, route } from './route';
+import * as words from './words';
 
 /** The most keys of one desk: devices, and recovery sheets. */
 const KEYS_LIMIT = 40;
@@ -34,7 +35,7 @@ async function told({ parts: { events, db }, by: { desk } }: Asked<unknown, unkn
 
 /** @throws RequestFault 413 `too-much`: the desk has as many keys as it may. */
 function fullOfKeys(): never {
-	throw new RequestFault(413, 'too-much', `A desk has up to ${KEYS_LIMIT} devices. Shut one out first.`);
+	throw new RequestFault(413, 'too-much', words.aDeskCanHaveUpToDevices(KEYS_LIMIT));
 }
 
 /** @throws RequestFault 413 `too-much` where the desk has as many keys as it may. */
@@ -45,7 +46,7 @@ async function hasRoom(db: Database, desk: string, key: string): Promise<void> {
 const devices = route({
 	method: 'get',
 	path: '/desks/:desk/keys',
-	says: 'The devices and recovery sheets that have a key of a desk; no key and no hash stands in it.',
+	says: words.theDevicesAndRecovery,
 	who: 'desk',
 	reply: devicesSchema,
 	codes: ['no-desk', 'erased'],
@@ -58,7 +59,7 @@ const devices = route({
 const addDevice = route({
 	method: 'post',
 	path: '/desks/:desk/keys',
-	says: 'Gives a desk one more key, of which only the hash is sent: for a recovery sheet, or for a device that came with one.',
+	says: words.addsAKeyToADeskForA,
 	who: 'desk',
 	body: newKeySchema,
 	reply: doneSchema,
@@ -75,7 +76,7 @@ const addDevice = route({
 const removeDevice = route({
 	method: 'delete',
 	path: '/desks/:desk/keys/:id',
-	says: 'Shuts a device or a recovery sheet out: its key opens the desk no more. One that is not there is shut out already.',
+	says: words.removesADeviceOrARecovery,
 	who: 'desk',
 	reply: doneSchema,
 	codes: ['no-desk', 'erased'],
@@ -94,7 +95,7 @@ const removeDevice = route({
 const code = route({
 	method: 'post',
 	path: '/desks/:desk/codes',
-	says: 'Makes a one-time code that lets one more device in. It holds ten minutes and stands five wrong tries; one made before holds no more.',
+	says: words.makesAOneTimeCodeThatLets,
 	who: 'desk',
 	reply: madeCodeSchema,
 	codes: ['no-desk', 'erased', 'too-much'],
@@ -108,7 +109,7 @@ const code = route({
 const join = route({
 	method: 'post',
 	path: '/joining',
-	says: 'Joins a desk with a one-time code. The hash of the new device’s own key goes with it; the key itself stays on the device.',
+	says: words.joinsADeskWithAOneTimeCode,
 	who: 'anyone',
 	body: joinSchema,
 	reply: joinedSchema,
@@ -123,11 +124,7 @@ const join = route({
 		if (desk === null) {
 			await limits.count(ctx, 'codeFrom', hash);
 			await limits.count(ctx, 'code', ctx.ip);
-			throw new RequestFault(
-				404,
-				'no-code',
-				'This code does not hold, or holds no more. Make a new one on the other device.',
-			);
+			throw new RequestFault(404, 'no-code', words.thisCodeIsWrongOrHas);
 		}
 		if (!(await addKey(db, desk, { hash, kind: 'device', says }, now(), KEYS_LIMIT))) fullOfKeys();
 		note(ctx, 'code-used', { desk });
@@ -139,7 +136,7 @@ const join = route({
 const erase = route({
 	method: 'delete',
 	path: '/desks/:desk',
-	says: 'Erases a desk with all that is on it. Its devices are told so when they come again, and bring nothing back.',
+	says: words.erasesADeskWithEverything,
 	who: 'desk',
 	reply: doneSchema,
 	codes: ['no-desk', 'erased'],
@@ -154,7 +151,7 @@ const erase = route({
 const history = route({
 	method: 'get',
 	path: '/desks/:desk/history',
-	says: 'Who joined a desk and who was shut out, and when: the last 50, the last first.',
+	says: words.whichDevicesJoinedADeskOr,
 	who: 'desk',
 	reply: historySchema,
 	codes: ['no-desk', 'erased'],
@@ -164,7 +161,7 @@ const history = route({
 const looks = route({
 	method: 'get',
 	path: '/desks/:desk/looks',
-	says: 'The links to look at that were made of a desk.',
+	says: words.theViewOnlyLinksOfADesk,
 	who: 'desk',
 	reply: looksSchema,
 	codes: ['no-desk', 'erased'],
@@ -174,15 +171,14 @@ const looks = route({
 const makeLook = route({
 	method: 'post',
 	path: '/desks/:desk/looks',
-	says: 'Makes a link to look at one piece of work, or at one Round, for 30 days or without an end. Its id and its secret are made on the device; the hash of the secret is kept. The same link again is given another end.',
+	says: words.makesAViewOnlyLinkToOne,
 	who: 'desk',
 	body: newLookSchema,
 	reply: madeLookSchema,
 	codes: ['no-desk', 'erased', 'shape', 'not-json', 'too-much'],
 	answer: async ({ parts: { db, now }, by: { desk }, body }) => {
 		const until = await addLook(db, desk, body, now());
-		if (until === false)
-			throw new RequestFault(413, 'too-much', `A desk has up to ${LOOKS_LIMIT} links to look at. Take one back first.`);
+		if (until === false) throw new RequestFault(413, 'too-much', words.aDeskCanHaveUpToViewOnly(LOOKS_LIMIT));
 		return { until };
 	},
 });
@@ -190,7 +186,7 @@ const makeLook = route({
 const takeLookBack = route({
 	method: 'delete',
 	path: '/desks/:desk/looks/:id',
-	says: 'Takes a link to look at back. One that is not there is taken back already.',
+	says: words.withdrawsAViewOnlyLink,
 	who: 'desk',
 	reply: doneSchema,
 	codes: ['no-desk', 'erased'],

@@ -6,6 +6,7 @@ import { accessTo } from '../keeping/desks';
 import type { Told } from '../keeping/events';
 import { seqOf } from '../keeping/works';
 import { type Route, route } from './route';
+import * as words from './words';
 
 /** How often something is sent where nothing happens, so that what lies between keeps the connection. */
 const BEAT_MS = 15_000;
@@ -34,8 +35,8 @@ function takeIn(ctx: Context, desk: string): () => void {
 	if (ofDesk <= LISTENERS_LIMIT && ofAddress <= FROM_ADDRESS_LIMIT) return leave;
 	leave();
 	ctx.set('Retry-After', '60');
-	const what = ofDesk > LISTENERS_LIMIT ? 'this desk' : 'desks from this address';
-	throw new RequestFault(429, 'too-many', `Too many devices listen to ${what}. Come again in 60 seconds.`);
+	const what = ofDesk > LISTENERS_LIMIT ? words.thisDesk : words.desksFromThisAddress;
+	throw new RequestFault(429, 'too-many', words.tooManyDevicesListenToTry(what));
 }
 
 /**
@@ -46,7 +47,7 @@ function takeIn(ctx: Context, desk: string): () => void {
 export const events: Route = route({
 	method: 'get',
 	path: '/desks/:desk/events',
-	says: 'What happens to a desk, as server-sent events: `changed` with how far its changes go and the heads of what was just kept, `closed` when the key opens it no more.',
+	says: words.changesOfADeskAsServerSent,
 	who: 'desk',
 	reply: z.string(),
 	type: 'text/event-stream',

@@ -2,6 +2,7 @@ import { healthSchema } from '@tidy-sum/schema';
 import { AGAIN_SECONDS, RequestFault } from '../errors';
 import { isWell } from '../keeping/database';
 import { type Route, type RouteParts, route } from './route';
+import * as words from './words';
 
 type Asked = { readonly ctx: { set: (name: string, value: string) => void }; readonly parts: RouteParts };
 
@@ -9,7 +10,7 @@ async function ready({ ctx, parts: { db, version } }: Asked) {
 	const well = await isWell(db).catch(() => false);
 	if (well) return { ok: true as const, version };
 	ctx.set('Retry-After', AGAIN_SECONDS);
-	throw new RequestFault(503, 'away', 'The server cannot reach what it keeps.');
+	throw new RequestFault(503, 'away', words.theServerCannotReachIts);
 }
 
 /** A way to ask whether the database is reached, at an address. */
@@ -19,12 +20,12 @@ function asksReady(path: string, says: string): Route {
 
 /** Whether the server is well and reaches its database; a stranger learns no more. */
 export const HEALTH: readonly Route[] = [
-	asksReady('/health', 'Whether the server is well and reaches its database, and its version.'),
-	asksReady('/health/ready', 'Whether requests can be answered: the database is reached, and its file is there.'),
+	asksReady('/health', words.whetherTheServerIsWellAnd),
+	asksReady('/health/ready', words.whetherRequestsCanBe),
 	route({
 		method: 'get',
 		path: '/health/live',
-		says: 'Whether the process answers at all, whatever its database does.',
+		says: words.whetherTheProcessResponds,
 		who: 'anyone',
 		reply: healthSchema,
 		codes: [],

@@ -4,12 +4,13 @@ import { RequestFault } from '../errors';
 import { hashOf } from '../keeping/desks';
 import { lookAt } from '../keeping/looks';
 import { type Route, route } from './route';
+import * as words from './words';
 
 /** What a link to look at shows. Its secret comes as a key does, and never stands in an address the server sees. */
 export const look: Route = route({
 	method: 'get',
 	path: '/looks/:id',
-	says: 'What a link to look at shows, by its secret. A link that was taken back or has ended is as one that never was.',
+	says: words.whatAViewOnlyLinkShowsBy,
 	who: 'anyone',
 	reply: lookedAtSchema,
 	codes: ['no-look', 'too-many'],
@@ -17,10 +18,6 @@ export const look: Route = route({
 		const found = await lookAt(db, id, hashOf(keyOf(ctx) ?? ''), now());
 		if (found) return { shows: found.shows, works: [...found.works] };
 		await limits.count(ctx, 'stranger', ctx.ip);
-		throw new RequestFault(
-			404,
-			'no-look',
-			'There is nothing to look at here. The link was taken back, has ended, or is not whole.',
-		);
+		throw new RequestFault(404, 'no-look', words.thereIsNothingToSeeHereThe);
 	},
 });

@@ -8,6 +8,7 @@ import type { Events } from '../keeping/events';
 import type { Limits } from '../limits';
 import type { NoteEvent } from '../security-log';
 import type { Turns } from '../turns';
+import * as words from './words';
 
 /** What a route has at hand. */
 export type RouteParts = {
@@ -84,6 +85,6 @@ export function taken<S extends z.ZodType>(schema: S, value: unknown, what: stri
 	const read = schema.safeParse(value);
 	if (read.success) return read.data;
 	const [issue] = read.error.issues;
-	const at = issue?.path.length ? ` (at ${issue.path.join('.')})` : '';
-	throw new RequestFault(422, 'shape', `${what} is not of the right shape: ${issue?.message}${at}.`);
+	const at = issue?.path.length ? words.at(issue.path.join('.')) : '';
+	throw new RequestFault(422, 'shape', words.hasTheWrongShape(what, issue?.message, at));
 }

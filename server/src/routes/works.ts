@@ -13,11 +13,12 @@ import { RequestFault } from '../errors';
 import { BYTES_LIMIT, type Kept, PIECES_LIMIT } from '../keeping/create-keeping';
 import { bodiesOf, changesAfter, sumOf, triesFrom } from '../keeping/works';
 import { type Route, route } from './route';
+import * as words from './words';
 
 const changes = route({
 	method: 'get',
 	path: '/desks/:desk/works',
-	says: 'What changed on a desk after a place among its changes: where each piece of work stands, without what is in it.',
+	says: words.whatChangedOnADeskAfterA,
 	who: 'desk or demo',
 	query: z.object({ after: placeSchema }),
 	reply: changesSchema,
@@ -33,7 +34,7 @@ const changes = route({
 const sum = route({
 	method: 'get',
 	path: '/desks/:desk/sum',
-	says: 'How many pieces of work a desk has, and the SHA-256 of their ids and versions: a device that comes to another one asks for all changes again.',
+	says: words.howManyPiecesOfWorkADesk,
 	who: 'desk',
 	reply: sumSchema,
 	codes: ['no-desk', 'erased'],
@@ -43,7 +44,7 @@ const sum = route({
 const bodies = route({
 	method: 'get',
 	path: '/desks/:desk/bodies',
-	says: 'Pieces of work by their ids, with all that is in them. Where a reply would be too large, the last are left out.',
+	says: words.piecesOfWorkByIdWithTheir,
 	who: 'desk or demo',
 	query: z.object({ ids: idsSchema }),
 	reply: worksSchema,
@@ -57,7 +58,7 @@ const bodies = route({
 const tries = route({
 	method: 'get',
 	path: '/desks/:desk/tries',
-	says: 'The tries of a desk’s work, page by page, from a place among its changes.',
+	says: words.theTriesOfADesksWorkPageBy,
 	who: 'desk or demo',
 	query: z.object({ from: placeSchema }),
 	reply: triesSchema,
@@ -74,19 +75,11 @@ function refused({ came }: Exclude<Kept, { came: 'kept' | 'conflict' }>): never 
 		case 'no-desk':
 			return noDesk();
 		case 'erased':
-			throw new RequestFault(410, 'piece-erased', 'This piece of work was erased, and does not come back.');
+			throw new RequestFault(410, 'piece-erased', words.thisPieceOfWorkWasErased);
 		case 'unreadable':
-			throw new RequestFault(
-				409,
-				'unreadable',
-				'Another version is kept that cannot be read; nothing was overwritten.',
-			);
+			throw new RequestFault(409, 'unreadable', words.theStoredVersionCannotBe);
 		case 'too-much':
-			throw new RequestFault(
-				413,
-				'too-much',
-				`A desk holds up to ${PIECES_LIMIT} pieces of work and ${BYTES_LIMIT / 1_000_000} MB. Erase some, or begin another desk; nothing was lost.`,
-			);
+			throw new RequestFault(413, 'too-much', words.aDeskHoldsUpToPiecesOfWork(PIECES_LIMIT, BYTES_LIMIT / 1_000_000));
 	}
 }
 
@@ -99,7 +92,7 @@ function isOfBefore(request: unknown): boolean {
 const keep = route({
 	method: 'put',
 	path: '/desks/:desk/works/:id',
-	says: 'Keeps a version of a piece of work, where it follows the one that is kept. The first under a new id makes the desk, with the key it comes with.',
+	says: words.savesAVersionOfAPieceOf,
 	who: 'desk or new',
 	body: keepWorkSchema,
 	reply: keptSchema,
@@ -136,7 +129,7 @@ const keep = route({
 		if (kept.came !== 'conflict') return refused(kept);
 		ctx.status = 409;
 		ctx.body = {
-			error: { code: 'conflict', message: 'This work was changed elsewhere since; nothing was overwritten.' },
+			error: { code: 'conflict', message: words.thisWorkWasChanged },
 			kept: kept.work,
 		};
 		return undefined;
@@ -146,7 +139,7 @@ const keep = route({
 const erase = route({
 	method: 'delete',
 	path: '/desks/:desk/works/:id',
-	says: 'Erases a piece of work. A mark stays in its place, so that no other device brings it back.',
+	says: words.erasesAPieceOfWorkAnd,
 	who: 'desk',
 	reply: erasedSchema,
 	codes: ['no-desk', 'erased', 'shape'],

@@ -15,6 +15,7 @@ import { withCovered } from '../../work/numbers';
 import { workOf } from '../../work/work';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
+import * as words from './words';
 
 declare module '../../work/panel-slice' {
 	interface Panels {
@@ -43,13 +44,13 @@ export function BesidePanel({ view, acts }: PanelProps<'beside'>) {
 	}, [other, exercise, theirBody]);
 	const second = theirs && workChain(theirs);
 	const compared = second?.ok ? compareLines(worked, second.value) : null;
-	const name = other === 'key' ? 'the worked line' : 'the other try';
+	const name = other === 'key' ? words.theWorkedLine : words.theOtherTry;
 	return (
 		<PanelFrame>
 			<Box style={styles.row}>
 				<Button
-					label="With the worked line"
-					say={work.shown ? '' : 'which shows it, and is kept as shown'}
+					label={words.withTheWorkedLine}
+					say={work.shown ? '' : words.thisShowsItAndIsNotedInThe}
 					on={other === 'key'}
 					onPress={() => {
 						acts.onDo({ do: 'show' });
@@ -60,20 +61,25 @@ export function BesidePanel({ view, acts }: PanelProps<'beside'>) {
 				{beside.map((id, i) => (
 					<Button
 						key={id}
-						label={`With try ${i + 1}`}
+						label={words.withTry(i + 1)}
 						on={other === id}
 						onPress={() => setOther(id)}
 						testID={`beside-${i + 1}`}
 					/>
 				))}
-				<Button label="Try it anew" say="and keep this line" onPress={acts.onAnew} testID="beside-anew" />
+				<Button
+					label={words.tryAgainFromTheStart}
+					say={words.andKeepThisLine}
+					onPress={acts.onAnew}
+					testID="beside-anew"
+				/>
 			</Box>
 			{compared && theirs && second?.ok ? (
 				<>
 					<LinesBeside
-						mine={{ title: 'Yours', chain, worked: view.shown, answer: '' }}
+						mine={{ title: words.yours, chain, worked: view.shown, answer: '' }}
 						theirs={{
-							title: other === 'key' ? 'The worked line' : 'The other try',
+							title: other === 'key' ? words.theWorkedLineTitle : words.theOtherTryTitle,
 							chain: theirs,
 							worked: other === 'key' ? second.value : withCovered(second.value, view.numbers, work.uncovered),
 							answer: '',
@@ -83,14 +89,13 @@ export function BesidePanel({ view, acts }: PanelProps<'beside'>) {
 					/>
 					{other !== null && other !== 'key' ? (
 						<Box style={styles.row}>
-							<Button label="Go on with the other" onPress={() => acts.onSwap(other)} testID="beside-swap" />
+							<Button label={words.continueWithTheOtherOne} onPress={() => acts.onSwap(other)} testID="beside-swap" />
 						</Box>
 					) : null}
 				</>
 			) : (
 				<Words size="small" tone="soft" role="status">
-					{isComing ? `${saysComing} ` : ''}Lay your line next to the worked one, or try the exercise anew and lay both
-					tries side by side.
+					{words.compareYourLineWithThe(isComing ? `${saysComing} ` : '')}
 				</Words>
 			)}
 		</PanelFrame>

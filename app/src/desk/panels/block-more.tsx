@@ -6,6 +6,7 @@ import { makeStyles } from '../../theme/use-styles';
 import { Button } from '../../ui/button';
 import { Words } from '../../ui/words';
 import type { DeskView } from '../../work/desk-view';
+import * as words from './words';
 import { Zeros } from './zeros';
 
 const POWERS = [1, 2, 3] as const;
@@ -16,15 +17,15 @@ type PartProps = { readonly id: string; readonly onDo: (...steps: readonly Singl
 function Power({ id, factor, onDo }: PartProps & { readonly factor: Factor }) {
 	const styles = useStyles();
 	return (
-		<View style={styles.row} role="group" aria-label={`Raise ${sayFactor({ ...factor, power: 1 })} to a power`}>
+		<View style={styles.row} role="group" aria-label={words.raiseToAPower(sayFactor({ ...factor, power: 1 }))}>
 			<Words size="small" tone="soft">
-				Raise it all
+				{words.raiseTheFactor}
 			</Words>
 			{POWERS.map((power) => (
 				<Button
 					key={power}
 					label={power === 1 ? 'no' : `( )${toSuperscript(power)}`}
-					say={power === 1 ? 'power' : `to the power ${power}`}
+					say={power === 1 ? 'power' : words.toThePower(power)}
 					on={(factor.power ?? 1) === power}
 					onPress={() => onDo({ do: 'raise', block: id, power })}
 					testID={`power-${power}`}
@@ -38,9 +39,9 @@ function Power({ id, factor, onDo }: PartProps & { readonly factor: Factor }) {
 function Exactness({ id, exact: isExact, onDo }: PartProps & { readonly exact: boolean }) {
 	const styles = useStyles();
 	return (
-		<View style={styles.row} role="group" aria-label="Whether this block is exact or measured">
+		<View style={styles.row} role="group" aria-label={words.whetherThisFactorIsExactOr}>
 			<Words size="small" tone="soft">
-				Its numbers are
+				{words.itsNumbersAre}
 			</Words>
 			{[true, false].map((exact) => (
 				<Button

@@ -1,4 +1,4 @@
-import { fieldOf, isBareStep, listed, mayTurn, mustGoOf, quoted } from '@tidy-sum/core';
+import { fieldOf, isBareStep, listed, mayTurn, mustGoOf, unitWord } from '@tidy-sum/core';
 import { __iconData as Earlier } from 'lucide-react-native/icons/arrow-left';
 import { __iconData as Later } from 'lucide-react-native/icons/arrow-right';
 import { __iconData as TurnOver } from 'lucide-react-native/icons/arrow-up-down';
@@ -17,6 +17,7 @@ import { laterPanels } from '../later-panels';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
 import { sayBlock } from '../say-block';
+import * as words from './words';
 
 const BlockWriting = later(async () => (await laterPanels()).BlockWriting);
 const StepPart = later(async () => (await laterPanels()).StepPart);
@@ -32,13 +33,13 @@ declare module '../../work/panel-slice' {
 /** What is still to go after a block; nothing where the student wants silence. */
 function nextOf({ support, closed, lacks, columns }: DeskView): string {
 	if (support === 'none') return '';
-	if (closed) return 'The line closes. Work the numbers and write the answer.';
+	if (closed) return words.theLineIsCompleteWorkOut;
 	if (lacks) return lacks;
 	const left = mustGoOf(columns).map(({ base }) => base);
-	return left.length ? `Still to go: ${listed([...new Set(left)].map(quoted))}.` : '';
+	return left.length ? words.stillHasToGo(listed([...new Set(left)].map(unitWord))) : '';
 }
 
-/** One block of the line: what it did, and what can be done with it. */
+/** One block of the line: what it did, and what you can do with it. */
 export function BlockPanel({ view, panel: { id, writing = false }, acts, wide }: PanelProps<'block'>) {
 	const styles = useStyles();
 	const [open, setOpen] = useState(writing);
@@ -54,7 +55,7 @@ export function BlockPanel({ view, panel: { id, writing = false }, acts, wide }:
 		acts.close();
 	};
 	return (
-		<PanelFrame title={steps ? `Step ${index + 1}` : `Block ${index + 1}`}>
+		<PanelFrame title={steps ? words.step(index + 1) : words.factor(index + 1)}>
 			{wide ? null : <Guided at={AT_BLOCK} />}
 			{steps ? <StepPart view={view} index={index} writing={open} onDo={onDo} /> : null}
 			{open && !bare ? <BlockWriting view={view} index={index} onDo={onDo} /> : null}
@@ -66,18 +67,18 @@ export function BlockPanel({ view, panel: { id, writing = false }, acts, wide }:
 			<View style={styles.row}>
 				{mayTurn(factor) ? (
 					<Button
-						label={bare ? 'The other way' : 'Turn over'}
+						label={bare ? words.theOtherWay : words.turnOver}
 						icon={TurnOver}
 						kind={said.turn ? 'strong' : 'plain'}
 						onPress={() => onDo({ do: 'turn', block: id })}
 						testID="turn"
 					/>
 				) : null}
-				<Button label="Remove" icon={Trash} onPress={remove} testID="remove" />
-				<Button label="Change" icon={Pen} on={open} onPress={() => setOpen(!open)} testID="change-block" />
+				<Button label={words.remove} icon={Trash} onPress={remove} testID="remove" />
+				<Button label={words.change} icon={Pen} on={open} onPress={() => setOpen(!open)} testID="change-block" />
 				{index > 0 ? (
 					<Button
-						label="Earlier"
+						label={words.earlier}
 						icon={Earlier}
 						onPress={() => onDo({ do: 'move', block: id, to: index - 1 })}
 						testID="earlier"
@@ -85,7 +86,7 @@ export function BlockPanel({ view, panel: { id, writing = false }, acts, wide }:
 				) : null}
 				{index < view.blocks.length - 1 ? (
 					<Button
-						label="Later"
+						label={words.later}
 						icon={Later}
 						onPress={() => onDo({ do: 'move', block: id, to: index + 1 })}
 						testID="later"

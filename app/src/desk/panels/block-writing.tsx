@@ -5,8 +5,8 @@ import {
 	parseNumeral,
 	parseUnit,
 	type Quantity,
-	quoted,
 	sayFactor,
+	unitWord,
 } from '@tidy-sum/core';
 import type { SingleStep } from '@tidy-sum/schema';
 import { View } from 'react-native';
@@ -17,6 +17,7 @@ import { Field } from '../../ui/field';
 import { Fraction } from '../../ui/fraction';
 import { Words } from '../../ui/words';
 import type { DeskView } from '../../work/desk-view';
+import * as words from './words';
 
 function faultOf({ number, unit }: Quantity, below: boolean): Fault | null {
 	const read = parseUnit(unit, { counted: true });
@@ -24,9 +25,7 @@ function faultOf({ number, unit }: Quantity, below: boolean): Fault | null {
 	if (number.trim() === '') return null;
 	const value = parseNumeral(number);
 	if (!value.ok) return { code: value.fault.code, message: value.fault.message };
-	return below && value.value.value.sign === 0
-		? { code: 'zero-below', message: 'A bottom of 0 cannot be divided by.' }
-		: null;
+	return below && value.value.value.sign === 0 ? { code: 'zero-below', message: words.theBottomCannotBe } : null;
 }
 
 /** What an unknown word of a unit is taken for, so that a slip of spelling is noticed. */
@@ -35,7 +34,7 @@ function sayCounted(unit: string): string {
 	const plain = parseUnit(unit);
 	if (!read.ok || plain.ok || !read.value.counted.length) return '';
 	const near = plain.fault.suggest ?? [];
-	return `${listed(read.value.counted.map(quoted))} is taken for a counted thing.${near.length ? ` Or did you mean ${near.join(' or ')}?` : ''}`;
+	return words.isReadAsAThingYouCount(listed(read.value.counted.map(unitWord)), near.length, near.join(' or '));
 }
 
 type Props = {
@@ -59,20 +58,20 @@ function Side({ side, quantity, onWrite, onDone }: SideProps) {
 		<View style={styles.side}>
 			<View style={styles.number}>
 				<Field
-					label={`Number on ${side === 'top' ? 'top' : 'the bottom'}`}
+					label={words.numberOn(side)}
 					value={quantity.number}
 					onChange={(number) => onWrite({ ...quantity, number })}
-					placeholder="number"
+					placeholder={words.number}
 					testID={`write-number-${side}`}
 				/>
 			</View>
 			<View style={styles.unit}>
 				<Field
-					label={`Unit on ${side === 'top' ? 'top' : 'the bottom'}`}
+					label={words.unitOn(side)}
 					value={quantity.unit}
 					onChange={(unit) => onWrite({ ...quantity, unit })}
 					onSubmit={onDone}
-					placeholder="unit"
+					placeholder={words.unit}
 					testID={`write-unit-${side}`}
 				/>
 			</View>
@@ -109,7 +108,7 @@ export function BlockWriting({ view, index, onDo }: Props) {
 			/>
 			{known ? (
 				<View style={styles.row}>
-					<Button label={`The numbers: ${known.top} over ${known.bottom}`} onPress={fill} testID="fill-numbers" />
+					<Button label={words.theNumbersOver(known.top, known.bottom)} onPress={fill} testID="fill-numbers" />
 				</View>
 			) : null}
 			<Words size="small" tone={fault ? 'look' : 'soft'} aria-live="polite" testID="write-says">
@@ -117,9 +116,9 @@ export function BlockWriting({ view, index, onDo }: Props) {
 					? fault.message
 					: counted ||
 						(top.unit === '' || bottom.unit === ''
-							? 'Units first: the one to be rid of goes on the opposite side.'
+							? words.unitsFirstPutTheUnitYou
 							: top.number === '' || bottom.number === ''
-								? 'Now the numbers, each with its own unit.'
+								? words.nowTheNumbersEachWithIts
 								: sayFactor(block.factor))}
 			</Words>
 		</View>

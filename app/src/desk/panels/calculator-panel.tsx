@@ -10,6 +10,7 @@ import { Key } from '../../ui/key';
 import { Words } from '../../ui/words';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
+import * as words from './words';
 
 declare module '../../work/panel-slice' {
 	interface Panels {
@@ -21,13 +22,13 @@ declare module '../../work/panel-slice' {
 const DIGITS = 12;
 
 const SPOKEN: Readonly<Record<string, string>> = {
-	'÷': 'divided by',
+	'÷': words.dividedBy,
 	'×': 'times',
 	'−': 'minus',
 	'+': 'plus',
-	'(': 'open bracket',
-	')': 'close bracket',
-	EE: 'times ten to the',
+	'(': words.openBracket,
+	')': words.closeBracket,
+	EE: words.timesTenToThe,
 	'.': 'point',
 };
 
@@ -56,7 +57,7 @@ export function CalculatorPanel({ view, wide }: PanelProps<'calculator'>) {
 	return (
 		<PanelFrame>
 			<Field
-				label="Keys pressed"
+				label={words.keysPressed}
 				value={text}
 				onChange={setText}
 				keyboard={wide}
@@ -70,16 +71,20 @@ export function CalculatorPanel({ view, wide }: PanelProps<'calculator'>) {
 			<Box style={styles.row}>
 				{view.numbers === 'covered' ? null : (
 					<Button
-						label="Take the line"
+						label={words.fillInTheLine}
 						disabled={!keys.ok}
 						onPress={() => keys.ok && setText(keys.value.keys.replace(/ =$/, ''))}
 						testID="take-line"
 					/>
 				)}
-				<Button label="Clear" onPress={() => setText('')} testID="clear-keys" />
-				<Button label="Erase" onPress={() => setText(text.trimEnd().replace(/(?:EE|.)$/u, ''))} testID="erase-keys" />
+				<Button label={words.clear} onPress={() => setText('')} testID="clear-keys" />
+				<Button
+					label={words.erase}
+					onPress={() => setText(text.trimEnd().replace(/(?:EE|.)$/u, ''))}
+					testID="erase-keys"
+				/>
 			</Box>
-			<Box style={styles.keys} role="group" aria-label="Keys of the calculator">
+			<Box style={styles.keys} role="group" aria-label={words.keysOfTheCalculator}>
 				{ROWS.map((row) => (
 					<Box key={row[0]} style={styles.line}>
 						{row.map((key) => (
@@ -95,7 +100,7 @@ export function CalculatorPanel({ view, wide }: PanelProps<'calculator'>) {
 				))}
 			</Box>
 			<Words size="small" tone="soft">
-				A bottom of several numbers needs brackets: without them the second one multiplies. EE is the power of ten.
+				{words.putBracketsRoundABottom}
 			</Words>
 		</PanelFrame>
 	);

@@ -9,6 +9,7 @@ import { Fraction } from '../../ui/fraction';
 import { Words } from '../../ui/words';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
+import * as words from './words';
 
 type Props = Pick<PanelProps<'answer'>, 'view' | 'acts'> & {
 	/** The line someone wrote. */
@@ -21,11 +22,11 @@ export function ChosenAnswer({ view, acts, line }: Props) {
 	const { answer } = view.work;
 	const start = sidesOfStart(line.start).top;
 	return (
-		<PanelFrame title="Which block is wrong?">
-			<View style={styles.blocks} role="group" aria-label="The line someone wrote">
+		<PanelFrame title={words.whichFactorIsWrong}>
+			<View style={styles.blocks} role="group" aria-label={words.theLineSomeoneWrote}>
 				<Words>{printQuantity(start)}</Words>
 				{line.factors.map((factor, i) => {
-					const named = `factor ${i + 1}`;
+					const named = words.factorOfNumber(i + 1);
 					return (
 						// biome-ignore lint/suspicious/noArrayIndexKey: a block of a given line is its place.
 						<View key={i} style={styles.times}>
@@ -43,16 +44,16 @@ export function ChosenAnswer({ view, acts, line }: Props) {
 									top={<Words>{printQuantity(factor.top)}</Words>}
 									bottom={<Words>{printQuantity(factor.bottom)}</Words>}
 								/>
-								{factor.power && factor.power > 1 ? <Words size="small">to the power {factor.power}</Words> : null}
+								{factor.power && factor.power > 1 ? <Words size="small">{words.toThePower(factor.power)}</Words> : null}
 							</Touch>
 						</View>
 					);
 				})}
 			</View>
 			<Words testID="answer-says">
-				{answer ? `Block ${answer.replace(/\D/g, '')} is your answer.` : 'Touch the block that is wrong.'}
+				{answer ? words.factorIsYourAnswer(answer.replace(/\D/g, '')) : words.touchTheFactorThatIsWrong}
 			</Words>
-			<Button label="Check" kind="strong" icon={Check} disabled={!answer} onPress={acts.onCheck} testID="check" />
+			<Button label={words.check} kind="strong" icon={Check} disabled={!answer} onPress={acts.onCheck} testID="check" />
 		</PanelFrame>
 	);
 }

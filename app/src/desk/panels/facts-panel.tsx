@@ -5,8 +5,8 @@ import {
 	factsHolding,
 	mustGoOf,
 	printUnitText,
-	quoted,
 	type TableFact,
+	unitWord,
 } from '@tidy-sum/core';
 import { memo, type ReactNode, useState } from 'react';
 import { FactList, LISTED } from '../../fact/fact-list';
@@ -24,6 +24,7 @@ import { mayAdd } from '../may-add';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
 import type { Acts } from '../use-acts';
+import * as words from './words';
 
 /** What a search finds, and the form of a fact of one's own: they come with their first use. */
 const FoundFacts = later(async () => (await laterPanels()).FoundFacts);
@@ -69,15 +70,15 @@ const Facts = memo(function Facts({ from, unit, all, adds, leads, acts, onPlace,
 	const facts = searching ? NO_FACTS : factsHolding(unit, from).slice(0, LISTED);
 	return (
 		<WayHintContext value={guidedWay}>
-			<PanelFrame {...(all ? {} : { title: `Facts that hold ${quoted(printUnitText(unit))}` })}>
+			<PanelFrame {...(all ? {} : { title: words.factsWith(unitWord(printUnitText(unit))) })}>
 				{open === null && unit !== '' ? <Guided at={['take']} /> : null}
 				{all ? (
 					<Field
-						label="Search by name or symbol"
+						label={words.searchByNameOrSymbol}
 						value={search}
 						onChange={setSearch}
 						onSubmit={() => setSubmitted(search)}
-						placeholder="mile, ft, water…"
+						placeholder={words.mileFtWater}
 						testID="search-facts"
 					/>
 				) : null}
@@ -95,14 +96,12 @@ const Facts = memo(function Facts({ from, unit, all, adds, leads, acts, onPlace,
 				)}
 				<FactList facts={facts} open={open} onOpen={setOpen} onPlace={onPlace} />
 				{facts.length || searching || adds || (all && unit === '') ? null : (
-					<Words>
-						{`No table here holds ${quoted(printUnitText(unit))}. Try one of the other units on the line, or write the block yourself.`}
-					</Words>
+					<Words>{words.noTableHasTryAnotherUnitOn(unitWord(printUnitText(unit)))}</Words>
 				)}
 				{searching || leads === '' ? null : (
 					<>
 						<Words strong role="heading" aria-level={3}>
-							{`${quoted(printUnitText(leads))} must go. Facts that hold it`}
+							{words.mustGoFactsWithIt(unitWord(printUnitText(leads)))}
 						</Words>
 						<FactList facts={factsHolding(leads, from)} open={open} onOpen={setOpen} onPlace={onPlace} />
 					</>
@@ -110,15 +109,15 @@ const Facts = memo(function Facts({ from, unit, all, adds, leads, acts, onPlace,
 				<Box style={styles.choices}>
 					{all ? null : (
 						<Button
-							label="Search all"
+							label={words.searchAll}
 							onPress={() => acts.show({ kind: 'facts', unit, all: true })}
 							testID="search-all"
 						/>
 					)}
-					<Button label="Write a block" onPress={acts.onWrite} testID="write-block" />
-					{adds ? <Button label="Add or take away" onPress={acts.onAddStep} testID="add-step" /> : null}
-					<Button label="The whole Shelf" onPress={acts.onWholeShelf} testID="whole-shelf" />
-					<Button label="My own fact" on={adding} onPress={() => setAdding(!adding)} testID="add-fact" />
+					<Button label={words.writeAFactor} onPress={acts.onWrite} testID="write-block" />
+					{adds ? <Button label={words.addOrSubtract} onPress={acts.onAddStep} testID="add-step" /> : null}
+					<Button label={words.theWholeShelf} onPress={acts.onWholeShelf} testID="whole-shelf" />
+					<Button label={words.myOwnFact} on={adding} onPress={() => setAdding(!adding)} testID="add-fact" />
 				</Box>
 				{adding ? <FactForm onKeep={acts.onKeep} /> : null}
 			</PanelFrame>

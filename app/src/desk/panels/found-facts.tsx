@@ -4,6 +4,7 @@ import { useEffect } from 'react';
 import { keyOfFact } from '../../fact/fact-item';
 import { FactList, type FactListProps, LISTED } from '../../fact/fact-list';
 import { Words } from '../../ui/words';
+import * as words from './words';
 
 type Props = Omit<FactListProps, 'facts'> & {
 	readonly search: string;
@@ -24,13 +25,9 @@ export function FoundFacts({ search, submitted, from, ...list }: Props) {
 	}, [opens, onOpen]);
 	return (
 		<>
-			{meant === null ? null : <Words size="small">{`Taken for ${quoted(meant)}.`}</Words>}
+			{meant === null ? null : <Words size="small">{words.readAs(quoted(meant))}</Words>}
 			<FactList facts={facts} {...list} />
-			{facts.length ? null : (
-				<Words>
-					{`Nothing on your Shelf goes by ${quoted(search.trim())}. You can write the block yourself, or add the fact.`}
-				</Words>
-			)}
+			{facts.length ? null : <Words>{words.yourShelfHasNothingCalled(quoted(search.trim()))}</Words>}
 		</>
 	);
 }

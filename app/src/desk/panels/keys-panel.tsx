@@ -4,6 +4,7 @@ import { Box } from '../../ui/box';
 import { Words } from '../../ui/words';
 import { PanelFrame } from '../panel-frame';
 import { SHORTCUTS } from '../shortcuts';
+import * as words from './words';
 
 declare module '../../work/panel-slice' {
 	interface Panels {
@@ -27,7 +28,7 @@ export function KeysPanel() {
 				))}
 			</Box>
 			<Words size="small" tone="soft">
-				On a Mac, Cmd does what Ctrl does here. Tab goes from one unit to the next, and Enter touches it.
+				{words.onAMacPressCmdForCtrlTab}
 			</Words>
 		</PanelFrame>
 	);

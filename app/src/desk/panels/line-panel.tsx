@@ -11,6 +11,7 @@ import { erased } from '../../work/works-reducer';
 import { linesOn } from '../../work/works-state';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
+import * as words from './words';
 
 declare module '../../work/panel-slice' {
 	interface Panels {
@@ -35,31 +36,37 @@ export function LinePanel({ view, acts }: PanelProps<'line'>) {
 				</Words>
 			) : null}
 			<Box style={styles.row}>
-				<Button label="Calculator" onPress={() => show({ kind: 'calculator' })} testID="line-calculator" />
-				<Button label="Side by side" onPress={() => show({ kind: 'beside' })} testID="line-beside" />
-				<Button label="Take the result on" onPress={() => show({ kind: 'take' })} testID="line-take" />
-				<Button label="Hand in" onPress={acts.onHandIn} testID="line-hand-in" />
+				<Button label={words.calculator} onPress={() => show({ kind: 'calculator' })} testID="line-calculator" />
+				<Button label={words.sideBySide} onPress={() => show({ kind: 'beside' })} testID="line-beside" />
+				<Button label={words.useThisResult} onPress={() => show({ kind: 'take' })} testID="line-take" />
+				<Button label={words.handIn} onPress={acts.onHandIn} testID="line-hand-in" />
 				<Button
-					label="Replay"
-					say="how this line came about"
+					label={words.replay}
+					say={words.howYouBuiltThisLine}
 					onPress={() => go(`/replay/${view.exercise.name}`)}
 					testID="line-replay"
 				/>
-				<Button label="Try it anew" say="and keep this line beside it" onPress={acts.onAnew} testID="line-anew" />
-				<Button label="A working" say="laid beside this line" onPress={acts.onWorking} testID="line-working" />
-				<Button label="Keys of the keyboard" onPress={() => show({ kind: 'keys' })} testID="line-keys" />
+				<Button
+					label={words.tryAgainFromTheStart}
+					say={words.andKeepThisLineToo}
+					onPress={acts.onAnew}
+					testID="line-anew"
+				/>
+				<Button
+					label={words.aWorking}
+					say={words.toCompareWithThisLine}
+					onPress={acts.onWorking}
+					testID="line-working"
+				/>
+				<Button label={words.keysOfTheKeyboard} onPress={() => show({ kind: 'keys' })} testID="line-keys" />
 			</Box>
 			{id ? (
 				<Confirm
-					label="Erase this line"
-					say="here and on every device"
-					question={
-						isOwn(name)
-							? 'Shall this problem and every line on it be erased for good, here and on every device?'
-							: 'Shall this line be erased for good, here and on every device? The exercise stays, to be worked anew.'
-					}
-					yes="Erase it for good"
-					no="Keep it"
+					label={words.eraseThisLine}
+					say={words.hereAndOnEveryDevice}
+					question={isOwn(name) ? words.eraseThisProblemAndAllIts : words.eraseThisLineForGoodHere}
+					yes={words.eraseItForGood}
+					no={words.keepIt}
 					onYes={() => {
 						// A problem goes with every line on it; an exercise of the book stays, and so do its other lines.
 						dispatch(erased(isOwn(name) ? linesOn(store.getState().works, name) : [id]));
@@ -70,10 +77,10 @@ export function LinePanel({ view, acts }: PanelProps<'line'>) {
 				/>
 			) : null}
 			<Words size="small" tone="soft">
-				How much is said while you work, which tables count and how numbers are shown is chosen in the settings.
+				{words.inSettingsYouChooseHowMuch}
 			</Words>
 			<Box style={styles.row}>
-				<Button label="Settings" onPress={() => go('/settings')} testID="line-settings" />
+				<Button label={words.settings} onPress={() => go('/settings')} testID="line-settings" />
 			</Box>
 		</PanelFrame>
 	);

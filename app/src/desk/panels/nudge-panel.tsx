@@ -8,6 +8,7 @@ import { Words } from '../../ui/words';
 import type { DeskView } from '../../work/desk-view';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
+import * as words from './words';
 
 declare module '../../work/panel-slice' {
 	interface Panels {
@@ -46,10 +47,10 @@ function Told({ view, onTold }: { readonly view: DeskView; readonly onTold: () =
 			</Box>
 			<Box style={styles.more}>
 				{told < nudges.length ? (
-					<Button label="One step more" kind="strong" onPress={() => setTold(told + 1)} testID="nudge-more" />
+					<Button label={words.nextHint} kind="strong" onPress={() => setTold(told + 1)} testID="nudge-more" />
 				) : (
 					<Words size="small" tone="soft">
-						That is all for this step.
+						{words.thatWasTheLastHintForThis}
 					</Words>
 				)}
 			</Box>

@@ -5,12 +5,13 @@ import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Button } from '../../ui/button';
 import { Words } from '../../ui/words';
+import * as words from './words';
 
 const LABELS: Readonly<Record<NumberForm, string>> = {
-	plain: 'Plain',
-	scientific: 'Scientific',
-	engineering: 'In threes',
-	fraction: 'Fraction',
+	plain: words.plain,
+	scientific: words.scientific,
+	engineering: words.engineeringNotation,
+	fraction: words.fraction,
 };
 
 /** Smaller units a measure is mixed with, by the larger one. */
@@ -34,9 +35,9 @@ export function NumberForms({ text, onWrite }: { readonly text: string; readonly
 	const mix = unit && MIXES[unit.text];
 	const mixed = mix && toMixed({ number: number.text, unit: typed }, mix);
 	return (
-		<View style={styles.forms} role="group" aria-label="The form of the number">
+		<View style={styles.forms} role="group" aria-label={words.theFormOfTheNumber}>
 			<Words size="small" tone="soft">
-				Write it
+				{words.writeIt}
 			</Words>
 			{NUMBER_FORMS.map((form) => {
 				const shown = inForm(number, form);
@@ -52,7 +53,7 @@ export function NumberForms({ text, onWrite }: { readonly text: string; readonly
 			})}
 			{mix && mixed?.ok ? (
 				<Button
-					label={`In ${mix.join(' and ')}`}
+					label={words.inLabel(mix.join(' and '))}
 					onPress={() => onWrite(mixed.value.parts.map((part) => `${part.number} ${part.unit}`).join(' '))}
 					testID="form-mixed"
 				/>

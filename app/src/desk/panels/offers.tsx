@@ -8,6 +8,7 @@ import { Box, Touch } from '../../ui/box';
 import { Said } from '../../ui/said';
 import { Words } from '../../ui/words';
 import type { DeskView } from '../../work/desk-view';
+import * as words from './words';
 
 type OnPlace = (factor: Factor) => void;
 
@@ -40,7 +41,7 @@ function OfferItem({ offer: { key, text, say, about, ways }, open, onOpen, onPla
 				</Words>
 			</Touch>
 			{open && !atOnce ? (
-				<Ways question="Add it, or take it away?">
+				<Ways question={words.addOrSubtractIt}>
 					{ways.map(({ factor, text: way, say: does }, i) => (
 						<Way key={way} say={does} onTouch={() => onPlace(factor)} testID={`way-${i}`}>
 							<Words size="figure">{way}</Words>
@@ -62,7 +63,7 @@ export function Offers({ view, unit, onPlace }: Props) {
 	const offers = offersFor({ exercise, chain, worked, unit, fills });
 	if (!offers.length) return null;
 	return (
-		<Box role="list" aria-label="Steps that are no factors">
+		<Box role="list" aria-label={words.stepsThatAreNotFactors}>
 			{offers.map((offer) => (
 				<OfferItem
 					key={offer.key}

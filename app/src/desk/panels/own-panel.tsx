@@ -5,6 +5,7 @@ import { Box } from '../../ui/box';
 import { Button } from '../../ui/button';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
+import * as words from './words';
 
 declare module '../../work/panel-slice' {
 	interface Panels {
@@ -21,14 +22,14 @@ export function OwnPanel({ view, panel: { half = '' }, acts, wide }: PanelProps<
 		<PanelFrame>
 			<Box style={styles.row}>
 				<Button
-					label={work.text === '' ? 'Type or paste its text' : 'Change its text'}
+					label={work.text === '' ? words.typeOrPasteItsText : words.changeItsText}
 					onPress={() => acts.go(`/bring/${exercise.name}`)}
 					testID="own-text"
 				/>
 			</Box>
 			<ProblemFields own={work} onDo={acts.onOwnDo} wide={wide} half={half} />
 			<Button
-				label="To the line"
+				label={words.toTheLine}
 				kind="strong"
 				disabled={!(view.started && view.wanted)}
 				onPress={acts.close}

@@ -17,6 +17,7 @@ import { Words } from '../../ui/words';
 import { isOwn } from '../../work/exercises';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
+import * as words from './words';
 
 declare module '../../work/panel-slice' {
 	interface Panels {
@@ -51,20 +52,17 @@ function partnerOf({ marks = [] }: BookExercise, mark: Mark): Mark | undefined {
 }
 
 const ROLES: readonly { readonly role: Role; readonly label: string }[] = [
-	{ role: 'start', label: 'Start from it' },
-	{ role: 'fact', label: 'It is in a fact' },
-	{ role: 'spare', label: 'Not needed' },
+	{ role: 'start', label: words.startFromIt },
+	{ role: 'fact', label: words.itIsPartOfAFact },
+	{ role: 'spare', label: words.notNeeded },
 ];
 
 /** What is said of a place that is not the right one, where the support allows it. */
 function doubtOf(mark: Mark, role: Role | undefined): string | null {
 	if (!role || role === mark.role) return null;
-	if (role === 'start')
-		return mark.role === 'fact'
-			? 'It links two units: so much of the one for so much of the other. That is a conversion factor, never the start. What does the question ask about?'
-			: 'The question can be answered without it. What does it ask about?';
-	if (mark.role === 'start') return 'The question asks about this one. Look at it again.';
-	return role === 'fact' ? 'It is linked with nothing else here.' : 'It links two units, and the line may need that.';
+	if (role === 'start') return mark.role === 'fact' ? words.itLinksTwoUnitsSoItIsA : words.youCanAnswerTheQuestion;
+	if (mark.role === 'start') return words.theQuestionAsksAboutThis;
+	return role === 'fact' ? words.itIsNotLinkedToAnything : words.itLinksTwoUnitsAndYouMay;
 }
 
 /** The units one may take for the wanted one: those the question names, among those of the text. */
@@ -102,7 +100,7 @@ export function PlacesPanel({ view, panel: { from }, acts }: PanelProps<'places'
 	if (mark) {
 		const doubt = tells ? doubtOf(mark, roleOf(mark)) : null;
 		return (
-			<PanelFrame title={`What is ${textAt(exercise, mark).replace(/ /g, '\u00a0')} here for?`}>
+			<PanelFrame title={words.whatIsHereFor(textAt(exercise, mark).replace(/ /g, '\u00a0'))}>
 				<Box style={styles.row}>
 					{ROLES.map(({ role, label }) => (
 						<Button
@@ -120,12 +118,12 @@ export function PlacesPanel({ view, panel: { from }, acts }: PanelProps<'places'
 					</Words>
 				) : (
 					<Words size="small" tone="soft">
-						The line starts from what the question asks about. So much for so much is a fact, and becomes a factor.
+						{words.startFromWhatTheQuestion}
 					</Words>
 				)}
 				{open && mark !== open ? (
 					<Box style={styles.row}>
-						<Button label="Next quantity" onPress={() => setChosen(open.at[0])} testID="next-quantity" />
+						<Button label={words.nextQuantity} onPress={() => setChosen(open.at[0])} testID="next-quantity" />
 					</Box>
 				) : null}
 			</PanelFrame>
@@ -151,9 +149,7 @@ export function PlacesPanel({ view, panel: { from }, acts }: PanelProps<'places'
 				))}
 			</Box>
 			<Words size={doubt ? 'body' : 'small'} tone={doubt ? 'look' : 'soft'} aria-live="polite" testID="place-says">
-				{doubt
-					? 'The question asks for another unit. Read its last sentence once more.'
-					: 'The unit the answer is to have. It is what should be left on the line in the end.'}
+				{doubt ? words.theQuestionAsksForAnother : words.thisIsTheUnitOfTheAnswerIt}
 			</Words>
 		</PanelFrame>
 	);

@@ -10,6 +10,7 @@ import { isOwn } from '../../work/exercises';
 import type { Panel } from '../../work/panel-slice';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
+import * as words from './words';
 import { unclearStart, Zeros } from './zeros';
 
 declare module '../../work/panel-slice' {
@@ -27,13 +28,17 @@ export function StartPanel({ view, acts }: PanelProps<'start'>) {
 	const unclear = unclearStart(view);
 	return (
 		<PanelFrame>
-			<Words testID="start-says">
-				The line starts from {sayQuantity(top)}
-				{bottom ? ` over ${sayQuantity(bottom)}` : ''}.
-			</Words>
+			<Words testID="start-says">{words.theLineStartsFrom(sayQuantity(top), bottom && sayQuantity(bottom))}</Words>
 			<Box style={styles.row}>
-				<Button label="Turn over" icon={TurnOver} onPress={() => acts.onDo({ do: 'turnStart' })} testID="turn-start" />
-				{places ? <Button label="Start from another" onPress={() => acts.show(places)} testID="other-start" /> : null}
+				<Button
+					label={words.turnOver}
+					icon={TurnOver}
+					onPress={() => acts.onDo({ do: 'turnStart' })}
+					testID="turn-start"
+				/>
+				{places ? (
+					<Button label={words.startFromSomethingElse} onPress={() => acts.show(places)} testID="other-start" />
+				) : null}
 			</Box>
 			{isOwn(exercise.name) ? (
 				<ExactStart exact={view.work.exactStart} about={sayQuantity(top)} onDo={acts.onDo} />

@@ -10,6 +10,7 @@ import { Field } from '../../ui/field';
 import { Words } from '../../ui/words';
 import type { DeskView } from '../../work/desk-view';
 import type { Block } from '../../work/work';
+import * as words from './words';
 
 type Props = {
 	readonly view: DeskView;
@@ -50,17 +51,17 @@ function ShiftWriting({ block, before, onWrite }: WritingProps) {
 	return (
 		<>
 			<Choices
-				label="This step"
+				label={words.thisStep}
 				choices={[
-					{ value: 'add', label: 'Adds' },
-					{ value: 'take', label: 'Takes away' },
+					{ value: 'add', label: words.adds },
+					{ value: 'take', label: words.takesAway },
 				]}
 				chosen={minus ? 'take' : 'add'}
 				onChoose={(way) => onWrite(way === 'take' ? `-${size}` : size, '')}
 				testID="shift"
 			/>
 			<NumberField
-				label={`How much, in ${before || 'the unit that stands'}`}
+				label={words.howMuchIn(before)}
 				value={size}
 				onChange={(text) => onWrite(minus ? `-${text}` : text, '')}
 			/>
@@ -73,7 +74,7 @@ function AsideWriting({ block, onWrite }: WritingProps) {
 	const { number = '', unit = '' } = block.factor.aside ?? {};
 	return (
 		<NumberField
-			label={`How many whole ${printUnitText(unit)}`}
+			label={words.howManyWhole(printUnitText(unit))}
 			value={number}
 			onChange={(text) => onWrite(text, unit)}
 		/>
@@ -84,7 +85,7 @@ function AsideWriting({ block, onWrite }: WritingProps) {
 function TermWriting({ block, onWrite }: WritingProps) {
 	const { number = '', unit = '' } = block.factor.term ?? {};
 	return (
-		<NumberField label={`How many ${printUnitText(unit)}`} value={number} onChange={(text) => onWrite(text, unit)} />
+		<NumberField label={words.howMany(printUnitText(unit))} value={number} onChange={(text) => onWrite(text, unit)} />
 	);
 }
 

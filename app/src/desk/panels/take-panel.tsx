@@ -8,6 +8,7 @@ import { Field } from '../../ui/field';
 import { Words } from '../../ui/words';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
+import * as words from './words';
 
 declare module '../../work/panel-slice' {
 	interface Panels {
@@ -38,11 +39,11 @@ export function TakePanel({ view, acts }: PanelProps<'take'>) {
 			{taken ? (
 				<>
 					<Words testID="take-says">
-						{`${isHidden ? 'What the line comes to is covered, and taking it on uncovers it.' : `The line comes to ${unroundedText(view.worked)}.`} It is taken on unrounded${taken.figures === null ? '' : `, and ${taken.figures} of its figures count`}; rounding comes once, at the end.`}
+						{words.itIsUsedUnroundedRoundOnce(isHidden, unroundedText(view.worked), taken.figures)}
 					</Words>
 					<Box style={styles.row}>
 						<Button
-							label="As the next start"
+							label={words.asTheNextStart}
 							kind="strong"
 							onPress={() => {
 								uncover();
@@ -52,21 +53,21 @@ export function TakePanel({ view, acts }: PanelProps<'take'>) {
 						/>
 					</Box>
 					<Field
-						label="Or as a fact: so much for one…"
+						label={words.orAsAFactTheAmountForOne}
 						named
 						value={thing}
 						onChange={setThing}
 						onSubmit={keep}
-						placeholder="tank"
-						reads={kept ? `Kept on your Shelf as the fact for one ${kept}.` : ''}
+						placeholder={words.tank}
+						reads={kept ? words.savedOnYourShelfAsTheFact(kept) : ''}
 						testID="take-thing"
 					/>
 					<Box style={styles.row}>
-						<Button label="As a fact" disabled={thing.trim() === ''} onPress={keep} testID="take-fact" />
+						<Button label={words.asAFact} disabled={thing.trim() === ''} onPress={keep} testID="take-fact" />
 					</Box>
 				</>
 			) : (
-				<Words testID="take-says">The line comes to no number yet: one is still missing.</Words>
+				<Words testID="take-says">{words.theLineHasNoResultYet}</Words>
 			)}
 		</PanelFrame>
 	);

@@ -17,6 +17,7 @@ import { Guided } from '../guide';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
 import { NumberForms } from './number-forms';
+import * as words from './words';
 
 type Props = Pick<PanelProps<'answer'>, 'view' | 'acts' | 'wide'> & {
 	readonly typing: Typing;
@@ -31,13 +32,13 @@ function readBack({ support }: DeskView, typing: Typing, text: string): string {
 	const [first] = answerParts(typing, text);
 	const number = first?.number;
 	if (!number) return '';
-	const reads = `Reads as ${printedAnswer(typing, text)}`;
+	const reads = words.readsAs(printedAnswer(typing, text));
 	if (support === 'none' || !quantity) return reads;
 	const figures =
 		number.significant === null
-			? 'exact by its form'
+			? words.exactAsWritten
 			: number.ambiguous
-				? `${number.significant} to ${figuresText(number.atMost ?? number.significant)}`
+				? words.to(number.significant, figuresText(number.atMost ?? number.significant))
 				: figuresText(number.significant);
 	return `${reads} · ${figures}`;
 }
@@ -77,7 +78,7 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 	return (
 		<PanelFrame>
 			<Guided at={['answer']} />
-			{wanted ? <Words size="small">Asked for: {wanted}.</Words> : null}
+			{wanted ? <Words size="small">{words.askedFor(wanted)}</Words> : null}
 			<Field
 				label={typing.label}
 				value={answer}
@@ -95,12 +96,12 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 			)}
 			<View style={styles.row}>
 				<View style={styles.grow}>
-					<Button label="Check" kind="strong" icon={Check} onPress={submit} testID="check" />
+					<Button label={words.check} kind="strong" icon={Check} onPress={submit} testID="check" />
 				</View>
 				{wide ? null : (
 					<Button
-						label="abc"
-						say={keyboard ? 'use the keys for numbers' : 'use the keyboard of the device'}
+						label={words.abc}
+						say={keyboard ? words.useTheKeysForNumbers : words.useTheKeyboardOfTheDevice}
 						icon={Keyboard}
 						on={keyboard}
 						onPress={() => setKeyboard(!keyboard)}
@@ -109,7 +110,7 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 			</View>
 			{view.unchecked ? (
 				<Words tone="look" role="status" aria-live="polite" testID="unchecked">
-					This cannot be checked yet. {view.unchecked}
+					{words.thisCannotBeCheckedYet(view.unchecked)}
 				</Words>
 			) : null}
 			{typing.quantity && view.support !== 'none' && !fault ? <NumberForms text={answer} onWrite={onWrite} /> : null}

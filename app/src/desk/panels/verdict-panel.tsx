@@ -13,6 +13,7 @@ import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
 import { ThinkRight } from '../think-right';
 import { useNaming } from '../use-naming';
+import * as words from './words';
 
 declare module '../../work/panel-slice' {
 	interface Panels {
@@ -30,12 +31,12 @@ function WorkedLine({ view: { exercise } }: { readonly view: DeskView }) {
 	return (
 		<View style={styles.lines} testID="worked-line">
 			<Words strong role="heading" aria-level={3}>
-				The worked line
+				{words.theWorkedLineTitle}
 			</Words>
 			{worked?.ok ? sayLine(worked.value).map((sentence) => <Words key={sentence}>{sentence}</Words>) : null}
 			<Words strong>{answer}</Words>
 			<Words size="small" tone="soft">
-				This exercise is kept as one whose line was shown.
+				{words.youLookedAtTheWorkedLine}
 			</Words>
 		</View>
 	);
@@ -57,34 +58,34 @@ export function VerdictPanel({ view, acts }: PanelProps<'verdict'>) {
 		<>
 			{verdict.right ? (
 				<Button
-					label={next === null ? (among?.label ?? 'Next exercise') : 'Next exercise'}
+					label={next === null ? (among?.label ?? words.nextExercise) : words.nextExercise}
 					kind="strong"
 					onPress={onNext}
 					testID="next"
 				/>
 			) : null}
-			<Button label="Change the answer" onPress={acts.onAnswer} testID="change-answer" />
+			<Button label={words.changeTheAnswer} onPress={acts.onAnswer} testID="change-answer" />
 		</>
 	);
 	return (
-		<PanelFrame {...(verdict.right ? { title: 'All right' } : {})} foot={foot}>
+		<PanelFrame {...(verdict.right ? { title: words.allRight } : {})} foot={foot}>
 			<Guided at={['answer', 'done']} />
 			<FourLinesShown lines={verdict} onBlock={onBlock} />
 			{naming.looking ? (
 				<View style={styles.looking} role="status" testID="looking">
-					<Words tone="soft">Looking for what may have happened…</Words>
-					<Button label="Stop" say="looking" onPress={naming.stop} testID="stop-looking" />
+					<Words tone="soft">{words.lookingForTheSlip}</Words>
+					<Button label={words.stop} say={words.looking} onPress={naming.stop} testID="stop-looking" />
 				</View>
 			) : null}
 			{slip ? <SlipShown slip={slip} other={other} isTold={told.includes(slip.why)} /> : null}
 			{naming.rulesOut ? <Words testID="rules-out">{naming.rulesOut}</Words> : null}
 			<View style={styles.next}>
 				{verdict.right || view.work.shown ? null : (
-					<Button label="Show the worked line" onPress={() => acts.onDo({ do: 'show' })} testID="show-worked" />
+					<Button label={words.showTheWorkedLine} onPress={() => acts.onDo({ do: 'show' })} testID="show-worked" />
 				)}
-				<Button label="Side by side" onPress={() => acts.show({ kind: 'beside' })} testID="open-beside" />
-				<Button label="Take the result on" onPress={() => acts.show({ kind: 'take' })} testID="open-take" />
-				<Button label="Hand in" onPress={acts.onHandIn} testID="open-hand-in" />
+				<Button label={words.sideBySide} onPress={() => acts.show({ kind: 'beside' })} testID="open-beside" />
+				<Button label={words.useThisResult} onPress={() => acts.show({ kind: 'take' })} testID="open-take" />
+				<Button label={words.handIn} onPress={acts.onHandIn} testID="open-hand-in" />
 				{verdict.right ? null : <ThinkRight view={view} verdict={verdict} />}
 			</View>
 			{view.work.shown ? <WorkedLine view={view} /> : null}

@@ -5,6 +5,7 @@ import { Box } from '../../ui/box';
 import { Button } from '../../ui/button';
 import { Words } from '../../ui/words';
 import type { DeskView } from '../../work/desk-view';
+import * as words from './words';
 
 type ZerosProps = {
 	/** The number as written. */
@@ -29,15 +30,15 @@ export function Zeros({ text, figures, onChoose }: ZerosProps) {
 		<Box style={styles.zeros} testID="zeros">
 			<Words size="small">
 				{figures === null
-					? `The zeros of ${text} do not show whether they count. How was it measured?`
-					: `Of ${text}, ${figuresText(figures)} count: ${written(figures)}. The answer may then have ${figuresText(figures)}, or fewer where another input has fewer.`}
+					? words.nobodyCanTellWhetherThe(text)
+					: words.ofCountTheAnswerMayHaveOr(figuresText(figures), text, written(figures))}
 			</Words>
 			<Box style={styles.row}>
 				{counts.map((count) => (
 					<Button
 						key={count}
 						label={figuresText(count)}
-						say={`that is ${written(count)}`}
+						say={words.thatIs(written(count))}
 						on={figures === count}
 						onPress={() => onChoose(count)}
 						testID={`zeros-${count}`}

@@ -32,6 +32,7 @@ import type { PartProps } from '../part-props';
 import { ShelfPage } from '../shelf-page';
 import { useFields } from '../use-fields';
 import { useSend } from '../use-send';
+import * as words from './words';
 
 const EXAMPLE = { search: '', open: 'time' };
 
@@ -66,7 +67,7 @@ function FactList({ facts, allowed, children }: ListProps) {
 						open={open === key}
 						onOpen={() => setOpen(open === key ? null : key)}
 						onPlace={place(fact)}
-						more={`${text}${decimals === null ? '' : ` ${decimals}`}${known ? '' : ' · not on the class list'}`}
+						more={`${text}${decimals === null ? '' : ` ${decimals}`}${known ? '' : words.notOnTheClassList}`}
 					>
 						{children?.(fact)}
 					</FactItem>
@@ -90,9 +91,9 @@ function OwnFacts({ own, onShelf }: OwnProps) {
 		setChanging(null);
 	};
 	return (
-		<Box style={styles.part} role="group" aria-label="Facts of my own" testID="own-facts">
+		<Box style={styles.part} role="group" aria-label={words.factsOfMyOwn} testID="own-facts">
 			<Words strong role="heading" aria-level={2}>
-				Facts of my own
+				{words.factsOfMyOwn}
 			</Words>
 			{own.length ? (
 				<FactList facts={own.map(({ fact }) => ownFact(fact))} allowed={[]}>
@@ -102,14 +103,14 @@ function OwnFacts({ own, onShelf }: OwnProps) {
 							<Box style={styles.part}>
 								<Box style={styles.row}>
 									<Button
-										label="Change"
+										label={words.change}
 										say={keyOfFact(fact)}
 										on={changing === id}
 										onPress={() => setChanging(changing === id ? null : id)}
 										testID="change"
 									/>
 									<Button
-										label="Remove"
+										label={words.remove}
 										say={keyOfFact(fact)}
 										onPress={() => onShelf({ do: 'drop', id })}
 										testID="remove"
@@ -121,22 +122,20 @@ function OwnFacts({ own, onShelf }: OwnProps) {
 					}}
 				</FactList>
 			) : (
-				<Words tone="soft">
-					None yet. A fact from your book or your teacher can stand here and be taken to the line.
-				</Words>
+				<Words tone="soft">{words.noneYetAddAFactFromYour}</Words>
 			)}
 			<FactForm onKeep={(fact) => onShelf({ do: 'keep', id: nanoid(8), fact })} />
 			<Box style={styles.row}>
 				<Button
-					label="Undo"
-					say="on the Shelf"
+					label={words.undo}
+					say={words.onTheShelf}
 					disabled={!body || !canUndo(body)}
 					onPress={() => dispatch(undid(SHELF))}
 					testID="shelf-undo"
 				/>
 				<Button
-					label="Redo"
-					say="on the Shelf"
+					label={words.redo}
+					say={words.onTheShelf}
 					disabled={!body || !canRedo(body)}
 					onPress={() => dispatch(redid(SHELF))}
 					testID="shelf-redo"
@@ -169,26 +168,25 @@ export function FactsScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 					<OwnFacts own={own} onShelf={onShelf} />
 					<TablesInUse allowed={allowed} onShelf={onShelf} />
 					<Words size="small" tone="soft">
-						The Desk, its nudges and its routes keep to these tables. Facts of your own and of the problem are always
-						there.
+						{words.theDeskAndItsHintsUseOnly}
 					</Words>
 				</>
 			}
 		>
 			<Field
-				label="Search by name or symbol"
+				label={words.searchByNameOrSymbol}
 				named
 				value={fields.search}
 				onChange={(search) => set({ search })}
-				placeholder="mile, ft, water…"
+				placeholder={words.mileFtWater}
 				testID="search"
 			/>
 			{searching ? (
 				<>
 					<Words size="small" tone="soft" role="status" aria-live="polite" testID="found">
 						{shown.length === 0
-							? `Nothing goes by ${quoted(fields.search.trim())}. Try the symbol or another name, or add the fact below as one of your own.`
-							: `${meant === null ? '' : `Taken for ${quoted(meant)}: `}${shown.length} ${shown.length === 1 ? 'fact' : 'facts'}.`}
+							? words.nothingIsCalledTryThe(quoted(fields.search.trim()))
+							: `${meant === null ? '' : words.readAs(quoted(meant))}${words.factCount(shown.length)}.`}
 					</Words>
 					<FactList key={fields.search} facts={shown} allowed={allowed} />
 				</>
@@ -203,7 +201,7 @@ export function FactsScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 						>
 							<Words
 								strong
-							>{`${factTable(table).title.replace(/^./, (c) => c.toUpperCase())}${allowed.includes(table) ? '' : ' · not on the class list'}`}</Words>
+							>{`${factTable(table).title.replace(/^./, (c) => c.toUpperCase())}${allowed.includes(table) ? '' : words.notOnTheClassList}`}</Words>
 							<Words tone="soft">{fields.open === table ? '−' : '+'}</Words>
 						</Touch>
 						{fields.open === table ? <FactList facts={factsOfTable(table)} allowed={allowed} /> : null}

@@ -22,13 +22,14 @@ import { Send } from '../send';
 import { ShelfPage } from '../shelf-page';
 import { Stepper } from '../stepper';
 import { useFields, useLastGood } from '../use-fields';
+import * as words from './words';
 
 const EXAMPLE = { number: '0.0820' };
 
 /** The sign and the word of each state: colour alone carries nothing. */
 const SIGNS: Readonly<Record<DigitState, { readonly sign: string; readonly word: string }>> = {
 	counts: { sign: '●', word: 'counts' },
-	holds: { sign: '–', word: 'holds the place' },
+	holds: { sign: '–', word: words.holdsThePlace },
 	unclear: { sign: '?', word: 'unclear' },
 };
 
@@ -41,9 +42,9 @@ function reasons(marks: readonly DigitMark[]): readonly { readonly why: string; 
 
 /** What the count is, in a sentence. */
 function countText({ significant, atMost, ambiguous }: Numeral): string {
-	if (significant === null) return 'This is exact by its form: no figures are counted, and it limits nothing.';
-	if (!ambiguous) return `${figuresText(significant)} count${significant === 1 ? 's' : ''}.`;
-	return `${figuresText(significant)}, or up to ${atMost}: the zeros at the end do not show whether they count.`;
+	if (significant === null) return words.thisIsExactAsWrittenNo;
+	if (!ambiguous) return words.count(figuresText(significant), significant === 1 ? 's' : '');
+	return words.orUpToNobodyCanTellWhether(figuresText(significant), atMost);
 }
 
 function Point() {
@@ -59,7 +60,7 @@ function Digits({ marks }: { readonly marks: readonly DigitMark[] }) {
 	const styles = useStyles();
 	return (
 		<>
-			<Box style={styles.digits} role="list" aria-label="The digits, one by one">
+			<Box style={styles.digits} role="list" aria-label={words.theDigitsOneByOne}>
 				{marks.map(({ digit, state, point }, i) => (
 					<Box
 						// biome-ignore lint/suspicious/noArrayIndexKey: a digit is its place in the number.
@@ -102,7 +103,7 @@ function Digits({ marks }: { readonly marks: readonly DigitMark[] }) {
 
 type By = 'figures' | 'place';
 
-/** Rounding to a count or to a place, a step at a time, with the digit that decides and what it carries. */
+/** Rounding to a number of figures or to a place, a step at a time, with the digit that decides and what it carries. */
 function Rounding({ numeral }: { readonly numeral: Numeral }) {
 	const styles = useStyles();
 	const [by, setBy] = useState<By>('figures');
@@ -115,35 +116,32 @@ function Rounding({ numeral }: { readonly numeral: Numeral }) {
 		by === 'figures'
 			? setCount(Math.min(12, Math.max(1, count + more)))
 			: setPlace(Math.min(9, Math.max(-9, place - more)));
-	const carried =
-		carries === 0
-			? ''
-			: ` ${carries === 1 ? 'A 9 becomes 0' : `${carries} nines become zeros`} on the way, and 1 is carried on.`;
+	const carried = carries === 0 ? '' : words.andCarriesOver(carries);
 	const how =
 		decides === null
-			? 'Nothing but zeros goes, if anything: the value stays as it is.'
+			? words.onlyZerosAreDroppedThe
 			: up
-				? `The first digit that goes is ${decides}: from 5 on, the last one kept goes up.${carried}`
-				: `The first digit that goes is ${decides}: under 5, the last one kept stays.`;
+				? words.theFirstDigitYouDropIsItIs(decides, carried)
+				: words.theFirstDigitYouDropIsItIsUnderSo(decides);
 	return (
 		<Box style={styles.part}>
 			<Words strong role="heading" aria-level={2}>
-				Round it
+				{words.roundIt}
 			</Words>
 			<Choices
-				label="By"
+				label={words.by}
 				choices={[
 					{ value: 'figures', label: 'figures' },
-					{ value: 'place', label: 'a place' },
+					{ value: 'place', label: words.aPlace },
 				]}
 				chosen={by}
 				onChoose={setBy}
 				testID="round-by"
 			/>
 			<Box style={styles.row}>
-				<Button label="Coarser" onPress={() => step(-1)} testID="coarser" />
-				<Button label="Finer" onPress={() => step(1)} testID="finer" />
-				<Words testID="round-to">to {by === 'figures' ? figuresText(count) : placeText(place)}</Words>
+				<Button label={words.coarser} onPress={() => step(-1)} testID="coarser" />
+				<Button label={words.finer} onPress={() => step(1)} testID="finer" />
+				<Words testID="round-to">{words.to(by === 'figures' ? figuresText(count) : placeText(place))}</Words>
 			</Box>
 			<Box aria-live="polite" role="status" style={styles.part}>
 				<Words size="figure" mono testID="rounded">
@@ -151,9 +149,7 @@ function Rounding({ numeral }: { readonly numeral: Numeral }) {
 				</Words>
 				<Words testID="round-how">{how}</Words>
 				{clear || scientific === null ? null : (
-					<Words testID="round-clear">
-						Written plainly its zeros do not show how many figures it has; {printForm(scientific)} does.
-					</Words>
+					<Words testID="round-clear">{words.writtenInPlainFormItsZeros(printForm(scientific))}</Words>
 				)}
 			</Box>
 		</Box>
@@ -182,12 +178,12 @@ export function FiguresScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 			}
 		>
 			<Field
-				label="A number, as you would write it"
+				label={words.aNumberAsYouWouldWriteIt}
 				named
 				value={text}
 				onChange={(number) => set({ number })}
 				fault={fault}
-				reads={numeral && !fault ? `Reads as ${printWritten(numeral.text)}` : ''}
+				reads={numeral && !fault ? words.readsAs(printWritten(numeral.text)) : ''}
 				placeholder={EXAMPLE.number}
 				testID="number"
 			/>
@@ -200,12 +196,12 @@ export function FiguresScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 					{marks ? <Digits marks={marks} /> : null}
 					{numeral.form.kind === 'decimal' && numeral.form.exponent !== null ? (
 						<Words size="small" tone="soft">
-							The power of ten only moves the point: it adds no figures.
+							{words.thePowerOfTenOnlyMovesThe}
 						</Words>
 					) : null}
 				</>
 			) : (
-				<Words tone="soft">Type a number, and its digits are told apart: those that count and those that do not.</Words>
+				<Words tone="soft">{words.typeANumberToSeeWhichOfIts}</Words>
 			)}
 		</ShelfPage>
 	);

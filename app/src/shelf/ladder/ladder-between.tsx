@@ -10,6 +10,7 @@ import { Button } from '../../ui/button';
 import { Words } from '../../ui/words';
 import { Send } from '../send';
 import { shortOf } from './short-of';
+import * as words from './words';
 
 const ORDINALS: Readonly<Record<number, string>> = { 2: 'second', 3: 'third' };
 
@@ -22,16 +23,16 @@ function Between({ climb: { ladder, quantity, from, to } }: { readonly climb: Cl
 		<Box style={styles.part}>
 			<Words testID="between-says">
 				{factors.length === 0
-					? 'Value and target are on the same rung: nothing changes.'
+					? words.valueAndTargetAreOnTheSame
 					: factors.length === 1
-						? `${sayClimb(from, to)}, one factor: the 1 stands with the prefix, the power of ten with ${base}.`
-						: `${sayClimb(from, to)}, by way of ${base}: the 1 stands with each prefix, the power of ten with ${base}.`}
+						? words.oneFactorTheGoesWithThe(sayClimb(from, to), base)
+						: words.throughTheGoesWithEach(sayClimb(from, to), base)}
 			</Words>
 			<WorkedLine chain={{ start: quantity, factors, want: to.unit }} testID="between" />
 			<Words size="small" tone="soft">
 				{ladder.raised > 1
-					? `The whole factor is raised to the ${ORDINALS[ladder.raised] ?? `${ladder.raised}th`} power, so each power of ten of the prefix counts ${ladder.raised} times.`
-					: `One step of ten of the unit is one power: 10${toSuperscript(from.at)} and 10${toSuperscript(to.at)} are ${Math.abs(from.at - to.at)} apart.`}
+					? words.raiseTheWholeFactorToThe(ORDINALS[ladder.raised], ladder.raised)
+					: words.oneStepOfTenOfTheUnitIsOne(toSuperscript(from.at), toSuperscript(to.at), Math.abs(from.at - to.at))}
 			</Words>
 		</Box>
 	);
@@ -50,22 +51,16 @@ export const LadderBetween = memo(function LadderBetween({ climb, hidden, onHide
 	const factors = climbFactors(ladder, from, to);
 	return (
 		<>
-			{hidden ? (
-				<Words testID="between-hidden">
-					Guess first: what would stand at the target, and which power of ten goes where? Then show it.
-				</Words>
-			) : (
-				<Between climb={climb} />
-			)}
+			{hidden ? <Words testID="between-hidden">{words.guessFirstWhichNumber}</Words> : <Between climb={climb} />}
 			<Button
-				label={hidden ? 'Show the target and the factors' : 'Hide the target, to guess first'}
+				label={hidden ? words.showTheTargetAndTheFactors : words.hideTheTargetToGuessFirst}
 				on={hidden}
 				onPress={onHide}
 				testID="hide"
 			/>
 			<Send
 				send={hidden ? null : { start: quantity, blocks: factors, want: to.unit }}
-				blocks={factors.length > 1 ? 'these factors' : 'this factor'}
+				blocks={factors.length > 1 ? words.theseFactors : words.thisFactor}
 				start={`${shortOf(here)} ${from.unit}`}
 			/>
 		</>

@@ -1,6 +1,5 @@
 import type { End, Rung } from '@tidy-sum/core/shelf';
 import { memo, useRef } from 'react';
-
 import Svg, { Line, Text, TSpan } from 'react-native-svg';
 import { FONT, GAP, SIZE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
@@ -9,6 +8,7 @@ import { Box } from '../../ui/box';
 import { Handle } from '../../ui/handle';
 import { useRoom } from '../../ui/use-room';
 import { Words } from '../../ui/words';
+import * as words from './words';
 
 /** Pixels from one power of the prefix to the next. */
 const STEP = 22;
@@ -112,7 +112,7 @@ const EndHandle = memo(function EndHandle({ rungs, top, end, rung, shows, says, 
 	const move = (to: Rung) => to !== rung && onMove(end, to);
 	return (
 		<Handle
-			label={end === 'value' ? 'The value, on its rung' : 'The target, on its rung'}
+			label={end === 'value' ? words.theValueOnItsRung : words.theTargetOnItsRung}
 			at={rung.at}
 			from={rungs.at(-1)?.at ?? 0}
 			to={rungs[0]?.at ?? 0}
@@ -156,7 +156,7 @@ export function LadderPicture({ name, rungs, top, value, target, shows, says, on
 		</Box>
 	);
 	return (
-		<Box style={styles.picture} role="group" aria-label={`The Ladder of ${name}`} testID="ladder-picture">
+		<Box style={styles.picture} role="group" aria-label={words.theLadderOf(name)} testID="ladder-picture">
 			{end('value', value)}
 			<Rungs rungs={rungs} top={top} middle={narrow ? NARROW.middle : MIDDLE} />
 			{end('target', target)}

@@ -13,8 +13,9 @@ import { ShelfPage } from '../shelf-page';
 import { useFields, useLastGood } from '../use-fields';
 import { LadderBetween } from './ladder-between';
 import { LiveLadder } from './live-ladder';
+import * as words from './words';
 
-const EXAMPLE = { value: '2.5 km', to: 'm', hide: '' };
+const EXAMPLE = { value: words.km, to: 'm', hide: '' };
 
 /** What the Ladder shows of a value as typed, or what stands in its way, with its place. */
 function climbTyped(text: string, to: string): Outcome<Climb> {
@@ -29,7 +30,7 @@ function climbTyped(text: string, to: string): Outcome<Climb> {
 /** A number in plain form with its unit, or why it is not written so. */
 function plainly({ plain, scientific, text }: Converted, unit: string): string {
 	if (plain !== null) return `${printWritten(plain)} ${unit}`;
-	return scientific === null ? `${text} ${unit}` : 'too long to write plainly';
+	return scientific === null ? `${text} ${unit}` : words.tooLongToWriteOut;
 }
 
 type FormsProps = { readonly climb: Climb; readonly hidden: boolean };
@@ -83,11 +84,11 @@ export function LadderScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 			beside={seen ? <LadderBetween climb={seen} hidden={hidden} onHide={onHide} /> : undefined}
 		>
 			<QuantityField
-				label="A value with its unit"
+				label={words.aValueWithItsUnit}
 				text={fields.value}
 				onChange={onType}
 				fault={fault}
-				placeholder="2.5 km"
+				placeholder={words.km}
 				step="0.1"
 				testID="value"
 			/>
@@ -97,9 +98,7 @@ export function LadderScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 					<LiveLadder climb={seen} hidden={hidden} onSettled={onSettled} />
 				</>
 			) : (
-				<Words tone="soft">
-					Type a value with a metric unit, such as 2.5 km or 40 cm^2, and it takes its place on the rungs.
-				</Words>
+				<Words tone="soft">{words.typeAValueWithAMetricUnit}</Words>
 			)}
 		</ShelfPage>
 	);

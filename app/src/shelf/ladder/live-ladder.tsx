@@ -11,6 +11,7 @@ import { Button } from '../../ui/button';
 import { Words } from '../../ui/words';
 import { LadderPicture, SEEN } from './ladder-picture';
 import { shortOf } from './short-of';
+import * as words from './words';
 
 /** The upper edge that has the common prefixes in view. */
 const NEAR_TOP = 10;
@@ -25,7 +26,7 @@ type Props = {
 
 function sayRung({ unit, at }: Rung): string {
 	const read = parseUnit(unit);
-	return `${read.ok ? sayUnit(read.value, true) : unit}, 10 to the ${at < 0 ? 'minus ' : ''}${Math.abs(at)} of the base`;
+	return words.toTheOfTheBase(read.ok ? sayUnit(read.value, true) : unit, at, Math.abs(at));
 }
 
 type MoversProps = { readonly onStep: (end: End, by: 1 | -1) => void };
@@ -36,17 +37,17 @@ const Movers = memo(function Movers({ onStep }: MoversProps) {
 	return (
 		<>
 			<Words size="small" tone="soft">
-				Hold an end and move it; past the edge come the far prefixes.
+				{words.dragAnEndToMoveItDragPast}
 			</Words>
 			<Box style={styles.movers}>
 				{(['value', 'target'] as const).map((end) => (
-					<Box key={end} style={styles.mover} role="group" aria-label={`Move the ${end}`}>
+					<Box key={end} style={styles.mover} role="group" aria-label={words.moveThe(end)}>
 						<Words size="small" tone="soft" aria-hidden>
 							{end}
 						</Words>
 						<Box style={styles.row}>
-							<Button label="↑" say={`the ${end} a rung up`} onPress={() => onStep(end, 1)} testID={`${end}-up`} />
-							<Button label="↓" say={`the ${end} a rung down`} onPress={() => onStep(end, -1)} testID={`${end}-down`} />
+							<Button label="↑" say={words.theARungUp(end)} onPress={() => onStep(end, 1)} testID={`${end}-up`} />
+							<Button label="↓" say={words.theARungDown(end)} onPress={() => onStep(end, -1)} testID={`${end}-down`} />
 						</Box>
 					</Box>
 				))}

@@ -23,7 +23,6 @@ import {
 	whyNotDigits,
 } from '@tidy-sum/core/shelf';
 import { useMemo } from 'react';
-
 import { PartsPicture } from '../../line/parts-picture';
 import { GAP, WIDE_FROM } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
@@ -38,13 +37,14 @@ import { Send } from '../send';
 import { ShelfPage } from '../shelf-page';
 import { Stepper } from '../stepper';
 import { useFields, useLastGood } from '../use-fields';
+import * as words from './words';
 
-const EXAMPLE = { text: '8.75 ft', measure: 'length' };
+const EXAMPLE = { text: words.ft, measure: 'length' };
 
 /** An example of each measure, for when it is chosen. */
 const EXAMPLES: Readonly<Record<string, string>> = {
-	length: '8.75 ft',
-	mass: '5.3 lb',
+	length: words.ft,
+	mass: words.lb,
 	time: '2.5 h',
 	angle: '41.2 °',
 };
@@ -76,8 +76,8 @@ function Down({ divisions, width }: { readonly divisions: readonly Division[]; r
 					<Box key={unit} role="listitem" style={styles.step} testID={`division-${unit}`}>
 						<Words>
 							{next
-								? `${shownExactly(value)} ${unit} is ${shownExactly(whole)} whole ${unit}, and ${shownExactly(part)} ${unit} left.`
-								: `${shownExactly(value)} ${unit} is what is left at the end.`}
+								? words.isWholeAndLeft(shownExactly(value), unit, shownExactly(whole), shownExactly(part))
+								: words.isLeftAtTheEnd(shownExactly(value), unit)}
 						</Words>
 						<PartsPicture division={division} width={width} />
 						{why ? (
@@ -119,7 +119,7 @@ function Up({ typed, large }: { readonly typed: readonly Quantity[]; readonly la
 				);
 			})}
 			<Words strong testID="sum">
-				{total.ok ? `Together ${shownExactly(total.value.value)} ${large}` : ''}
+				{total.ok ? words.together(shownExactly(total.value.value), large) : ''}
 			</Words>
 		</Box>
 	);
@@ -151,7 +151,7 @@ export function MixedScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 						<Down divisions={seen.divisions} width={room} />
 						<Send
 							send={{ start: seen.whole, blocks: both ? [] : blocks.slice(0, 1), want: measure.units.at(-1) as string }}
-							blocks={blocks[0] ? `${printQuantity(blocks[0].top)} over ${printQuantity(blocks[0].bottom)}` : ''}
+							blocks={blocks[0] ? words.over(printQuantity(blocks[0].top), printQuantity(blocks[0].bottom)) : ''}
 							start={
 								both
 									? `${shownExactly((seen.divisions[0] as Division).value)} ${measure.units[0]}`
@@ -163,14 +163,14 @@ export function MixedScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 			}
 		>
 			<Choices
-				label="A measure"
+				label={words.aMeasure}
 				choices={MEASURES.map(({ name, title }) => ({ value: name, label: title }))}
 				chosen={measure.name}
 				onChoose={(name) => set({ measure: name, text: EXAMPLES[name] ?? '' })}
 				testID="measure"
 			/>
 			<Field
-				label={`One number, or parts: ${EXAMPLES[measure.name]}, or ${seen ? shown(seen.parts) : measure.title}`}
+				label={words.oneNumberOrPartsOr(EXAMPLES[measure.name], seen ? shown(seen.parts) : measure.title)}
 				named
 				value={fields.text}
 				onChange={(text) => set({ text })}
@@ -193,7 +193,7 @@ export function MixedScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 					</Words>
 				</Box>
 			) : (
-				<Words tone="soft">{`Type one number, such as ${quoted(EXAMPLES[measure.name] ?? '')}, and it is taken apart; or type the parts, and they are put together.`}</Words>
+				<Words tone="soft">{words.typeOneNumberSuchAsToSplit(quoted(EXAMPLES[measure.name] ?? ''))}</Words>
 			)}
 		</ShelfPage>
 	);

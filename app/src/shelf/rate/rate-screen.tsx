@@ -15,8 +15,9 @@ import { QuantityField } from '../quantity-field';
 import { Send } from '../send';
 import { ShelfPage } from '../shelf-page';
 import { useFields, useLastGood } from '../use-fields';
+import * as words from './words';
 
-const EXAMPLE = { from: '25 mi/h', to: 'm/s' };
+const EXAMPLE = { from: words.miH, to: 'm/s' };
 
 /** The line between what is typed in two fields, each fault with its place. */
 function lineOf(from: string, to: string, allowed: readonly TableName[]): Outcome<LineBetween> {
@@ -52,9 +53,7 @@ export function RateScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 				seen ? (
 					<>
 						<Words size="small" tone="soft">
-							{count === 0
-								? 'Both are the same unit: no factor is needed.'
-								: 'Touch a block to find its step, or a unit that stands for the facts that hold it.'}
+							{count === 0 ? words.bothAreTheSameUnitSoYou : words.touchAFactorToFindItsStep}
 						</Words>
 						<Box role="list" style={styles.steps}>
 							{said.map((said, i) => (
@@ -65,7 +64,7 @@ export function RateScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 						</Box>
 						{seen.allowedOnly ? null : (
 							<Words size="small" tone="look" testID="beyond">
-								The tables of your class do not lead there; this line takes facts beyond them.
+								{words.yourClasssTablesAreNot}
 							</Words>
 						)}
 						<Send
@@ -74,7 +73,7 @@ export function RateScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 								blocks: seen.chain.factors,
 								want: seen.chain.want ?? '',
 							}}
-							blocks={count === 1 ? 'this factor' : 'these factors'}
+							blocks={words.thisFactorOrThese(count)}
 							start={fields.from}
 						/>
 					</>
@@ -82,16 +81,16 @@ export function RateScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 			}
 		>
 			<QuantityField
-				label="From"
+				label={words.from}
 				text={fields.from}
 				onChange={(from) => set({ from })}
 				fault={fault?.in?.startsWith('from') ? fault : null}
-				placeholder="25 mi/h"
+				placeholder={words.miH}
 				step="1"
 				testID="from"
 			/>
 			<Field
-				label="To, a unit of the same kind"
+				label={words.toAUnitOfTheSameKind}
 				named
 				value={fields.to}
 				onChange={(to) => set({ to })}
@@ -100,7 +99,7 @@ export function RateScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 				testID="to"
 			/>
 			<Box style={styles.row}>
-				<Button label="Turn round" say="from the one unit to the other" onPress={swap} testID="swap" />
+				<Button label={words.swap} say={words.theTwoUnits} onPress={swap} testID="swap" />
 			</Box>
 			{seen ? (
 				<>
@@ -115,7 +114,7 @@ export function RateScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 					</Words>
 				</>
 			) : (
-				<Words tone="soft">Type what to start from and the unit it should become, such as 25 mi/h and m/s.</Words>
+				<Words tone="soft">{words.typeAStartAndTheUnitYou}</Words>
 			)}
 		</ShelfPage>
 	);

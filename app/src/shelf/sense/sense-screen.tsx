@@ -12,11 +12,12 @@ import { QuantityField } from '../quantity-field';
 import { Send } from '../send';
 import { ShelfPage } from '../shelf-page';
 import { useFields, useLastGood } from '../use-fields';
+import * as words from './words';
 
-const EXAMPLE = { value: '1.35 kg' };
+const EXAMPLE = { value: words.kg };
 
 /** Quantities to begin with, one of a kind. */
-const TRY = ['250 mL', '3 km', '40 mi/h', '5 J', '-40 °F', '2e6 s'] as const;
+const TRY = ['250 mL', words.km, words.miH, '5 J', '-40 °F', '2e6 s'] as const;
 
 type Seen = Comparison & { readonly quantity: Quantity };
 
@@ -44,12 +45,12 @@ export function SenseScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 					<>
 						<Box style={styles.part}>
 							<Words strong role="heading" aria-level={2}>
-								One power of ten off
+								{words.onePowerOfTenOff}
 							</Words>
-							<Words testID="tenfold">{seen.tenth ? `Ten times as much: ${seen.tenfold}.` : `${seen.tenfold}.`}</Words>
-							{seen.tenth ? <Words testID="tenth">{`A tenth of it: ${seen.tenth}.`}</Words> : null}
+							<Words testID="tenfold">{seen.tenth ? words.tenTimesAsMuch(seen.tenfold) : `${seen.tenfold}.`}</Words>
+							{seen.tenth ? <Words testID="tenth">{words.aTenthOfIt(seen.tenth)}</Words> : null}
 							<Words size="small" tone="soft">
-								If one of these is what you meant, a power of ten has gone missing on the way.
+								{words.ifYouMeantOneOfTheseYou}
 							</Words>
 						</Box>
 						<Send
@@ -71,11 +72,11 @@ export function SenseScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 			}
 		>
 			<QuantityField
-				label="Any quantity"
+				label={words.anyQuantity}
 				text={fields.value}
 				onChange={(value) => set({ value })}
 				fault={fault}
-				placeholder="1.35 kg"
+				placeholder={words.kg}
 				step="1"
 				testID="value"
 			/>
@@ -84,9 +85,9 @@ export function SenseScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 					{`${printQuantity(seen.quantity)}: ${seen.says}`}
 				</Words>
 			) : null}
-			<Box style={styles.part} role="group" aria-label="Some to try">
+			<Box style={styles.part} role="group" aria-label={words.someToTry}>
 				<Words size="small" tone="soft" aria-hidden>
-					Some to try
+					{words.someToTry}
 				</Words>
 				<Box style={styles.row}>
 					{TRY.map((text) => (

@@ -17,6 +17,7 @@ import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
 import { Handle } from '../../ui/handle';
 import { Words } from '../../ui/words';
+import * as words from './words';
 
 /** What of the scales is seen, in degrees Celsius, from bottom to top. */
 export type View = { readonly from: number; readonly to: number };
@@ -155,7 +156,7 @@ const ReadingHandle = memo(function ReadingHandle({ view, reading, end, scale, o
 	const move = (to: number) => onMove(Math.max(Math.ceil(lowest), Math.round(to)));
 	return (
 		<Handle
-			label={end === 'low' ? 'The temperature' : 'The end of the range'}
+			label={end === 'low' ? words.theTemperature : words.theEndOfTheRange}
 			at={Math.round(degrees)}
 			from={Math.ceil(lowest)}
 			to={Math.round(fromCelsius(view.to, scale))}
@@ -196,7 +197,7 @@ export function ScalePicture({ view, width, scale, low, high, onLow, onHigh }: P
 	const [from, to] = high ? [low.celsius, high.celsius].sort((a, b) => a - b) : [0, 0];
 	const clamp = (celsius: number) => yOf(view, Math.min(view.to, Math.max(view.from, celsius)));
 	return (
-		<Box role="group" aria-label="The three scales side by side" testID="scales">
+		<Box role="group" aria-label={words.theThreeScalesSideBySide} testID="scales">
 			<Box style={styles.heads} aria-hidden>
 				{SCALES.map((name) => (
 					<Box key={name} style={[styles.head, { width: columnOf(width) }]}>

@@ -1,7 +1,6 @@
 import { convert, printQuantity, printUnrounded, printWritten, type Quantity, workChain } from '@tidy-sum/core';
 import { sayLine } from '@tidy-sum/core/help';
 import { SCALES, type Scale, scaleLine, stepNumber, temperatures } from '@tidy-sum/core/shelf';
-
 import { WorkedLine } from '../../line/worked-line';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
@@ -17,6 +16,7 @@ import { ShelfPage } from '../shelf-page';
 import { Stepper } from '../stepper';
 import { useFields, useLastGood } from '../use-fields';
 import { celsiusOf, type Reading, readings, ScalePicture, VIEWS } from './scale-picture';
+import * as words from './words';
 
 const EXAMPLE = { number: '-18', unit: '°C', until: '', range: '', view: '' };
 
@@ -29,12 +29,12 @@ function Steps({ start, to }: { readonly start: Quantity; readonly to: Scale }) 
 	const chain = line.value;
 	const reported = convert(start, to);
 	const kinds = chain.factors.map(({ shift, top, bottom }) =>
-		shift === undefined ? 'scales' : top.number === '1' && bottom.number === '1' ? 'shifts' : 'scales, then shifts',
+		shift === undefined ? 'scales' : top.number === '1' && bottom.number === '1' ? 'shifts' : words.multiplyThenAdd,
 	);
 	return (
-		<Box style={styles.steps} role="group" aria-label={`To ${to}`} testID={`steps-${to}`}>
+		<Box style={styles.steps} role="group" aria-label={words.to(to)} testID={`steps-${to}`}>
 			<Words strong role="heading" aria-level={2}>
-				{`To ${to}: ${kinds.join(', then ') || 'it is there already'}`}
+				{words.toOfTo(to, kinds.join(', then '))}
 			</Words>
 			<WorkedLine chain={chain} />
 			{sayLine(worked.value)
@@ -46,13 +46,17 @@ function Steps({ start, to }: { readonly start: Quantity; readonly to: Scale }) 
 				))}
 			{reported.ok ? (
 				<Words testID={`comes-${to}`}>
-					{`Reported to the last place of ${printQuantity(start)}: ${printWritten(reported.value.plain ?? reported.value.text)} ${to}`}
+					{words.roundedToTheLastPlaceOf(
+						printQuantity(start),
+						printWritten(reported.value.plain ?? reported.value.text),
+						to,
+					)}
 				</Words>
 			) : null}
 			<Send
 				send={{ start, want: to, blocks: chain.factors }}
-				blocks={chain.factors.length === 1 ? 'this step' : 'these steps'}
-				start={`${printQuantity(start)} to ${to}`}
+				blocks={words.thisStepOrThese(chain.factors.length)}
+				start={words.toOfStart(printQuantity(start), to)}
 				name={to}
 			/>
 		</Box>
@@ -69,11 +73,9 @@ function Difference({ low, high }: { readonly low: Quantity; readonly high: Quan
 	return (
 		<Box style={styles.steps} testID="difference">
 			<Words strong role="heading" aria-level={2}>
-				The difference
+				{words.theDifference}
 			</Words>
-			<Words testID="difference-says">
-				{`${apart('K')} K = ${apart('°C')} °C = ${apart('°F')} °F. A difference only scales: K and °C have degrees of one size, and each of them is 9/5 of a degree of °F. Nothing is added, since both ends shift alike.`}
-			</Words>
+			<Words testID="difference-says">{words.kCFForADifferenceYouOnly(apart('K'), apart('°C'), apart('°F'))}</Words>
 		</Box>
 	);
 }
@@ -149,16 +151,16 @@ export function TemperatureScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 				view={near ? VIEWS.near : VIEWS.whole}
 				width={Math.min(PICTURE_WIDTH, width - 2 * GAP.l)}
 				scale={unit}
-				low={reading(low, 'the temperature')}
-				high={high && reading(high, 'the end of the range')}
+				low={reading(low, words.theTemperatureLabel)}
+				high={high && reading(high, words.theEndOfTheRangeLabel)}
 				onLow={(degrees) => set({ number: `${degrees}` })}
 				onHigh={(degrees) => set({ until: `${degrees}` })}
 			/>
 			<Choices
-				label="The scales from"
+				label={words.theScalesFrom}
 				choices={[
-					{ value: 'near', label: '−45 to 110 °C' },
-					{ value: 'whole', label: 'absolute zero up' },
+					{ value: 'near', label: words.toC },
+					{ value: 'whole', label: words.absoluteZeroUp },
 				]}
 				chosen={near ? 'near' : 'whole'}
 				onChoose={(view) => set({ view })}
@@ -166,8 +168,8 @@ export function TemperatureScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 			/>
 			<Box style={styles.row}>
 				<Button
-					label="A range"
-					say="with a second temperature"
+					label={words.aRange}
+					say={words.withASecondTemperature}
 					on={ranged}
 					onPress={() => set(ranged ? { range: '', until: '' } : { range: '1', until: endFrom(low.number) })}
 					testID="range"
@@ -175,7 +177,7 @@ export function TemperatureScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 			</Box>
 			{ranged ? (
 				<Field
-					label={`To, in ${unit}`}
+					label={words.toIn(unit)}
 					named
 					value={until}
 					onChange={(text) => set({ until: text })}

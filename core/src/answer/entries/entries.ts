@@ -88,7 +88,7 @@ const countEntries: EntriesOf<Asking<'figures'>> = ({ want }) => {
 	const read = parseNumeral(want.figures);
 	if (!read.ok) return read;
 	const { significant } = read.value;
-	if (significant === null) return bad('no-key', 'This number is exact by its form, so its figures are not counted.');
+	if (significant === null) return bad('no-key', 'This number is exact as written, so its figures are not counted.');
 	const taken = exactly(rational(BigInt(significant)));
 	return apart([{ by: 'number', name: 'COUNT', label: 'How many:', behind: '', taken }], []);
 };
@@ -143,8 +143,8 @@ const blockEntries: EntriesOf<Asking<'slip'>> = (exercise) => {
 			{
 				by: 'choice',
 				name: 'BLOCK',
-				label: 'Which block is wrong?',
-				options: slip.factors.map((factor, i) => `Block ${i + 1}: ${writtenFactor(factor)}`),
+				label: 'Which factor is wrong?',
+				options: slip.factors.map((factor, i) => `Factor ${i + 1}: ${writtenFactor(factor)}`),
 				right: Number(at.value) - 1,
 			},
 		],

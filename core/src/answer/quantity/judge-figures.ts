@@ -5,7 +5,7 @@ import type { Key } from '../../key/key';
 import type { VerdictLine } from '../../key/verdict';
 import type { Numeral } from '../../numeral/numeral';
 import { quantityInSentence } from '../../say/in-sentence';
-import { capital, listed } from '../../say/listed';
+import { listed } from '../../say/listed';
 import { figuresText, placeText } from '../../say/say-figures';
 import { CENT, isMoney } from '../../unit/is-money';
 import { FORMS_ASKED } from './number-forms-asked';
@@ -32,31 +32,30 @@ function limitText({ rounding, start }: UnitExercise, key: Key): string {
 
 /** What the figures go by, in a word: what was asked, or what the inputs give. */
 function byText({ rounding }: UnitExercise): string {
-	return typeof rounding === 'object' ? 'as asked' : 'as the inputs give';
+	return typeof rounding === 'object' ? 'as asked' : 'as the numbers given allow';
 }
 
 /** Judges how many figures the answer shows, and its form where one is asked (contract, "check", figures). */
 export function judgeFigures(answer: Numeral, exercise: UnitExercise, key: Key): VerdictLine {
 	const form = exercise.want.form && FORMS_ASKED[exercise.want.form];
-	if (form && !form.is(answer))
-		return { verdict: 'wrong', why: `The answer is asked for in ${form.name}; this is written another way.` };
+	if (form && !form.is(answer)) return { verdict: 'wrong', why: `Write the answer in ${form.name}.` };
 	const { asked } = key;
 	if (!asked)
 		return {
 			verdict: 'not-asked',
-			why: key.exact ? 'Everything here is exact, so nothing limits the figures.' : 'No figures are asked for here.',
+			why: key.exact ? 'Everything here is exact, so nothing limits the figures.' : 'Figures are not checked here.',
 		};
 	const { significant, atMost, lastPlace } = answer;
 	if (significant === null || atMost === null || lastPlace === null)
-		return { verdict: 'wrong', why: 'Written like this the number does not show how many figures it has.' };
+		return { verdict: 'wrong', why: 'Written like this, the number does not show how many figures it has.' };
 	if (lastPlace === CENT && isMoney(key.unit) && typeof exercise.rounding !== 'object')
-		return { verdict: 'right', why: 'It is given to the cent, as money is.' };
+		return { verdict: 'right', why: 'It is given to the cent, as money should be.' };
 	if (asked.kind === 'place') {
 		if (placeReached(answer, asked.place) === asked.place)
 			return { verdict: 'right', why: `It is given to ${placeText(asked.place)}, ${byText(exercise)}.` };
 		return {
 			verdict: 'wrong',
-			why: `${capital(byText(exercise))}, it goes to ${placeText(asked.place)}; yours goes to ${placeText(placeReached(answer, asked.place) ?? lastPlace)}.`,
+			why: `Round to ${placeText(asked.place)}, ${byText(exercise)}. Yours goes to ${placeText(placeReached(answer, asked.place) ?? lastPlace)}.`,
 		};
 	}
 	const { from, to } = asked;
@@ -69,10 +68,10 @@ export function judgeFigures(answer: Numeral, exercise: UnitExercise, key: Key):
 	if (answer.ambiguous && significant < from && atMost >= from)
 		return {
 			verdict: 'unclear',
-			why: `It should show ${askedText(from, to)}, ${byText(exercise)}, and the zeros at the end do not show whether they count.${exercise.want.form === 'plain' ? '' : ' Scientific form can say it.'}`,
+			why: `It should have ${askedText(from, to)}, ${byText(exercise)}. Here nobody can tell whether the zeros at the end count.${exercise.want.form === 'plain' ? '' : ' Scientific notation shows it.'}`,
 		};
 	return {
 		verdict: 'wrong',
-		why: `It should show ${askedText(from, to)}, ${byText(exercise)}; yours shows ${significant}.${limitText(exercise, key)}`,
+		why: `It should have ${askedText(from, to)}, ${byText(exercise)}. Yours has ${significant}.${limitText(exercise, key)}`,
 	};
 }

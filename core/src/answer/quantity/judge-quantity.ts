@@ -59,20 +59,20 @@ function linesOf(answer: Answer, exercise: UnitExercise, by: KeyBy, text: string
 	if (!answer.number) {
 		const missing: VerdictLine = {
 			verdict: 'absent',
-			why: 'There is no number in the answer yet.',
+			why: 'The answer has no number yet.',
 			at: [0, text.length],
 		};
-		return { value: missing, figures: { verdict: 'absent', why: 'There is no number to count figures in yet.' }, unit };
+		return { value: missing, figures: { verdict: 'absent', why: 'There are no figures to count yet.' }, unit };
 	}
 	const follows = own && !own.holds ? { follows: followsFrom(own.chain, answer) } : {};
 	const written = answer.unit ? amountInSentence(answer.number.text, answer.unit) : printWritten(answer.number.text);
 	const value: VerdictLine = isRight(answer, exercise, by)
-		? { verdict: 'right', why: 'The value is right as far as it is written.', ...follows }
+		? { verdict: 'right', why: 'The value is right.', ...follows }
 		: {
 				verdict: 'wrong',
 				why:
 					halfIn(answer, exercise, by) ??
-					(by.own ? `Your line does not come to ${written}.` : `This problem does not come to ${written}.`),
+					(by.own ? `Your line does not give ${written}.` : `The answer is not ${written}.`),
 				at: [0, answer.unitAt[0]],
 				...follows,
 			};
@@ -88,7 +88,7 @@ function isRight(answer: Answer, exercise: UnitExercise, { key, own }: KeyBy): b
 /** What is said of a value that is wrong only by what its class does with a half; null for any other. */
 function halfIn(answer: Answer, exercise: UnitExercise, { key: { ties, ...key }, own }: KeyBy): string | null {
 	if (!ties || !isRight(answer, exercise, { key, own })) return null;
-	return `It is half-way between two, and here a half goes ${ties === 'even' ? 'to the even digit' : 'away from zero'}.`;
+	return `It is exactly half-way. Here a half is rounded ${ties === 'even' ? 'to the even digit' : 'away from zero'}.`;
 }
 
 /** Whether a number is what a line comes to, unconverted, whatever unit is written beside it (contract, "check", follows). */
@@ -170,13 +170,14 @@ function judgeUnit(answer: Answer, exercise: UnitExercise, key: Key): VerdictLin
 	const wanted = unitInSentence(key.unit);
 	const mine = unit ? unitInSentence(unit) : '';
 	if (!unit) {
-		if (key.unit.text === '') return { verdict: 'right', why: 'A plain number is wanted, and no unit is given.' };
-		return { verdict: 'absent', why: `A number without a unit could be anything; ${wanted} is wanted.`, at: unitAt };
+		if (key.unit.text === '')
+			return { verdict: 'right', why: 'The answer is a plain number, and you gave no unit. Good.' };
+		return { verdict: 'absent', why: `A number needs its unit. Here it is ${wanted}.`, at: unitAt };
 	}
 	if (sameSize(unit, key.unit)) {
 		if (labelsClash(unit, key.unit))
-			return { verdict: 'wrong', why: `${mine} is of another substance than ${wanted}.`, at: unitAt };
-		return { verdict: 'right', why: `${mine === 'a plain number' ? 'A plain number' : mine} is what is wanted.` };
+			return { verdict: 'wrong', why: `${mine} is not the same thing as ${wanted}.`, at: unitAt };
+		return { verdict: 'right', why: `${mine === 'a plain number' ? 'A plain number' : mine} is the right unit.` };
 	}
 	const strange = strangeWord(unit, exercise);
 	if (strange !== undefined) return { verdict: 'wrong', why: strangeText(strange), at: unitAt };
@@ -184,22 +185,22 @@ function judgeUnit(answer: Answer, exercise: UnitExercise, key: Key): VerdictLin
 	if (meant.length)
 		return {
 			verdict: 'wrong',
-			why: `${unit.text} is a unit of its own, ${nameOf(unit)}. Is ${meant.join(' or ')} meant? Capitals matter in a symbol.`,
+			why: `${unit.text} is another unit, ${nameOf(unit)}. Did you mean ${meant.join(' or ')}? Capital letters matter in a symbol.`,
 			at: unitAt,
 		};
 	if (likeUnits(unit, key.unit))
 		return {
 			verdict: 'wrong',
-			why: `${mine} is of the right kind, but ${wanted} is wanted.`,
+			why: `${mine} is the right kind of unit, but the answer should be in ${wanted}.`,
 			at: unitAt,
 		};
 	const turned = missingOf(unit, key.unit);
-	if (turned !== null) return { verdict: 'wrong', why: `${turned}; ${wanted} is wanted.`, at: unitAt };
+	if (turned !== null) return { verdict: 'wrong', why: `${turned}. The answer should be in ${wanted}.`, at: unitAt };
 	if (unit.parts.length === 0)
-		return { verdict: 'wrong', why: `A plain number has no unit; ${wanted} is wanted.`, at: unitAt };
+		return { verdict: 'wrong', why: `A plain number has no unit. The answer should be in ${wanted}.`, at: unitAt };
 	return {
 		verdict: 'wrong',
-		why: `${mine} measures ${kindOf(unit.dimension)}; ${wanted} is wanted.`,
+		why: `${mine} measures ${kindOf(unit.dimension)}. The answer should be in ${wanted}.`,
 		at: unitAt,
 	};
 }

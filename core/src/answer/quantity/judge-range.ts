@@ -11,7 +11,7 @@ type RangeExercise = UnitExercise & { readonly until: Quantity };
 
 const ENDS = ['low', 'high'] as const;
 
-const COLDER = 'The smaller end is written first; below zero that is the one with the larger number.';
+const COLDER = 'Write the lower end first. Below zero, the lower end is the one with the larger number.';
 
 /** The line of the end that fares worse, naming that end; their common one where both fare alike. */
 function worse(low: VerdictLine, high: VerdictLine): VerdictLine {

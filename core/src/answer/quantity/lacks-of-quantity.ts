@@ -2,7 +2,7 @@ import type { Chain } from '../../chain/chain';
 import { isReading, readingsOf } from '../../chain/readings';
 import type { WorkedChain } from '../../chain/work-chain';
 import type { UnitExercise } from '../../exercise/exercise';
-import { isOne, partsOfLine } from '../../exercise/parts-of-line';
+import { partsOfLine } from '../../exercise/parts-of-line';
 import { quantityInSentence } from '../../say/in-sentence';
 import { listed } from '../../say/listed';
 import { likeUnits } from '../../unit/like-units';
@@ -21,13 +21,13 @@ export function lacksOfQuantity(exercise: UnitExercise, chain: Chain, worked: Wo
 		const isPlain = worked.read.factors.some(({ step }) => step && !step.kind.begins);
 		const { missing } = partsOfLine(exercise, chain);
 		if (isPlain || !missing.length) return null;
-		return `${listed(missing.map(quantityInSentence))} ${isOne(missing) ? 'is' : 'are'} still to be added.`;
+		return `You still have to add ${listed(missing.map(quantityInSentence))}.`;
 	}
 	if (!shiftsScale(exercise, worked)) return null;
 	const readings = readingsOf(worked);
 	if (readings.length < worked.running.length || isReading(readings)) return null;
 	const zero = readings.at(-1)?.zero ?? null;
 	return zero === null
-		? 'These degrees are counted from where no scale has its zero: look at the shift once more.'
-		: `These degrees are counted from where 0 ${zero} stands: the zero must still shift.`;
+		? 'No temperature scale has its zero here. Check the number you added or subtracted.'
+		: `These degrees are still counted from 0 ${zero}. The zero has to shift too.`;
 }

@@ -12,7 +12,7 @@ export type FormAsked = {
 	readonly nudges: readonly string[];
 };
 
-const STAYS = 'The unit stays as it is: only the number is written another way.';
+const STAYS = 'The unit stays the same. Only the number is written another way.';
 
 /** The forms that can be asked for. A form is one row. */
 export const FORMS_ASKED: { readonly [F in NonNullable<UnitWant['form']>]: FormAsked } = {
@@ -23,8 +23,8 @@ export const FORMS_ASKED: { readonly [F in NonNullable<UnitWant['form']>]: FormA
 			(form.kind === 'decimal' && form.exponent !== null && /^[1-9](\.|$)/.test(form.digits)) || form.kind === 'power',
 		nudges: [
 			STAYS,
-			'One figure that is not 0, then the point, then the other figures.',
-			'Count the places the point has moved: to the left the power of ten is above zero, to the right below.',
+			'Write one figure that is not 0, then the point, then the other figures.',
+			'Count how many places the point moved. To the left the power is positive, to the right negative.',
 		],
 	},
 	plain: {
@@ -34,7 +34,7 @@ export const FORMS_ASKED: { readonly [F in NonNullable<UnitWant['form']>]: FormA
 		nudges: [
 			STAYS,
 			'A negative power moves the point to the left, a positive one to the right.',
-			'Write as many figures as there were.',
+			'Keep the same number of figures.',
 		],
 	},
 	fraction: {

@@ -22,14 +22,14 @@ function writingFault(exercise: UnitExercise, text: string): Fault | null {
 	const read = readOneAnswer(text, wantedUnits([exercise.want.unit]));
 	if (!read.ok) return read.fault;
 	const { number, unit, unitAt } = read.value;
-	if (!number) return bad('empty', 'There is no number here yet.', [0, text.length]).fault;
+	if (!number) return bad('empty', 'Write a number first.', [0, text.length]).fault;
 	const strange = strangeWord(unit, exercise);
 	return strange === undefined ? null : bad('unknown-unit', strangeText(strange), unitAt).fault;
 }
 
 /** What is wrong with an answer that is nothing yet; null where there is something to judge. */
 export function emptyFault(text: string): Fault | null {
-	return text.trim() === '' ? bad('empty', 'There is no answer here yet.', [0, text.length]).fault : null;
+	return text.trim() === '' ? bad('empty', 'Write an answer first.', [0, text.length]).fault : null;
 }
 
 /** Units that are wanted, read; those that cannot be are left out. */

@@ -7,7 +7,7 @@ export const acrossSystems: Skill = {
 	title: 'Across systems',
 	letter: 'a',
 	about: 'Go from customary to metric units or back.',
-	watch: 'Choose the one fact that joins the systems first, and see what else must be changed.',
+	watch: 'First choose one fact that links the two systems. Then see what else must change.',
 	slips: ['flipped-factor', 'skipped-factor', 'wrong-number', 'rounded-early'],
 	scenes: [
 		{

@@ -6,7 +6,7 @@ export const areas: Skill = {
 	skill: 'areas',
 	title: 'Areas',
 	letter: 'g',
-	about: 'Change a square unit: the plain factor, squared.',
+	about: 'Convert a square unit with the plain factor, squared.',
 	watch: 'A square metre is a hundred by a hundred square centimetres.',
 	slips: ['power-missed', 'flipped-factor', 'skipped-factor'],
 	scenes: [

@@ -14,7 +14,7 @@ export const countingFigures: Skill = {
 	title: 'Counting figures',
 	letter: '1',
 	about: 'Say how many significant figures a number shows.',
-	watch: 'Zeros in front only hold the place; zeros between and after a point count.',
+	watch: 'Zeros in front never count. Zeros between other digits count, and so do zeros at the end after a point.',
 	slips: ['zeros-unclear', 'digits-many', 'digits-few'],
 	scenes: [
 		{

@@ -6,8 +6,8 @@ export const customaryFact: Skill = {
 	skill: 'customary-fact',
 	title: 'One customary fact',
 	letter: '9',
-	about: 'Change a customary unit by one fact that one knows or looks up.',
-	watch: 'Ounces go 16 to the pound, inches 12 to the foot; a fact turned over divides.',
+	about: 'Convert a customary unit with one fact you know or look up.',
+	watch: '16 ounces make a pound, and 12 inches a foot. A fact turned over divides.',
 	slips: ['wrong-number', 'flipped-factor', 'repeated-factor'],
 	scenes: [
 		{

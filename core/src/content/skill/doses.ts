@@ -8,8 +8,8 @@ export const doses: Skill = {
 	skill: 'doses',
 	title: 'Doses for each kilogram',
 	letter: 'm',
-	about: 'Find a dose from the mass of the animal and what it is to get for each kilogram.',
-	watch: 'Start from the animal. What goes with each kilogram is one factor, what is in the bottle another.',
+	about: 'Find a dose from the mass of the animal and the dose per kilogram.',
+	watch: 'Start from the mass of the animal. The dose per kilogram is one factor, the strength of the bottle another.',
 	slips: ['wrong-start', 'flipped-factor', 'skipped-factor', 'place-slip'],
 	scenes: [
 		{

@@ -16,7 +16,7 @@ export const dripRates: Skill = {
 	title: 'Drip rates',
 	letter: 'n',
 	about: 'Find the drops each minute from a volume, a time, and the drops in a millilitre.',
-	watch: 'Two quantities make the start: the volume over the time. Drops to the millilitre are a factor.',
+	watch: 'Start with the volume over the time. Drops per millilitre are a factor.',
 	slips: ['flipped-factor', 'skipped-factor', 'bracket-missed', 'wrong-start'],
 	scenes: [
 		{

@@ -8,8 +8,8 @@ export const figuresAdded: Skill = {
 	skill: 'figures-added',
 	title: 'Figures when adding',
 	letter: 'v',
-	about: 'Report a sum to the last place that all its terms have.',
-	watch: 'In a sum it is the place that limits, not the count of figures.',
+	about: 'Round a sum to the last place that all its terms have.',
+	watch: 'In a sum the decimal place limits the answer, not the number of figures.',
 	slips: ['digits-many', 'digits-few', 'rounded-early', 'truncated'],
 	scenes: [
 		{

@@ -6,8 +6,8 @@ export const figuresMultiplied: Skill = {
 	skill: 'figures-multiplied',
 	title: 'Figures when multiplying',
 	letter: 't',
-	about: 'Report a product with as many figures as the measured input with fewest.',
-	watch: 'Counts and defined facts are exact and limit nothing; zeros in front do not count.',
+	about: 'Round a product to as many figures as the least precise measured number.',
+	watch: 'Counts and defined facts are exact and do not limit the figures.',
 	slips: ['digits-many', 'digits-few', 'digits-from-exact', 'rounded-early'],
 	scenes: [
 		{

@@ -11,7 +11,7 @@ export const intoParts: Skill = {
 	title: 'A decimal into parts',
 	letter: 'c',
 	about: 'Write a decimal as whole parts and a remainder: feet and inches, hours and minutes.',
-	watch: 'The digits after the point are tenths of the larger unit, not so many of the smaller one.',
+	watch: 'The digits after the point are tenths of the larger unit, not a number of the smaller one.',
 	slips: ['decimal-as-parts', 'whole-included', 'wrong-number'],
 	scenes: [
 		{

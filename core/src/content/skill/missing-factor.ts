@@ -15,7 +15,7 @@ export const missingFactor: Skill = {
 	title: 'The missing factor',
 	letter: '8',
 	about: 'Write the one factor that takes a quantity to another unit.',
-	watch: 'The unit to be rid of goes on the other side of the bar; then each number to its own unit.',
+	watch: 'Put the unit you want to cancel on the other side of the bar. Then give each unit its number.',
 	slips: ['flipped-factor', 'prefix-sign', 'unequal-factor'],
 	scenes: [
 		{

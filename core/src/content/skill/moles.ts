@@ -9,7 +9,7 @@ export const moles: Skill = {
 	skill: 'moles',
 	title: 'Moles and molar mass',
 	letter: 'p',
-	about: 'Go between mass, moles and solution; the label says of which substance.',
+	about: 'Convert between mass, moles and solution. The label says which substance it is.',
 	watch: 'Grams of the salt do not cancel grams of something else.',
 	slips: ['flipped-factor', 'skipped-factor', 'wrong-start'],
 	scenes: [

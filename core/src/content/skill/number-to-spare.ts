@@ -7,7 +7,7 @@ export const numberToSpare: Skill = {
 	title: 'A number that is not needed',
 	letter: 'x',
 	about: 'Find what the question needs, and leave the rest alone.',
-	watch: 'Read the question last and first: what does it ask about, and what links to it?',
+	watch: 'Read the question first and again at the end. What does it ask about?',
 	slips: ['wrong-start', 'skipped-factor', 'flipped-factor'],
 	scenes: [
 		{

@@ -15,7 +15,7 @@ export const outOfParts: Skill = {
 	title: 'Parts into one decimal',
 	letter: 'd',
 	about: 'Write feet and inches, or hours and minutes, as a decimal of one unit.',
-	watch: 'Change the smaller part first, then add; 5 inches are not 0.5 ft.',
+	watch: 'Convert the smaller part first, then add. 5 inches are not 0.5 ft.',
 	slips: ['decimal-as-parts', 'whole-included', 'wrong-number', 'truncated'],
 	scenes: [
 		{

@@ -8,7 +8,7 @@ export const plainForm: Skill = {
 	skill: 'plain-form',
 	title: 'Out of scientific form',
 	letter: '5',
-	about: 'Write a number in scientific form as a plain one.',
+	about: 'Write a number in scientific notation as a plain number.',
 	watch: 'A negative power makes the number small, not negative.',
 	slips: ['place-slip', 'sign-lost', 'digits-few'],
 	scenes: [

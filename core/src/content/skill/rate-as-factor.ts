@@ -6,8 +6,8 @@ export const rateAsFactor: Skill = {
 	skill: 'rate-as-factor',
 	title: 'A rate as a factor',
 	letter: 'k',
-	about: 'Find how long, how far or how much by a rate that the problem gives.',
-	watch: 'The rate links two units. It is a factor, never the start; turn it so that the start cancels.',
+	about: 'Use a rate from the problem to find how long, how far or how much.',
+	watch: 'The rate is a factor, not the start. Turn it so that the unit of the start cancels.',
 	slips: ['wrong-start', 'flipped-factor', 'skipped-factor'],
 	scenes: [
 		{

@@ -6,8 +6,8 @@ export const rateBothEnds: Skill = {
 	skill: 'rate-both-ends',
 	title: 'A rate, both ends',
 	letter: 'f',
-	about: 'Change the unit above and the unit below of a rate.',
-	watch: 'One end after the other; what is right above is upside down below.',
+	about: 'Change both the top unit and the bottom unit of a rate.',
+	watch: 'Change one unit first, then the other. The bottom unit needs its factor the other way up.',
 	slips: ['flipped-factor', 'skipped-factor', 'bracket-missed', 'stopped-early'],
 	scenes: [
 		{

@@ -6,8 +6,8 @@ export const rateOneEnd: Skill = {
 	skill: 'rate-one-end',
 	title: 'A rate, one end',
 	letter: 'e',
-	about: 'Change the unit above or the unit below, and leave the other alone.',
-	watch: 'A unit on the bottom cancels one on the top: there the factor stands the other way up.',
+	about: 'Change the top unit or the bottom unit, and leave the other one alone.',
+	watch: 'A unit on the bottom needs a factor with that unit on top.',
 	slips: ['flipped-factor', 'wrong-number', 'prefix-sign'],
 	scenes: [
 		{

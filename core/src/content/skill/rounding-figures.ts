@@ -14,8 +14,8 @@ export const roundingFigures: Skill = {
 	skill: 'rounding-figures',
 	title: 'Rounding to figures',
 	letter: '2',
-	about: 'Round a number to so many significant figures, once.',
-	watch: 'Count from the first figure that is not 0. The next one decides, and what is rounded away is not cut.',
+	about: 'Round a number to a given number of significant figures.',
+	watch: 'Count from the first figure that is not 0. The next digit decides whether you round up.',
 	slips: ['truncated', 'digits-many', 'digits-few', 'zeros-unclear'],
 	scenes: [
 		{

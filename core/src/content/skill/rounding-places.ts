@@ -7,7 +7,7 @@ export const roundingPlaces: Skill = {
 	title: 'Rounding to a place',
 	letter: '3',
 	about: 'Round a number to the nearest tenth, hundredth or ten.',
-	watch: 'A place is no count: 0.04 to the nearest tenth is 0.0, and the zero is written.',
+	watch: 'A decimal place is not a number of figures. 0.04 to the nearest tenth is 0.0.',
 	slips: ['truncated', 'digits-many', 'digits-few'],
 	scenes: [
 		{

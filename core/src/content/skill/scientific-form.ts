@@ -13,7 +13,7 @@ export const scientificForm: Skill = {
 	title: 'Into scientific form',
 	letter: '4',
 	about: 'Write a number as one digit, a point, its other figures, and a power of ten.',
-	watch: 'A small number has a negative power; the figures stay as many as they were.',
+	watch: 'A small number has a negative power of ten. Keep the same number of figures.',
 	slips: ['place-slip', 'digits-many', 'digits-few'],
 	scenes: [
 		{

@@ -14,8 +14,8 @@ export const temperatureDifferences: Skill = {
 	skill: 'temperature-differences',
 	title: 'Temperature differences',
 	letter: 's',
-	about: 'Change a difference of temperature to the degrees of another scale.',
-	watch: 'A difference is so many degrees wherever it begins: it scales and does not shift.',
+	about: 'Convert a difference of temperature to another scale.',
+	watch: 'For a difference you only multiply. Do not add or subtract.',
 	slips: ['difference-shifted', 'flipped-factor'],
 	scenes: [
 		{

@@ -15,7 +15,7 @@ export const temperatureRanges: Skill = {
 	title: 'Temperature ranges',
 	letter: 'r',
 	about: 'Give both ends of a range on another scale.',
-	watch: 'Each end is a reading, so each end shifts; the lower end stays the lower.',
+	watch: 'Convert each end like a single temperature. The lower end stays the lower one.',
 	slips: ['offset-missed', 'offset-backwards', 'offset-order'],
 	scenes: [
 		{

@@ -6,8 +6,8 @@ export const temperatures: Skill = {
 	skill: 'temperatures',
 	title: 'Temperatures',
 	letter: 'q',
-	about: 'Go from one temperature scale to another.',
-	watch: 'The zeros lie in different places: shift in the degrees you are in, then scale, or scale and then shift.',
+	about: 'Convert a temperature to another scale.',
+	watch: 'The scales have different zeros. Add or subtract in the degrees you have at that step.',
 	slips: ['offset-missed', 'offset-backwards', 'offset-order', 'offset-short', 'sign-lost'],
 	scenes: [
 		{

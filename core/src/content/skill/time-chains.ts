@@ -6,8 +6,8 @@ export const timeChains: Skill = {
 	skill: 'time-chains',
 	title: 'Chains in time',
 	letter: 'b',
-	about: 'Go through days, hours, minutes and seconds, one after another.',
-	watch: 'A day has 24 hours and an hour 60 minutes; no step of time is a hundred.',
+	about: 'Go through days, hours, minutes and seconds one at a time.',
+	watch: 'A day has 24 hours and an hour has 60 minutes. None of them is 100.',
 	slips: ['skipped-factor', 'wrong-number', 'flipped-factor', 'stopped-early'],
 	scenes: [
 		{

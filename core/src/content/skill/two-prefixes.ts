@@ -6,8 +6,8 @@ export const twoPrefixes: Skill = {
 	skill: 'two-prefixes',
 	title: 'Two prefixes, through the base unit',
 	letter: '7',
-	about: 'Go from one prefixed unit to another by way of the unit without a prefix.',
-	watch: 'Two blocks, and in each the power of ten stands with the base unit.',
+	about: 'Go from one prefixed unit to another through the unit without a prefix.',
+	watch: 'Use two factors. In each, the power of ten goes with the base unit.',
 	slips: ['prefix-sign', 'flipped-factor', 'skipped-factor', 'place-slip', 'ee-slip'],
 	scenes: [
 		{

@@ -6,7 +6,7 @@ export const volumes: Skill = {
 	skill: 'volumes',
 	title: 'Volumes',
 	letter: 'h',
-	about: 'Change a cubic unit: the plain factor, cubed; a litre is a cubic decimetre.',
+	about: 'Convert a cubic unit with the plain factor, cubed. A litre is a cubic decimetre.',
 	watch: 'Three times the factor, or a fact of volumes such as 1 mL = 1 cm³.',
 	slips: ['power-missed', 'flipped-factor', 'skipped-factor', 'wrong-number'],
 	scenes: [

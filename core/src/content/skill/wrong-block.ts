@@ -49,10 +49,10 @@ const exchanged: Spoil = ({ top, bottom, ...rest }) => ({
 const unraised: Spoil = ({ power, ...factor }) => (power ? factor : null);
 
 const SAYS: readonly ((line: string, want: string) => string)[] = [
-	(line, want) => `A pupil at the station wrote, to get to ${want}: ${line}. Which block is wrong?`,
+	(line, want) => `A pupil at the station wrote, to get to ${want}: ${line}. Which factor is wrong?`,
 	(line, want) =>
-		`On the slate in the workshop stands ${line}. It should lead to ${want}. Which block is the wrong one?`,
-	(line, want) => `Someone worked towards ${want} and left this line: ${line}. Name the block that is wrong.`,
+		`On the slate in the workshop stands ${line}. It should lead to ${want}. Which factor is the wrong one?`,
+	(line, want) => `Someone worked towards ${want} and left this line: ${line}. Name the factor that is wrong.`,
 ];
 
 function madeOf(bases: readonly Base[], spoils: readonly Spoil[], level: Level): MadeScene {
@@ -126,10 +126,10 @@ const LONG: readonly Base[] = [
 /** A line that someone wrote, in which one block is wrong. */
 export const wrongBlock: Skill = {
 	skill: 'wrong-block',
-	title: 'Spot the wrong block',
+	title: 'Spot the wrong factor',
 	letter: 'w',
-	about: 'Find the one block of a line that is wrong.',
-	watch: 'Look at each block twice: are top and bottom equal, and does it cancel what stands?',
+	about: 'Find the one factor on a line that is wrong.',
+	watch: 'Check each factor. Are its top and bottom equal, and does it cancel a unit?',
 	slips: ['flipped-factor', 'wrong-number', 'prefix-sign', 'power-missed'],
 	scenes: [
 		madeOf(SHORT, [turned, misread], 1),

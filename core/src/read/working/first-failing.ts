@@ -64,7 +64,7 @@ function follows(claim: WrittenValue, after: number, line: Line, whole: WorkedCh
 	if (!read.ok || !read.value.number || !running) return false;
 	const stands = parseUnit(running.unit, { counted: true });
 	const { number, unit } = read.value;
-	// A number by itself on the way has the unit that stands.
+	// A number by itself on the way has the unit you have now.
 	const isBare = claim.unit === '' && claim !== line.answer;
 	const isReadable = stands.ok && (isBare || isReadIn(unit, stands.value, line.factors[after]));
 	if (!stands.ok || !isReadable || labelsClash(unit, stands.value)) return false;

@@ -18,11 +18,11 @@ export function standsAt(worked: WorkedChain, after: number): string {
 
 function sayFactor(at: number, { factors }: Working, worked: WorkedChain): string {
 	const factor = factors[at];
-	const block = `Block ${at + 1} is where it first fails.`;
+	const block = `The first mistake is in factor ${at + 1}.`;
 	if (!factor) return block;
 	const [top, bottom] = [sayQuantity(factor.top), sayQuantity(factor.bottom)];
 	if (worked.factors[at]?.equal === false) return `${block} ${top} and ${bottom} are not the same amount.`;
-	return `${block} No unit of ${top} over ${bottom} cancels with the line: turned over, it may.`;
+	return `${block} No unit of ${top} over ${bottom} cancels this way up. Turn it over.`;
 }
 
 function sayValue(what: string, value: Pick<Claim, 'number' | 'unit'>, stands: string, unit: string): string {
@@ -31,8 +31,8 @@ function sayValue(what: string, value: Pick<Claim, 'number' | 'unit'>, stands: s
 	const [mine, theirs] = [parseUnit(value.unit, { counted: true }), parseUnit(unit, { counted: true })];
 	const isOther = mine.ok && theirs.ok && mine.value.text !== theirs.value.text;
 	return isOther
-		? `${what}, ${written}, is not in the unit that stands there. The line stands at ${stands}.`
-		: `${what}, ${written}, does not follow. The line stands at ${stands}.`;
+		? `${what}, ${written}, has another unit than the line there. The line gives ${stands}.`
+		: `${what}, ${written}, does not follow from the line, which gives ${stands}.`;
 }
 
 /**
@@ -42,16 +42,15 @@ function sayValue(what: string, value: Pick<Claim, 'number' | 'unit'>, stands: s
  */
 export function sayFailing(working: Working): string {
 	const { start, factors, claims, answer, first } = working;
-	if (!start)
-		return 'No line was found in it. It begins with a quantity, and goes on with factors: 5.5 ft × 12 in / 1 ft.';
+	if (!start) return 'I found no line in it. Write a quantity and then factors, such as 5.5 ft × 12 in / 1 ft.';
 	const worked = workChain({ start, factors });
 	if (!worked.ok) return worked.fault.message;
 	const { value } = worked;
 	if (!first) {
-		if (!factors.length) return 'There is only a start yet, and no factor.';
+		if (!factors.length) return 'There is only a start, and no factor yet.';
 		return answer || claims.length
-			? 'Every block holds, and every value that is written follows.'
-			: 'Every block holds. No value is written yet.';
+			? 'Every factor is right, and so is every value you wrote.'
+			: 'Every factor is right. You have written no value yet.';
 	}
 	return sayFirst(first, working, value);
 }
@@ -65,8 +64,7 @@ function sayFirst({ what, at = 0 }: Failing, working: Working, worked: WorkedCha
 	}
 	const claim = claims[at];
 	if (!claim) return 'A value on the way does not follow.';
-	const behind =
-		claim.after < 0 ? 'The start as it is written again' : `The value written after block ${claim.after + 1}`;
+	const behind = claim.after < 0 ? 'The start, written again' : `The value written after factor ${claim.after + 1}`;
 	const unit = worked.running[claim.after + 1]?.unit ?? (start ? sidesOfStart(start).top.unit : '');
 	return sayValue(behind, claim, standsAt(worked, claim.after), unit);
 }

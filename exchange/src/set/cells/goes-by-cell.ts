@@ -37,7 +37,7 @@ export function readGoesByCell(text: string): Omit<GoesBy, 'facts'> {
 		else if (name === 'tables') by.tables = commaList(says).map((table) => oneOf<TableName>(table, TABLE_NAMES));
 		else
 			throw new CellFault(
-				`a class does not go by “${name}”; it goes by ties, decimal, rounding, given, tables, support and numbers`,
+				`“${name}” is not a rule of a class; the rules are ties, decimal, rounding, given, tables, support and numbers`,
 			);
 	}
 	return by;
@@ -45,7 +45,7 @@ export function readGoesByCell(text: string): Omit<GoesBy, 'facts'> {
 
 function oneOf<T extends string>(said: string, all: readonly T[]): T {
 	const found = all.find((one) => one === said);
-	if (!found) throw new CellFault(`“${said}” is none of ${all.join(', ')}`);
+	if (!found) throw new CellFault(`“${said}” is not one of ${all.join(', ')}`);
 	return found;
 }
 

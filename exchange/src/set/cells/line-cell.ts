@@ -76,7 +76,7 @@ export function readChainCell(text: string): Chain {
 	const [first = '', ...factors] = line.split(/\s+×\s+/u);
 	const { rest, flags } = withoutFlags(first);
 	const { start } = readStartCell(rest);
-	if (!start) throw new CellFault('its line starts from nothing');
+	if (!start) throw new CellFault('its line has no start');
 	const { figures } = numberFlag(flags, 'figures');
 	return {
 		start,

@@ -1,4 +1,5 @@
 import type { Rounding } from '@tidy-sum/core';
+import { countOf } from '@tidy-sum/core';
 import { CellFault } from './cell';
 
 /** Ways to write how an answer is rounded; the first that fits is taken. */
@@ -23,7 +24,5 @@ export function readRoundingCell(text: string): Rounding {
 /** The same written. */
 export function roundingCell(rounding: Rounding): string {
 	if (typeof rounding === 'string') return rounding;
-	return 'significant' in rounding
-		? `${rounding.significant} ${rounding.significant === 1 ? 'figure' : 'figures'}`
-		: `place ${rounding.place}`;
+	return 'significant' in rounding ? `${countOf(rounding.significant, 'figure')}` : `place ${rounding.place}`;
 }
