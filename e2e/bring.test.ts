@@ -133,7 +133,7 @@ describe('what is brought', () => {
 		await browser.press(L.fillIn);
 		await browser.write(L.ownStart, '50 to 68 °F');
 		await browser.write(L.ownWant, '°C');
-		await browser.sees('A range');
+		await browser.sees('This is a range');
 		await browser.press(L.ownDone);
 		await browser.find(L.line);
 		await browser.untilSays(L.line, '68');

@@ -130,8 +130,8 @@ describe('two devices of one desk', () => {
 		await browser.driver.get(`${whole.url}/join`);
 		for (const [typed, says] of [
 			['', 'Type the code'],
-			['ABCD EFG', 'eight signs; here are 7'],
-			['ABCD EFG0', 'No code has the sign “0”'],
+			['ABCD EFG', 'You typed 7'],
+			['ABCD EFG0', 'A code never has “0”'],
 			['ABCD EFGH', 'does not hold'],
 			['a line that is much too long', 'This is not a code, and not the whole line'],
 		] as const) {
@@ -163,7 +163,7 @@ describe('a line that is shown to somebody', () => {
 		await owner.press(L.takeBack1);
 		await owner.gone(L.takeBack1);
 		await visitor.driver.get(link);
-		await visitor.sees('taken back');
+		await visitor.sees('withdrawn');
 	});
 
 	it('can be a whole Round, with each of its lines', async () => {

@@ -33,7 +33,7 @@ const PAGES: readonly (readonly [path: string, says: string, then: string])[] = 
 	['/round/910kh26fgh', 'exercises, level', L.goOn],
 	['/shelf/ladder?value=2.5%20km', 'Ladder', L.ladderPicture],
 	['/problems', 'Problems', L.problemsSearch],
-	[NOWHERE, 'nothing at this address', 'Rounds'],
+	[NOWHERE, 'no page at this address', 'Rounds'],
 ];
 
 describe('a page that is opened for the first time', () => {

@@ -225,7 +225,7 @@ describe('one exercise on a phone', () => {
 		await browser.press(L.toolAnswer);
 		await write(browser, '11 d');
 		await check(browser);
-		await browser.sees('The line ends at d. The answer should be in min.');
+		await browser.sees('The line ends at d. It should end at min.');
 		await browser.sees('d is the right kind of unit, but the answer should be in min.');
 	});
 });

@@ -179,7 +179,7 @@ const IN_READER = `
 		item.processResponse(true, false);
 		await ready();
 		const found = (name) => Number(item.variables.find(({ identifier }) => identifier === name)?.value ?? 0);
-		const shown = [...document.querySelectorAll('qti-feedback-factor')]
+		const shown = [...document.querySelectorAll('qti-feedback-block')]
 			.filter((one) => one.shadowRoot?.querySelector('.on'))
 			.map((one) => one.getAttribute('identifier'));
 		done({ score: found('SCORE'), value: found('VALUE'), shown: shown.join(' ') });

@@ -119,7 +119,7 @@ describe('a Round', () => {
 		await (await browser.find(L.roundCode)).sendKeys('4k7m-9ae', Key.ENTER);
 		await browser.sees('No Round has this code');
 		await browser.open(`${whole.url}/round/no-code!`);
-		await browser.sees('“!” is in none');
+		await browser.sees('not “!”');
 		await browser.open(`${whole.url}/desk/round-zzzzzzz-01`);
 		await browser.sees('No Round has this code');
 		await choose('wrong-block', 2, 5);
@@ -183,8 +183,8 @@ describe('a slip named', () => {
 		['upside down', '0.0000097 ft/s', ['ft', 's'], 'line', 'Look at factor 1'],
 		['digits swapped', '21.7 ft/s', undefined, 'slip', 'two digits swapped'],
 		['the point moved', '2.71 ft/s', undefined, 'slip', 'the decimal point moved'],
-		['cut, not rounded', '27.13 ft/s', undefined, 'figures', 'yours shows 4'],
-		['a minus gained', '-27.1 ft/s', undefined, 'slip', 'a minus lost or gained'],
+		['cut, not rounded', '27.13 ft/s', undefined, 'figures', 'Yours has 4'],
+		['a minus gained', '-27.1 ft/s', undefined, 'slip', 'a minus sign lost or added'],
 	])('%s', async (_name, answer, below, where, says) => {
 		await gust(answer, below ?? ['mi', 's']);
 		if (where === 'slip') await browser.sees(says);

@@ -184,7 +184,7 @@ describe('the Shelf', () => {
 		await keys(Key.ARROW_UP);
 		await untilTyped(L.value, '3.0 cg');
 		await keys(Key.END);
-		await browser.until(byId('value-plain'), (text) => text.includes('Qg') || text.includes('plainly'));
+		await browser.until(byId('value-plain'), (text) => text.includes('Qg') || text.includes('too long'));
 		await keys(Key.HOME);
 		await browser.untilSays(byId('value-scientific'), 'qg');
 		await tabTo(L.endTarget);

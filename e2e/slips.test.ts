@@ -93,7 +93,7 @@ describe('what goes wrong', () => {
 		await browser.press(L.ownDone);
 		await place(browser, { unit: unitAt('m', 'top'), fact: '1km=1000m', below: 'm' });
 		await browser.press(numberAt('start', 'top'), L.zeros2);
-		await browser.sees('2 figures count');
+		await browser.sees('2 figures of');
 		await browser.driver.actions().sendKeys(Key.ESCAPE).perform();
 		await browser.sees('The answer may have 2 figures');
 		await open('mast-log');
@@ -124,7 +124,7 @@ describe('what goes wrong', () => {
 		await place(browser, { unit: unitAt('m', 'top'), fact: '1m=100cm', below: 'm' });
 		await browser.seesLine('1 unit must go, 1 unit is missing.');
 		await answer('42.0 cm²');
-		await browser.untilSays(byId('verdict-line'), 'wanted');
+		await browser.untilSays(byId('verdict-line'), 'It should end at');
 	});
 
 	it('a temperature shifted the wrong way is named, with its step', async () => {

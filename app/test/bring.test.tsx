@@ -98,7 +98,7 @@ describe('a problem that is brought', () => {
 	it('makes a fact of a token and another one of the text', async () => {
 		const store = show(<BringScreen />);
 		await bring('One sack lasts 14 days. 9.5 kg of feed are in it. How many kg go in 35 days?', store);
-		pressNamed('9.5 kg · the start change what it is for');
+		pressNamed('9.5 kg · not sorted yet change what it is for');
 		pressNamed('It is part of a fact');
 		pressNamed('= 14 days');
 		expect(own(store)?.stated).toContainEqual({

@@ -60,8 +60,8 @@ describe('how a line came about, in words', () => {
 			'Factor 1 was placed: 1 mi over 5280 ft.',
 			'Factor 1 was turned over: 5280 ft over 1 mi.',
 			'Factor 2 was placed: 1 h over 3600 s.',
-			'Undone:  Factor 2 was placed: 1 h over 3600 s.',
-			'Redone:  Factor 2 was placed: 1 h over 3600 s.',
+			'Undone: Factor 2 was placed: 1 h over 3600 s.',
+			'Redone: Factor 2 was placed: 1 h over 3600 s.',
 			'The answer was written: 27.1 ft/s.',
 			'The answer was checked.',
 		]);
@@ -91,7 +91,7 @@ describe('how a line came about, in words', () => {
 		[{ do: 'round', rounding: { place: -1 } }, 'The answer is rounded to the tenths.'],
 		[{ do: 'round', rounding: { significant: 1 } }, 'The answer is rounded to 1 figure.'],
 		[{ do: 'round', rounding: 'none' }, 'The answer is not rounded.'],
-		[{ do: 'undo' }, 'Undone:  Factor 1 was placed: 5280 ft over 1 mi.'],
+		[{ do: 'undo' }, 'Undone: Factor 1 was placed: 5280 ft over 1 mi.'],
 		[{ do: 'nudge', steps: 1 }, 'A hint was shown.'],
 	])('has a sentence for %j', (step, sentence) => {
 		expect(says([{ do: 'place', block: 'a', factor: MILE }, step])[1]).toBe(sentence);

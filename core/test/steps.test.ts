@@ -393,11 +393,9 @@ describe('a step said, printed and written', () => {
 			'below absolute zero',
 		);
 		expect(said(line('12.6 °C', '°F', addingStep('32')), 'close', true).text).toContain(
-			'A difference has no zero to shift',
+			'For a difference you only multiply',
 		);
-		expect(said(line('8.75 ft', 'in', aside('7 ft'))).text).toBe(
-			'What is left is more than one ft. Convert the whole ft too.',
-		);
+		expect(said(line('8.75 ft', 'in', aside('7 ft'))).text).toBe('There is still a whole ft left.');
 	});
 });
 

@@ -39,7 +39,7 @@ const SHELF_STATES: readonly (readonly [string, string])[] = [
 	['/ladder?value=40.25%20cm%5E2&to=km%5E2', 'powers of ten'],
 	['/ladder?value=2.5%20km&to=Qm&hide=1', '? Qm'],
 	['/ladder?value=40%20ft&to=m', 'takes no prefix'],
-	['/temperature?number=12.5&unit=%C2%B0C&until=31&range=1', 'A difference only scales'],
+	['/temperature?number=12.5&unit=%C2%B0C&until=31&range=1', 'For a difference you only multiply'],
 	['/temperature?number=-500&unit=%C2%B0F', 'below absolute zero'],
 	['/mixed?text=100000.5%20s&measure=time', '= 1 d 3 h 46 min'],
 	['/mixed?text=8%20ft%209%20in&measure=length', 'Together'],

@@ -137,6 +137,9 @@ export function fromText(prompt: string, said: SaidOf): FromText {
 		: {
 				...(told.until ? { until: told.until } : {}),
 				...(told.terms.length ? { terms: told.terms } : {}),
+				...(told.times ? { times: told.times } : {}),
+				...(told.parts === false ? { parts: false } : {}),
+				...(told.decimal ? { decimal: told.decimal } : {}),
 				...(told.difference ? { difference: true } : {}),
 				...(told.exactStart ? { exactStart: true } : {}),
 			};

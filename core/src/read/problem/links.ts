@@ -3,25 +3,29 @@ import type { Quantity } from '../../quantity/quantity';
 import { sameDimension } from '../../unit/dimension';
 import { singular } from '../../unit/singular';
 import { type Found, unitOf } from './numbers';
+import { factsOfTable } from './tables';
 import { isUnit, JOINS, VERBS } from './words';
 
 /** What may stand between the two halves of a fact: "for each", "to a", "of honey in", "is", "=". */
 const LINKS =
-	/^\s*(?:of\s+(?:(?!and\b)[\p{L}-]+\s+){1,3})?(?:=|\/|is|are|equals?|makes?|for|to|in|on|per|at|goes? into|go into|holds?|contains?|gives?|weighs?|has|have|each|every|in every|for every)\s*(?:about|only)?\s*(?:each|every|one|a|an)?\s*$/iu;
+	/^\s*(?:(?:of|on|in)\s+(?:(?!and\b)[\p{L}-]+\s+){1,3})?(?:=|≈|≅|~|\/|is|are|being|equals?|(?:is|are) (?:equal|equivalent) (?:to|with)|(?:is|are) the same as|makes?|for|to|in|on|per|at|as|stands? for|represents?|shows?|corresponds? to|measures?|goes? into|go into|holds?|contains?|gives?|weighs?|needs?|has|have|each|every|in every|for every)\s*(?:about|only)?\s*(?:each|every|one|a|an)?\s*$/iu;
 
 /** Two quantities joined by one word that does something: "1 mol of gas fills 24.1 L". */
 const DOES = /^\s*(?:of\s+[\p{L}-]+\s+)?(\p{Ll}{3,})\s*(?:about|only)?\s*$/u;
 
 /** A fact whose other half is one thing without a number: "12 jars to a crate", "2 seeds in each cell". */
 const ONE_OF =
-	/^\s*(?:of\s+(?:[\p{L}-]+\s+){1,3})?(?:(?:fit|fits|go|goes|stand|come|comes|are|is|make|makes|fill|fills|equal|equals)\s+)?(?:(?:to|in|into|for|on|per|with|at)\s+)?(a|an|each|every|one|per)\s+([\p{L}³²/]+)/iu;
+	/^\s*(?:of\s+(?:[\p{L}-]+\s+){1,3})?(?:(?:fit|fits|go|goes|stand|come|comes|are|is|make|makes|fill|fills|equal|equals)\s+)?(?:(?:to|in|into|for|on|per|with|at)\s+)?(a|an|each|every|one|per|the)\s+((?:cubic|square|nautical|fluid)\s+\p{L}+|[\p{L}³²/]+)/iu;
 
 /** One thing that holds a quantity: "each jar holds 454 g", "one crate has 12 jars". */
 const ONE_HOLDS =
-	/\b(each|every|one|an?|the)\s+([\p{L}-]+)\s+(?:of\s+(?:an?\s+|the\s+)?[\p{L}-]+\s+)?(?:(\p{Ll}{3,})(?:\s+up)?|has|is|=)\s*(?:about\s*)?$/iu;
+	/\b(each|every|one|an?|the|my|our|your|his|her)\s+(?:\p{Ll}+\s+)??((?:cubic|square|nautical|fluid)\s+\p{L}+|[\p{L}-]+)\s+(?:of\s+(?:an?\s+|the\s+)?(?:[\p{L}-]+\s+){1,2})?(?:(?:has|have)\s+an?\s+\p{L}+\s+of|(\p{Ll}{3,})(?:\s+up)?|has|is|=)\s*(?:about\s*)?$/iu;
+
+/** How far before a quantity the words that go with it are looked for. */
+const NEAR = 120;
 
 /** Words that say what one thing has, and join quantities elsewhere. */
-const HAS = new Set(['has', 'is', 'are']);
+const HAS = new Set(['has', 'is', 'are', 'for']);
 
 const MONEY = /^[$€£]$/u;
 
@@ -33,6 +37,23 @@ const TO_DO = /^\s*(?:of\s+[\p{L}-]+\s+)?to\s+\p{Ll}{3,}\s+(?:about\s+)?$/u;
 
 /** What is done in one of a unit: "a minute to pump 40 L". */
 const IN_ONE = /\b(?:an?|one)\s+([\p{L}]+)\s+to\s+[\p{L}]+\s+$/iu;
+
+/** What is done in one of a time, with words between: 1,800 J into the tank in a second. */
+const WITHIN = /^\s+(?:\p{Ll}+\s+){1,5}in\s+(?:an?|one|each|every)\s+(\p{L}+)/u;
+/** The same with the time first: in one second a cable car climbs 4.2 m. */
+const BEGINS_WITHIN =
+	/(?:^|[.?!;]\s+)(?:in|during|within|each|every)\s+(?:(?:an?|one|each|every)\s+)?(\p{L}+)\b,?[^.?!;\d]*$/iu;
+/** How long a time is taken to be: a year of 365 days. */
+const YEAR_OF = /\b(?:an?|one)\s+(\p{L}+)\s+of\s+$/iu;
+
+function isTimeUnit(name: string): boolean {
+	const unit = unitOf({ number: '1', unit: name });
+	return unit !== null && sameDimension(unit.dimension, { s: 1 });
+}
+
+function isSameUnit(one: Found, unit: string): boolean {
+	return unitOf(one)?.text === unitOf({ number: '1', unit })?.text;
+}
 
 /** What each of some things holds: "tablets contain 250 mg each". */
 const EACH = /\b([\p{L}-]+s)\s+(?:contain|hold|have|weigh|cost|measure|are|take|give)\s+$/iu;
@@ -51,9 +72,9 @@ export type Linked = { readonly fact: Fact; readonly of: readonly number[] };
 
 /** The facts a text states, with the quantities each is made of. */
 export function factsIn(text: string, found: readonly Found[], things: ReadonlySet<string>): readonly Linked[] {
-	const facts: Linked[] = [];
+	const facts: Linked[] = [...factsOfTable(text, found)];
 	const others = found.flatMap((one) => unitOf(one)?.text ?? []);
-	const used = new Set<number>();
+	const used = new Set<number>(facts.flatMap(({ of }) => of));
 	for (const [i, one] of found.entries()) {
 		if (used.has(i) || one.unit === '') continue;
 		const next = found[i + 1];
@@ -97,6 +118,12 @@ function isTemperature(quantity: Found): boolean {
 	return unit !== null && unit.parts.length === 1 && sameDimension(unit.dimension, { K: 1 });
 }
 
+/** Whether two quantities are of one kind. */
+function isAlike(one: Found, next: Found): boolean {
+	const [a, b] = [unitOf(one), unitOf(next)];
+	return a !== null && b !== null && sameDimension(a.dimension, b.dimension);
+}
+
 function isTime(quantity: Found): boolean {
 	const unit = unitOf(quantity);
 	return unit !== null && sameDimension(unit.dimension, { s: 1 });
@@ -108,13 +135,26 @@ function isLinked(text: string, found: readonly Found[], i: number): boolean {
 	if (!one || !next) return false;
 	const between = text.slice(one.at[1], next.at[0]);
 	if (isEquals(text, one, next)) return true;
+	// Two ropes are 3 m and 5 m: each has its own.
+	if (/^\s*(?:are|weigh|measure|have|cost|hold)\s*$/u.test(between) && /^\s+and\s+\d/u.test(text.slice(next.at[1])))
+		return false;
 	if (isTemperature(one) || isTemperature(next)) return false;
+	// Add 1.2 L to 850 mL: they are put together.
+	if (
+		/\b(?:add|adds|added|adding)\s+$/iu.test(text.slice(Math.max(0, one.at[0] - NEAR), one.at[0])) &&
+		isAlike(one, next)
+	)
+		return false;
 	// So long is told of what goes on, and is no half of a fact: 60 W for 5 h.
 	if (/^\s*for\s*$/u.test(between) && isTime(next)) return false;
-	const isTaken = /\b(?:takes?|needs?|uses?)\s+(?:\p{L}+\s+){0,3}$/iu.test(text.slice(0, one.at[0]));
+	const before = text.slice(Math.max(0, one.at[0] - NEAR), one.at[0]);
+	const isTaken = /\b(?:takes?|needs?|uses?)\s+(?:\p{L}+\s+){0,3}$/iu.test(before);
 	const isTold = TO_DO.test(between) && (isTime(one) !== isTime(next) || isTaken);
 	// So many “is” so much of another only where one of them is one: 250 people is no 18 m.
-	if (/^\s*is\s*(?:about|only)?\s*$/iu.test(between) && ![one.number, next.number].includes('1'))
+	if (
+		/^\s*is\s*(?:about|only)?\s*$/iu.test(between) &&
+		![one.number, next.number].some((number) => /^1(?:\/\d)?$/.test(number))
+	)
 		return MONEY.test(one.unit) || MONEY.test(next.unit);
 	const isPaced =
 		IN_SO_LONG.test(between) && isTime(next) && !isTime(one) && found.some((other, k) => k > i + 1 && isTime(other));
@@ -145,7 +185,7 @@ function isRatio(text: string, found: readonly Found[], i: number): boolean {
 
 /** The one thing a quantity goes with, where the text says so: "to a crate", "each jar holds", "trays of". */
 function oneBeside(text: string, one: Found, things: ReadonlySet<string>, others: readonly string[]): string | null {
-	const before = text.slice(0, one.at[0]);
+	const before = text.slice(Math.max(0, one.at[0] - NEAR), one.at[0]);
 	const named = (word: string | undefined) => {
 		if (!word || JOINS.has(word.toLowerCase())) return null;
 		return isUnit(word) ? word : singular(word.toLowerCase());
@@ -155,6 +195,16 @@ function oneBeside(text: string, one: Found, things: ReadonlySet<string>, others
 	// One of a thing that is met nowhere else is told of by the way: 6 years for one trip.
 	const isMet = after !== null && (things.has(after) || isUnit(beside?.[2] ?? ''));
 	if (after !== null && (isMet || /^(?:each|every)$/iu.test(beside?.[1] ?? ''))) return after;
+	const begun = named(BEGINS_WITHIN.exec(before)?.[1]);
+	if (begun !== null && (isTimeUnit(begun) || things.has(begun)) && !isSameUnit(one, begun)) return begun;
+	const within = named(WITHIN.exec(text.slice(one.at[1]))?.[1]);
+	if (within !== null && isTimeUnit(within) && !isSameUnit(one, within)) return within;
+	const year = isTime(one) ? named(YEAR_OF.exec(before)?.[1]) : null;
+	if (year !== null && isTimeUnit(year) && !isSameUnit(one, year)) return year;
+	const sized = /\bhow\s+many\s+$/iu.test(before)
+		? named(/^[\s-]+(\p{Ll}+s)\b/u.exec(text.slice(one.at[1]))?.[1])
+		: null;
+	if (sized !== null && !isUnit(sized)) return sized;
 	const during = named(IN_ONE.exec(before)?.[1]);
 	if (during !== null && isUnit(during)) return during;
 	const each = /^\s*each\b/u.test(text.slice(one.at[1])) ? named(EACH.exec(before)?.[1]) : null;

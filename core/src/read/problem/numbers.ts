@@ -2,10 +2,14 @@ import type { Span } from '../../numeral/fault';
 import { parseNumeral } from '../../numeral/parse-numeral';
 import { VULGAR_SIGNS } from '../../numeral/vulgar';
 import type { Quantity } from '../../quantity/quantity';
+import { sameDimension } from '../../unit/dimension';
 import { parseUnit } from '../../unit/parse-unit';
 import { singular } from '../../unit/singular';
 import type { Unit } from '../../unit/unit';
+import { hasDecimalComma } from './as-written';
 import { roundingSpans } from './rounding';
+import { spokenNumbers } from './spoken-numbers';
+import { withUnitsOfTable } from './tables';
 import { COUNTED, isUnit, JOINS, MONEY, type Word, wordsAfter } from './words';
 
 /** A quantity found in a text, before it is told what it is there for. */
@@ -14,14 +18,18 @@ export type Found = Quantity & { readonly at: Span };
 /** The most quantities one text is read for. */
 const NUMBERS_LIMIT = 60;
 
-const TEN = `10(?:\\^\\(?[-−]?\\d+\\)?|[⁻]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)`;
+/** A power of ten; pasted, it may have lost what raised its exponent: 6.0 × 10-3. */
+const TEN = `10(?:\\^\\(?[-−]?\\d+\\)?|[⁻]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+|[-−]\\d+)`;
 
-/** A number as it stands in a text. */
+/** What is before a digit that belongs to a unit: cm^3, km h^-1, kg m-3. */
+const EXPONENT = '(?<!\\^[-−]?|\\b(?:[kcdm]?m|s|h|min|d?L|mol)[-−])';
+
+/** A number as a text has it. */
 const NUMBER = new RegExp(
-	'(?<![\\p{L}\\d.,])[-−]?(?:' +
+	`(?<![\\p{L}\\d.,])${EXPONENT}[-−]?(?:` +
 		'10\\^\\(?[-−]?\\d+\\)?|' +
 		'\\d+/\\d+(?![\\d/.,])|' +
-		`(?:\\d{1,3}(?:[,\\u00a0\\u2009\\u202f ]\\d{3})+|\\d+)(?:\\.\\d+)?(?:[eE][-+−]?\\d+|\\s*[×x*]\\s*${TEN})?` +
+		`(?:\\d{1,3}(?:[,\\u00a0\\u2009\\u202f ]\\d{3})+|\\d+)(?:\\.\\d+|\\.(?=\\s(?:[kcmµ]?[gLm]|s|h|min|ft|in|lb)\\s))?(?:[eE][-+−]?\\d+|\\s*[×x*]\\s*${TEN})?` +
 		`(?:\\s?[${VULGAR_SIGNS}]|\\s\\d+/\\d+(?!\\d))?|` +
 		`\\d*[${VULGAR_SIGNS}]|\\.\\d+)`,
 	'gu',
@@ -67,8 +75,7 @@ function unitLength(text: string, words: readonly Word[], nextIsNumber: (at: num
 /** What is told of before a number that has no unit of its own: nails are sold at 150 per box, seeds come 25 to a packet. */
 const TOLD_OF = /\b(\p{L}[\p{Ll}-]+s)\s+(?:are|come|sell)\b(?:\s+\p{Ll}+){0,2}\s+$/u;
 
-function countedAt(text: string, from: number, to: number): Found {
-	const number = text.slice(from, to);
+function countedAt(text: string, from: number, to: number, number: string): Found {
 	const of = TOLD_OF.exec(text.slice(0, from))?.[1]?.toLowerCase();
 	const behind = /^\s+(?:(per)\s+(\p{Ll}+)|(?:to|in|for)\b)/u.exec(text.slice(to));
 	if (of === undefined || !behind || isUnit(of)) return { at: [from, to], number, unit: '' };
@@ -78,26 +85,50 @@ function countedAt(text: string, from: number, to: number): Found {
 	return { at: [from, to + behind[0].length], number, unit: `${thing}/${isUnit(below) ? below : singular(below)}` };
 }
 
+/** The word for a rate in one breath: per jar, an hour. */
+const PER = /^\s+(per|an?|each|every)\s+([\p{L}³²]+)/iu;
+
+/** The unit a rate in one breath is for, with where it ends; null where none follows. “A” and “an” make a rate only of a time. */
+function perAt(text: string, at: number): { readonly below: string; readonly to: number } | null {
+	const match = PER.exec(text.slice(at));
+	const word = match?.[2] ?? '';
+	if (!match || JOINS.has(word.toLowerCase())) return null;
+	const to = at + match[0].length;
+	const unit = parseUnit(word);
+	if (unit.ok && (match[1] === 'per' || sameDimension(unit.value.dimension, { s: 1 }))) return { below: word, to };
+	return match[1] === 'per' && COUNTED.test(word) ? { below: singular(word), to } : null;
+}
+
+/** A quantity with what it is for one of, where the text says so in one breath: 340 g per jar, 55 miles an hour. */
+function withPer(text: string, one: Found): Found {
+	if (/\/|\bper\b/u.test(one.unit) || one.unit === '') return one;
+	const per = perAt(text, one.at[1]);
+	return per ? { at: [one.at[0], per.to], number: one.number, unit: `${one.unit}/${per.below}` } : one;
+}
+
+/** A unit of the tables with its substance in braces and its powers above and below a bar: g{salt}, kg/m³. */
+function labelled(unit: string): string {
+	const read = parseUnit(unit);
+	const isPlain = !/\^\(?[-−]|⁻/u.test(unit);
+	return read.ok && (!isPlain || read.value.parts.some(({ label }) => label !== undefined)) ? read.value.text : unit;
+}
+
 /** A quantity at a number, with the unit that follows it. */
-function quantityAt(text: string, from: number, to: number): Found | null {
-	const number = text.slice(from, to);
+function quantityAt(text: string, { from, to, number }: Numeral): Found | null {
 	if (!parseNumeral(number).ok) return null;
 	const words = wordsAfter(text, to);
 	const nextIsNumber = (at: number) => /^\s*[-−]?\d/.test(text.slice(at));
 	const count = unitLength(text, words, nextIsNumber);
 	if (count > 0) {
 		const last = words[count - 1] as Word;
-		return {
-			at: [from, last.to],
-			number,
-			unit: words
-				.slice(0, count)
-				.map((word) => word.text)
-				.join(' '),
-		};
+		const unit = words
+			.slice(0, count)
+			.map((word) => word.text)
+			.join(' ');
+		return withPer(text, { at: [from, last.to], number, unit: labelled(unit) });
 	}
 	const [thing, per, of] = words;
-	const inOne = /^(\p{Ll}[\p{Ll}-]*)\/(\p{Ll}+)$/u.exec(thing?.text ?? '');
+	const inOne = /^(\p{Ll}[\p{Ll}-]*)\/(\p{L}+[³²]?)$/u.exec(thing?.text ?? '');
 	if (thing && inOne) {
 		const below = inOne[2] ?? '';
 		return {
@@ -107,11 +138,26 @@ function quantityAt(text: string, from: number, to: number): Found | null {
 		};
 	}
 	if (!thing || !COUNTED.test(thing.text) || JOINS.has(thing.text) || thing.text === 'per')
-		return countedAt(text, from, to);
+		return countedAt(text, from, to, number);
 	const rate = per?.text === 'per' && of && (isUnit(of.text) || COUNTED.test(of.text));
 	const named = (word: string) => MONEY.get(singular(word)) ?? singular(word);
 	if (rate) return { at: [from, of.to], number, unit: `${named(thing.text)}/${named(of.text)}` };
-	return { at: [from, thing.to], number, unit: named(thing.text) };
+	return withPer(text, { at: [from, thing.to], number, unit: named(thing.text) });
+}
+
+/** A number that is a name: Bus 17, Flight 212. */
+const NAME = /(?<![\p{L}-])(\p{Lu}\p{Ll}+)[ \u00a0]$/u;
+/** Words that begin a sentence before a number, and name nothing. */
+const IMPERATIVES = new Set(
+	'exchange swap convert change express write give find turn put quote rewrite take about from in of at for the is what how round add report state tell reckon compute calculate only some over nearly exactly with to by if all these those'.split(
+		' ',
+	),
+);
+
+/** Whether a number is part of a name, by the word before it. */
+function isName(before: string): boolean {
+	const word = NAME.exec(before)?.[1] ?? '';
+	return word !== '' && !IMPERATIVES.has(word.toLowerCase());
 }
 
 /** The number an exercise is listed by, which is no quantity: "7.", "b)", "Problem 3:". */
@@ -121,23 +167,18 @@ function listedBy(text: string): readonly Span[] {
 	return match ? [[0, match[0].length]] : [];
 }
 
-/** What a sign of money before a number says: so much of it, for one of what stands behind a bar. */
-function paidAt(text: string, from: number, to: number): Found | null {
+/** What a sign of money beside a number says: so much of it, for one of what is behind a bar. */
+function paidAt(text: string, { from, to, number }: Numeral): Found | null {
 	const money = /([$€£])\s?$/u.exec(text.slice(0, from));
-	if (!money) {
-		const behind = /^\s?([$€£])/u.exec(text.slice(to));
-		const unit = behind?.[1];
-		return behind && unit ? { at: [from, to + behind[0].length], number: text.slice(from, to), unit } : null;
-	}
-	const per = /^\s?(?:\/\s?|per\s+|a\s+|each\s+)([\p{L}²³]+)/u.exec(text.slice(to));
+	const behind = money ? null : /^\s?([$€£])/u.exec(text.slice(to));
+	const sign = money?.[1] ?? behind?.[1];
+	if (sign === undefined) return null;
+	const [at, end] = [money?.index ?? from, to + (behind?.[0].length ?? 0)];
+	const per = /^\s?(?:\/\s?|per\s+|an?\s+|each\s+)([\p{L}²³]+)/u.exec(text.slice(end));
 	const unit = per?.[1] ?? '';
 	const isPer = unit !== '' && (isUnit(unit) || (COUNTED.test(unit) && !JOINS.has(unit)));
 	const below = isPer ? (isUnit(unit) ? unit : singular(unit)) : '';
-	return {
-		at: [money.index, to + (isPer && per ? per[0].length : 0)],
-		number: text.slice(from, to),
-		unit: `${money[1]}${below && `/${below}`}`,
-	};
+	return { at: [at, end + (isPer && per ? per[0].length : 0)], number, unit: `${sign}${below && `/${below}`}` };
 }
 
 /** The first end of a range that leaves its unit to the other: 34–39 °F, 50 to 68 °F. */
@@ -151,23 +192,92 @@ function withSharedUnit(text: string, found: readonly Found[]): readonly Found[]
 	});
 }
 
+/** Times of the clock, dates and what a problem is worth, which are no quantities. */
+const NO_QUANTITY =
+	/(?<![\d:.])\d{1,2}[:.]\d{2}\s?(?:[ap]\.?m\b\.?|o.clock)|(?<![\d:])[012]?\d:[0-5]\d(?![\d:])|\b(?:[0-3]?\d(?:st|nd|rd|th)?\s+(?:of\s+)?)?(?:January|February|March|April|May|June|July|August|September|October|November|December)\s+\d{1,4}(?:,?\s+\d{4})?|\b[0-3]?\d(?:st|nd|rd|th)?\s+(?:January|February|March|April|May|June|July|August|September|October|November|December)\b|\b(?:in|since|by|of|year|from|until)\s+(?:1[5-9]|20)\d\d(?=[\s,.;]+(?!\p{Ll}+s\b)|$)|[[(]\s*\d{1,2}(?:[.,]5)?\s*(?:points?|marks?|pts?)\s*[\])]/giu;
+
+/** A number with a comma for its decimal mark, in a text that has one. */
+const WITH_COMMA = /(?<![\p{L}\d.,])[-−]?(?:\d{1,3}(?:[.\u00a0 ]\d{3})+|\d+),\d+(?:\s*[×x]\s*10\^?[-−]?\d+)?/gu;
+
+/** A scale: 1:25 000, 1 to 72. */
+export const SCALE =
+	/(?<![\d.,:])1\s?:\s?(\d{1,3}(?:[ ,\u00a0\u202f]\d{3})+|\d{2,})(?![\d:])|\bscale\s+(?:of\s+|is\s+)?1\s+(?:to|in)\s+(\d{1,3}(?:[ ,]\d{3})+|\d{2,})/giu;
+
+/** A number of a text: where it is, and in digits. */
+type Numeral = { readonly from: number; readonly to: number; readonly number: string };
+
+/** A number as it was meant before it was pasted: 6.0 × 10-3 is 6.0 × 10^-3. */
+function unpasted(number: string): string {
+	return number.replace(/10([-−]\d+)$/u, '10^$1');
+}
+
+/** Where a text tells of temperatures. */
+const WARMTH = /\b(?:celsius|fahrenheit|kelvins?|temperatures?|degrees?|thermometer|warm|hot|cold|freezing)\b|°[CFK]/iu;
+
+/** The primes of feet and inches. */
+const FEET: Readonly<Record<string, string>> = { '′': 'ft', '″': 'in', "'": 'ft', '"': 'in' };
+
+/** A unit as it is meant beside the rest of the text: 72 F of a temperature, 5′ 11″ where there is no angle. */
+function asMeant(text: string, one: Found): Found {
+	if (/^[CF]$/.test(one.unit) && WARMTH.test(text)) return { ...one, unit: `°${one.unit}` };
+	const length = FEET[one.unit];
+	const isAngle = () => /°(?![CFK])|\b(?:degrees?|angles?|arc)\b/iu.test(text);
+	return length !== undefined && !isAngle() ? { ...one, unit: length } : one;
+}
+
+/** The numbers of a text, in digits and in words, in reading order. */
+function numeralsIn(text: string): readonly Numeral[] {
+	const spoken = spokenNumbers(text).map(({ at: [from, to], number }) => ({ from, to, number }));
+	const commas = hasDecimalComma(text)
+		? [...text.matchAll(WITH_COMMA)].map(({ 0: number, index }) => ({ from: index, to: index + number.length, number }))
+		: [];
+	const before = [...spoken, ...commas];
+	const digits = [...text.matchAll(NUMBER)].flatMap(({ 0: all, index }) => {
+		const number = all.trimEnd();
+		const to = index + number.length;
+		return before.some((one) => index < one.to && to > one.from) ? [] : [{ from: index, to, number: unpasted(number) }];
+	});
+	return [...before, ...digits].sort((a, b) => a.from - b.from);
+}
+
 /**
  * Every quantity of a text, in reading order, with its unit: “12 jars to a crate” has 12 jar.
  */
 export function numbersIn(text: string): readonly Found[] {
 	const found: Found[] = [];
-	const none = [...roundingSpans(text), ...listedBy(text)];
-	for (const match of text.matchAll(NUMBER)) {
+	const none = [
+		...roundingSpans(text),
+		...listedBy(text),
+		...[...text.matchAll(NO_QUANTITY)].map(({ 0: all, index }) => [index, index + all.length] as const),
+	];
+	const scales = [...text.matchAll(SCALE)].map(({ 0: all, index }) => [index, index + all.length] as const);
+	const isIn = (spans: readonly Span[], at: number) => spans.some(([from, to]) => at >= from && at < to);
+	for (const numeral of numeralsIn(text)) {
 		if (found.length === NUMBERS_LIMIT) break;
 		const last = found.at(-1);
-		if (last && match.index < last.at[1]) continue;
-		if (none.some(([from, to]) => match.index >= from && match.index < to)) continue;
-		const trimmed = match[0].trimEnd();
-		const end = match.index + trimmed.length;
-		const quantity = paidAt(text, match.index, end) ?? quantityAt(text, match.index, end);
-		if (quantity) found.push(quantity);
+		if ((last && numeral.from < last.at[1]) || (isIn(none, numeral.from) && !isIn(scales, numeral.from))) continue;
+		if (isIn(scales, numeral.from)) {
+			const scale = scales.find(([from, to]) => numeral.from >= from && numeral.from < to);
+			// Of 1:25 000 the 1 is no number of its own.
+			if (numeral.to === scale?.[1]) found.push({ at: [numeral.from, numeral.to], number: numeral.number, unit: '' });
+			continue;
+		}
+		const quantity = paidAt(text, numeral) ?? quantityAt(text, numeral);
+		const isSpoken = !/\d/.test(text.slice(numeral.from, numeral.to));
+		const isBare =
+			quantity !== null && (quantity.unit === '' || (/^\p{Ll}+$/u.test(quantity.unit) && !isUnit(quantity.unit)));
+		if (isBare && /^\d{1,4}$/.test(quantity.number) && isName(text.slice(Math.max(0, numeral.from - 30), numeral.from)))
+			continue;
+		// A number in words without a unit tells of nothing: both of them, the two.
+		if (quantity && !(isSpoken && quantity.unit === '')) found.push(quantity);
 	}
-	return withSharedUnit(text, found);
+	return withUnitsOfTable(
+		text,
+		withSharedUnit(
+			text,
+			found.map((one) => asMeant(text, one)),
+		),
+	);
 }
 
 /** The unit of a quantity, its words taken for counted things where no table knows them. */

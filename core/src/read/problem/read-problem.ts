@@ -3,17 +3,21 @@ import type { Role, Rounding, Want } from '../../exercise/exercise';
 import type { Fact } from '../../fact/fact';
 import type { Span } from '../../numeral/fault';
 import type { Quantity } from '../../quantity/quantity';
-import { route } from '../../route/route';
 import { isCounted, sameDimension } from '../../unit/dimension';
 import { isMoney } from '../../unit/is-money';
 import { likeUnits } from '../../unit/like-units';
 import { parseUnit } from '../../unit/parse-unit';
+import { singular } from '../../unit/singular';
 import { legible } from '../legible';
-import { factsIn, ratesAsFacts } from './links';
-import { numbersIn, unitOf } from './numbers';
-import { startAmong } from './roles';
-import { roundingIn } from './rounding';
-import { type WantTold, wantIn } from './wanted';
+import { hasDecimalComma, withoutShortening } from './as-written';
+import { bareUnits, sentencesOf } from './bare-units';
+import { leadsTo } from './leads';
+import { factsIn, type Linked, plain, ratesAsFacts } from './links';
+import { type Found, numbersIn, unitOf } from './numbers';
+import { type Chosen, startAmong } from './roles';
+import { roundingIn, roundingSpans } from './rounding';
+import { sidesIn } from './shares';
+import { formIn, type WantTold, wantIn } from './wanted';
 
 /** A quantity found in a text: its span, number and unit as read, and what it is there for; null where that cannot be told. */
 export type FoundQuantity = Quantity & { readonly at: Span; readonly role: Role | null };
@@ -28,9 +32,18 @@ export type ProblemRead = {
 	readonly until: Quantity | null;
 	/** The further parts of a start that is told in several. */
 	readonly terms: readonly Quantity[];
+	/** What the start is multiplied by: the width of a length by a width. */
+	readonly times?: readonly Quantity[];
+	/** False where further parts are several things put together, and no measure in parts. */
+	readonly parts?: false;
 	/** Whether a temperature is a difference, and whether the start is told without a digit; each only where it is so. */
 	readonly difference?: true;
 	readonly exactStart?: true;
+	/** False where another reading is near the best: then the start is null, and the readings are choices, the best first. */
+	readonly sure?: false;
+	readonly choices?: readonly Choice[];
+	/** Where a comma of the text can only be its decimal mark. */
+	readonly decimal?: 'comma';
 	readonly rounding: Rounding | null;
 	/** Where the text says what is wanted and how it is rounded. */
 	readonly says: { readonly want: Span | null; readonly rounding: Span | null };
@@ -41,7 +54,7 @@ export const PROBLEM_LIMIT = 4000;
 
 /** How a temperature is told of as a difference. */
 const DIFFERS =
-	/\b(?:(?:temperature|temp\.?)\s+(?:difference|change|rise|drop|increase|fall)|difference|(?:rises?|rose|drops?|dropped|falls?|fell|cools?|cooled|warms?|warmed|increases?|increased|decreases?|decreased|changes?|changed|climbs?|climbed|sinks?|sank)\s+(?:in\s+temperature\s+)?(?:by|(?=(?:about\s+)?\d))|\b(?:change|rise|drop|fall|increase|decrease)\s+of\b|(?:this|that)\s+(?:change|rise|drop|fall|increase|decrease)\b|(?:warmer|colder|hotter|cooler)\b)/iu;
+	/\b(?:(?:temperature|temp\.?)\s+(?:difference|change|rise|drop|increase|fall)|difference|(?:swings?|swung|risen|rises?|rose|drops?|dropped|falls?|fell|cools?|cooled|warms?|warmed|increases?|increased|decreases?|decreased|changes?|changed|climbs?|climbed|sinks?|sank)\s+(?:in\s+temperature\s+)?(?:by|(?=(?:about\s+)?\d))|\b(?:change|rise|drop|fall|increase|decrease)\s+of\b|(?:(?:this|that)\s+|(?:what|which)\s+)(?:change|rise|drop|fall|increase|decrease)\b|\b(?:swing|rise|drop)\s+of\b|(?:warmer|colder|hotter|cooler)\b)/iu;
 
 function isDifference(text: string, start: Start | null): boolean {
 	if (!start || 'top' in start || !DIFFERS.test(text)) return false;
@@ -51,7 +64,7 @@ function isDifference(text: string, start: Start | null): boolean {
 
 /** How a text asks, whatever for; one that does not asks nothing, and has no start. */
 const ASKS =
-	/[?_→]|->|\b(?:how|what|which|when|convert|change|find|give|write|calculate|compute|determine|estimate|express|work\s+out)\b/iu;
+	/[?_→]|->|\b(?:how|what|which|when|convert|change|find|give|write|calculate|compute|determine|estimate|express|put|turn|rewrite|quote|tell|state|work\s+out)\b/iu;
 
 /** One of something, told without a digit: how many pints are in a gallon; in one fortnight; a minute. */
 const WITHOUT_DIGIT =
@@ -75,7 +88,7 @@ function startWithoutDigit(
 			const unit = parseUnit(name);
 			const isBare = unit.ok && unit.value.parts.every(({ label }) => label === undefined);
 			if (!isBare || !wanted.ok || unit.value.text === wanted.value.text) continue;
-			const isLed = facts.length > 0 && route(unit.value.text, want, { facts, tables: true }).ok;
+			const isLed = facts.length > 0 && leadsTo(unit.value.text, want, facts);
 			if (likeUnits(unit.value, wanted.value) || isLed) return { number: '1', unit: unit.value.text };
 		}
 	return null;
@@ -95,6 +108,14 @@ function isDefinition(
 	);
 }
 
+/** A text in which no number has a point, so that a point ends a sentence; as long as before. */
+function masked(text: string, found: readonly { readonly at: Span }[]): string {
+	return found.reduce((left, { at: [from, to] }) => {
+		const number = left.slice(from, to).replace(/(?<=\d)\./gu, '0');
+		return `${left.slice(0, from)}${number}${left.slice(to)}`;
+	}, text);
+}
+
 /** Whether a start is a whole count of things: 13 cartons. */
 function isCount(start: Start | null): boolean {
 	if (!start || 'top' in start || !/^\d{1,3}(?:[, ]?\d{3})*$/.test(start.number.trim())) return false;
@@ -102,28 +123,143 @@ function isCount(start: Start | null): boolean {
 	return unit.ok && isCounted(unit.value.dimension) && !isMoney(unit.value);
 }
 
+/** A reading of a whole text: what is asked, what the line starts from, and the facts. */
+type Reading = {
+	readonly asked: WantTold | null;
+	readonly chosen: Chosen;
+	readonly untold: Quantity | null;
+};
+
+function labelledStart({ number, unit }: Quantity, label: string): Quantity {
+	return { number, unit: unit.includes('{') ? unit : `${unit}{${label}}` };
+}
+
+/** What is asked for, with the side of a scale or a share it is on. */
+function withLabel(asked: WantTold, label: string): WantTold {
+	const unit = `${asked.unit}{${label}}`;
+	return 'unit' in asked.want ? { ...asked, want: { ...asked.want, unit }, unit } : asked;
+}
+
+/** A reading without the rates it does not need: the start is of the kind that is asked for, and nothing is said to be equal to them. */
+function withoutIdleRates(chosen: Chosen, stated: readonly Linked[], want: string | null): Chosen {
+	const { start } = chosen;
+	if (!start || 'top' in start || want === null) return chosen;
+	const [from, to] = [parseUnit(start.unit, { counted: true }), parseUnit(want, { counted: true })];
+	if (!from.ok || !to.ok || !sameDimension(from.value.dimension, to.value.dimension)) return chosen;
+	const isOfKind = (unit: string) => {
+		const read = parseUnit(unit, { counted: true });
+		return read.ok && sameDimension(read.value.dimension, from.value.dimension);
+	};
+	// A rate with the same kind above or below may tie the start to what is asked for: mg for each kg.
+	const isNeeded = ({ fact }: Linked) => isOfKind(fact.left.unit) || isOfKind(fact.right.unit);
+	return {
+		...chosen,
+		facts: chosen.facts.filter((fact) => stated.includes(fact) || fact.of.length !== 1 || isNeeded(fact)),
+	};
+}
+
+/** The reading of a text in which something is asked for. */
+function readingFor(
+	text: string,
+	found: readonly Found[],
+	things: ReadonlySet<string>,
+	asked: WantTold | null,
+): Reading {
+	// Facts and the start are looked for by the unit a line would end at.
+	const want = asked?.unit ?? null;
+	const named = want === null ? [] : [want, singular(want), unitOf({ number: '1', unit: want })?.text ?? want];
+	const stated = factsIn(text, found, new Set([...things, ...named]));
+	const sides = want === null || !asked || 'mixed' in asked.want ? null : sidesIn(text, found, asked.at);
+	const all = ratesAsFacts(found, sides ? [...stated, sides.fact] : stated);
+	const picked = withoutIdleRates(startAmong(text, found, all, want), stated, want);
+	const isAsked = want !== null || ASKS.test(text);
+	const chosen = isAsked ? picked : { start: null, of: [], facts: all, until: null, terms: [] };
+	const facts = chosen.facts.map(({ fact }) => fact);
+	const untold = chosen.start || !asked ? null : startWithoutDigit(text, asked, facts);
+	return sides && asked && chosen.start && !('top' in chosen.start)
+		? {
+				asked: withLabel(asked, sides.want),
+				chosen: { ...chosen, start: labelledStart(chosen.start, sides.start) },
+				untold,
+			}
+		: { asked, chosen, untold };
+}
+
+/** Whether a line leads from where a reading starts to what it asks for. */
+function canBeWorked({ asked, chosen, untold }: Reading): boolean {
+	const start = chosen.start ?? untold;
+	if (!asked || asked.unit === null || 'factor' in asked.want || 'figures' in asked.want) return asked !== null;
+	if (!start) return false;
+	const unit = 'top' in start ? `(${start.top.unit})/(${start.bottom.unit})` : start.unit;
+	return leadsTo(
+		unit,
+		asked.unit,
+		chosen.facts.map(({ fact }) => fact),
+	);
+}
+
+/** What a text could say as well as the best reading of it. */
+export type Choice = { readonly start: Start | null; readonly want: Want | null; readonly facts: readonly Fact[] };
+
+function choiceOf({ asked, chosen }: Reading): Choice {
+	return { start: chosen.start, want: asked?.want ?? null, facts: chosen.facts.map(({ fact }) => fact) };
+}
+
+/**
+ * Readings that are near the best one, with that first; empty if it is sure. A quantity that the question itself has, and that no
+ * line uses, speaks against a start from elsewhere: what is the mass in grams of 5 tiles?
+ */
+function otherReadings(text: string, found: readonly Found[], best: Reading): readonly Choice[] {
+	const { asked, chosen } = best;
+	const [first] = chosen.of;
+	const last = sentencesOf(text)
+		.filter(({ asks }) => asks)
+		.at(-1);
+	if (!asked || asked.unit === null || !chosen.start || first === undefined || !last) return [];
+	const isIn = ({ at }: Found) => at[0] >= last.at[0] && at[0] < last.at[1];
+	const used = new Set([...chosen.of, ...chosen.facts.flatMap(({ of }) => of)]);
+	const left = found.filter((one, i) => !used.has(i) && one.unit !== '' && isIn(one));
+	if (!left.length || isIn(found[first] as Found)) return [];
+	const from = left.map((one) => ({ ...choiceOf(best), start: plain(one) }));
+	return [choiceOf(best), ...from].slice(0, 3);
+}
+
+/** How many of the units a text names are tried as what it asks for, where the first choice leads nowhere. */
+const TRIED = 2;
+
+/** The reading of a text that can be worked: by what it asks in so many words, else by what it names where it asks. */
+function wholeReading(text: string, found: readonly Found[]): Reading {
+	const sized = [...text.matchAll(/\bhow\s+many\s+[\d.,]+[\s-]*\p{L}+[\s-]+(\p{Ll}+s)\b/giu)].map(([, thing = '']) =>
+		singular(thing),
+	);
+	const things = new Set([...found.flatMap((quantity) => unitOf(quantity)?.counted ?? []), ...sized]);
+	const told = wantIn(masked(text, found), things, text);
+	const first = readingFor(text, found, things, told);
+	if (told && canBeWorked(first)) return first;
+	const spans = [...found.map(({ at }) => at), ...roundingSpans(text)];
+	const named = bareUnits(text, spans, things).filter(({ weight }) => weight > 0);
+	const form = formIn(text);
+	const asFormed = (unit: string) => ({ unit, ...(form ? { form } : {}) });
+	const others = named
+		.slice(0, TRIED)
+		.map(({ unit, at }) => readingFor(text, found, things, { want: asFormed(unit), unit, at }));
+	const worked = others.find(canBeWorked);
+	if (worked) return worked;
+	return told ? first : (others[0] ?? first);
+}
+
 /**
  * Reads what the text of a problem tells: every quantity, the facts that link two, what the line starts from,
  * what is wanted and how it is to be rounded (contract, "read"). What cannot be told is null.
  */
 export function readProblem(pasted: string): ProblemRead {
-	const text = legible(pasted.slice(0, PROBLEM_LIMIT));
+	const text = withoutShortening(legible(pasted.slice(0, PROBLEM_LIMIT)));
 	const found = numbersIn(text);
-	const things = new Set(found.flatMap((quantity) => unitOf(quantity)?.counted ?? []));
-	const asked = wantIn(text, things);
-	// Facts and the start are looked for by the unit a line would end at.
+	const reading = wholeReading(text, found);
+	const others = otherReadings(text, found, reading);
+	const { asked, chosen: best, untold } = reading;
+	const chosen = others.length ? { ...best, start: null, of: [], until: null, terms: [] } : best;
 	const want = asked?.unit ?? null;
-	const linked = ratesAsFacts(found, factsIn(text, found, new Set([...things, ...(want === null ? [] : [want])])));
-	const picked = startAmong(text, found, linked, want);
-	const chosen = want !== null || ASKS.test(text) ? picked : { ...picked, start: null, of: [], until: null, terms: [] };
-	const untold =
-		chosen.start || !asked
-			? null
-			: startWithoutDigit(
-					text,
-					asked,
-					chosen.facts.map(({ fact }) => fact),
-				);
 	const inFact = new Set(chosen.facts.flatMap(({ of }) => of));
 	const numbers = found.map((quantity, i): FoundQuantity => {
 		const role: Role | null = chosen.of.includes(i)
@@ -135,16 +271,27 @@ export function readProblem(pasted: string): ProblemRead {
 					: null;
 		return { ...quantity, role };
 	});
+	// Two ports, three friends: a thing that is named once, in words, is not a quantity of the problem.
+	const isByTheWay = ({ at, number, role, unit }: FoundQuantity) =>
+		role !== 'start' &&
+		role !== 'fact' &&
+		!/\d/.test(text.slice(...at).slice(0, 1)) &&
+		/^\d$/.test(number) &&
+		!parseUnit(unit).ok;
 	const round = roundingIn(text);
 	return {
-		numbers,
+		numbers: numbers.filter((one) => !isByTheWay(one)),
 		facts: chosen.facts.map(({ fact }) => fact),
 		start: chosen.start ?? untold,
 		want: asked?.want ?? null,
 		until: chosen.until,
 		terms: chosen.terms,
+		...(chosen.times ? { times: chosen.times } : {}),
+		...(chosen.parts === false ? { parts: false as const } : {}),
 		...(isDifference(text, chosen.start) ? { difference: true } : {}),
 		...(untold || isCount(chosen.start) || isDefinition(text, chosen) ? { exactStart: true } : {}),
+		...(hasDecimalComma(text) ? { decimal: 'comma' as const } : {}),
+		...(others.length ? { sure: false as const, choices: others } : {}),
 		rounding: round?.rounding ?? null,
 		says: { want: asked?.at ?? null, rounding: round?.at ?? null },
 	};

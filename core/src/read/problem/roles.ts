@@ -1,10 +1,10 @@
 import type { Start } from '../../chain/chain';
 import type { Fact } from '../../fact/fact';
 import type { Quantity } from '../../quantity/quantity';
-import { route } from '../../route/route';
 import { sameDimension } from '../../unit/dimension';
 import { likeUnits } from '../../unit/like-units';
 import { parseUnit } from '../../unit/parse-unit';
+import { leadsTo } from './leads';
 import { type Linked, plain, ratesIn } from './links';
 import { type Free, isNextPart, isRange, measureAround, measureOf } from './measure';
 import { type Found, unitOf } from './numbers';
@@ -18,7 +18,7 @@ function leadsOver(want: string, facts: readonly Fact[]): Leads {
 	return ({ unit }) => {
 		const before = known.get(unit);
 		if (before !== undefined) return before;
-		const leads = isAlike(unit, want) || route(unit, want, { facts, tables: true }).ok;
+		const leads = leadsTo(unit, want, facts);
 		known.set(unit, leads);
 		return leads;
 	};
@@ -26,6 +26,10 @@ function leadsOver(want: string, facts: readonly Fact[]): Leads {
 
 /** What the line starts from, of which quantities, and the facts that are left. */
 export type Chosen = {
+	/** What the start is multiplied by: of a length by a width the width. */
+	readonly times?: readonly Quantity[];
+	/** Whether further parts make one measure; false of a sum of several things. */
+	readonly parts?: false;
 	readonly start: Start | null;
 	readonly of: readonly number[];
 	readonly facts: readonly Linked[];
@@ -73,13 +77,21 @@ function firstAmong(text: string, found: readonly Found[], linked: readonly Link
 		.filter(({ i, quantity }) => !taken.has(i) && quantity.unit !== '');
 	const facts = linked.map(({ fact }) => fact);
 	const [lone] = free;
+	// Rates alone are no start where no rate is asked for: what they are of is not told.
+	if (
+		want !== null &&
+		free.length > 1 &&
+		!isRate(want) &&
+		free.every(({ quantity }) => isRate(quantity.unit) && !isAlike(quantity.unit, want))
+	)
+		return { start: null, of: [], facts: [...linked, ...ratesIn(found, linked)], until: null, terms: [] };
 	// A rate alone is no start where it is asked how long or how much: the quantity is not told.
 	if (
 		free.length === 1 &&
 		lone &&
 		(want === null || !(isRate(want) || isAlike(lone.quantity.unit, want))) &&
 		isRate(lone.quantity.unit) &&
-		/\bhow\s+(?:long|far|much|many)\b/iu.test(text)
+		(want !== null || /\bhow\s+(?:long|far|much|many)\b|\bcosts?\b[^.]*\?/iu.test(text))
 	)
 		return { start: null, of: [], facts: [...linked, ...ratesIn(found, linked)], until: null, terms: [] };
 	if (free.length === 0 && linked.length === 1 && linked[0]?.of.length === 2) {
@@ -90,8 +102,12 @@ function firstAmong(text: string, found: readonly Found[], linked: readonly Link
 			return { start: { top: fact.left, bottom: fact.right }, of, facts: [], until: null, terms: [] };
 	}
 	const leads = want === null ? null : leadsOver(want, facts);
-	const tied = want === null || !leads ? null : amongTied(found, free, linked, want, leads);
+	const tied = want === null || !leads ? null : amongTied(text, found, free, linked, want, leads);
 	if (tied) return tied;
+	const product = want === null ? null : productOf(text, free, linked, want);
+	if (product) return product;
+	const sum = SUMS.test(text) ? sumOf(free, linked, want) : null;
+	if (sum) return sum;
 	const paced = want === null ? null : amongRates(found, free, linked, want);
 	if (paced) return paced;
 	const firsts = free.filter(({ i }) => measureAround(text, found, i)[0]?.i === i);
@@ -113,6 +129,51 @@ function firstAmong(text: string, found: readonly Found[], linked: readonly Link
 	if (meant.every((one, k) => k === 0 || isNextPart(text, meant[k - 1] as Free, one)))
 		return from(meant, { until: null, terms: meant.slice(1).map(({ quantity }) => plain(quantity)) });
 	return { start: null, of: [], facts: linked, until: null, terms: [] };
+}
+
+/** How a text asks for several things together. */
+const SUMS = /\b(?:together|altogether|in\s+all|in\s+total|total|sum|combined)\b/iu;
+
+/** Two or more quantities of one kind that are added up, and are not the parts of one measure. */
+function sumOf(free: readonly Free[], linked: readonly Linked[], want: string | null): Chosen | null {
+	const [first, ...rest] = free;
+	if (!first || rest.length === 0 || want === null || !free.every(({ quantity }) => isAlike(quantity.unit, want)))
+		return null;
+	if (isRate(first.quantity.unit)) return null;
+	return {
+		start: plain(first.quantity),
+		of: free.map(({ i }) => i),
+		facts: linked,
+		until: null,
+		terms: rest.map(({ quantity }) => plain(quantity)),
+		parts: false,
+	};
+}
+
+/** What joins a length and a width: 18 m by 9.5 m. */
+const BY = /^\s*(?:by|×|x)\s*$/iu;
+
+/** Lengths that make an area or a volume: 2.4 m × 1.2 m × 0.30 m, how many litres? */
+function productOf(text: string, free: readonly Free[], linked: readonly Linked[], want: string): Chosen | null {
+	const wanted = parseUnit(want, { counted: true });
+	const lengths = free.filter(({ quantity }) => isAlike(quantity.unit, 'm'));
+	const [first, ...rest] = lengths;
+	if (!wanted.ok || !first || rest.length === 0 || lengths.length > 3) return null;
+	const isMade = sameDimension(wanted.value.dimension, { m: lengths.length });
+	const facts = linked.map(({ fact }) => fact);
+	const isBy = lengths.every(
+		({ quantity }, k) => k === 0 || BY.test(text.slice((lengths[k - 1] as Free).quantity.at[1], quantity.at[0])),
+	);
+	const leadsOn = () => isBy && leadsTo(lengths.map(({ quantity }) => `(${quantity.unit})`).join('·'), want, facts);
+	if (!isMade && !leadsOn()) return null;
+	return {
+		start: plain(first.quantity),
+		of: lengths.map(({ i }) => i),
+		facts: linked,
+		until: null,
+		terms: [],
+		times: rest.map(({ quantity }) => plain(quantity)),
+	};
 }
 
 /** So much in so long where so much for each of that time is wanted, and a rate leads there: 750 mL in 6 h, 10 gtt/mL, how many gtt/min? */
@@ -148,6 +209,7 @@ function belowOf(unit: string): string {
  * in 1.5 h: what speed?), or one of them is of the kind that is wanted (42.2 km in 3.5 h: how many miles?).
  */
 function amongTied(
+	text: string,
 	found: readonly Found[],
 	free: readonly Free[],
 	linked: readonly Linked[],
@@ -182,6 +244,9 @@ function amongTied(
 			[right, left],
 		] as const)
 			if (isAlike(`(${top.unit})/(${bottom.unit})`, want)) return { start: { top, bottom }, of: pair.of, ...chosen };
+		// So much for every so much of another is a rate, and no start.
+		const [a, b] = pair.of.map((i) => found[i]);
+		if (a && b && /\b(?:every|each|per)\b/iu.test(text.slice(a.at[1], b.at[0]))) continue;
 		const alike = pair.of.filter((i) => {
 			const one = found[i];
 			// A fact between two of one kind is one to convert by.
@@ -233,7 +298,10 @@ function isRate(unit: string): boolean {
 /** Two measured parts of a rate, where a rate is wanted and neither leads there alone: 3.2 km, 45 min, what speed? */
 function rateOf(free: readonly Free[], want: string, leads: Leads): Pick<Chosen, 'start' | 'of'> | null {
 	const [one, other] = free;
-	if (!isRate(want) || free.length !== 2 || !one || !other) return null;
+	if (free.length !== 2 || !one || !other) return null;
+	const isRun = [one, other].map(({ quantity }) => quantity.unit);
+	if (!isRate(want) && !isAlike(`(${isRun[0]})/(${isRun[1]})`, want) && !isAlike(`(${isRun[1]})/(${isRun[0]})`, want))
+		return null;
 	if (isRate(one.quantity.unit) || isRate(other.quantity.unit)) return null;
 	if ([one, other].some(({ quantity }) => leads(quantity))) return null;
 	for (const [top, bottom] of [
@@ -257,16 +325,21 @@ const TOLD_WITH: Readonly<Record<string, string>> = {
 	thickness: 'thick',
 };
 
-/** Whether a quantity is told with the word that is asked with: "48 mm wide and 66 m long … how many feet long". */
-function isAsked(text: string, { at }: Found): boolean {
+/** The word a question measures with: long, of how long or what length. */
+function wordAsked(text: string): string | undefined {
 	const [, adjective, noun] = MEASURED.exec(text) ?? [];
-	const word = adjective ?? TOLD_WITH[noun?.toLowerCase() ?? ''];
-	return word !== undefined && new RegExp(`^\\s*(?:${word})\\b`, 'iu').test(text.slice(at[1]));
+	return adjective ?? TOLD_WITH[noun?.toLowerCase() ?? ''];
+}
+
+/** Whether a quantity has the word the question measures with: "48 mm wide and 66 m long … how many feet long". */
+function isToldWith(text: string, { at }: Found, word: string): boolean {
+	return new RegExp(`^\\s*(?:${word})\\b`, 'iu').test(text.slice(at[1], at[1] + 40));
 }
 
 /** Of several that may be the start those the question tells: with the word it asks with, else the only one in its sentence. */
 function toldOf(text: string, may: readonly Free[]): readonly Free[] {
-	const asked = may.filter(({ quantity }) => isAsked(text, quantity));
+	const word = wordAsked(text);
+	const asked = word === undefined ? [] : may.filter(({ quantity }) => isToldWith(text, quantity, word));
 	if (asked.length) return asked;
 	const asks = [...text.matchAll(/[.?!,]\s+(?=how\b|what\b)[^?]*/giu)].at(-1);
 	if (!asks) return [];

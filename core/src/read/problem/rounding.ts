@@ -61,6 +61,11 @@ const ASKS: readonly {
 		rounding: () => ({ place: 0 }),
 	},
 	{
+		example: 'to whole degrees',
+		by: /\bto\s+(?:the\s+)?whole\s+(?!numbers?\b)(\p{L}{3,})/iu,
+		rounding: () => ({ place: 0 }),
+	},
+	{
 		example: 'to 2 decimal places, 2 d.p.',
 		by: new RegExp(`\\b${COUNT}\\s*(?:decimal\\s+(?:places?|digits?)|decimals?\\b|d\\.?\\s?p\\b\\.?)`, 'iu'),
 		rounding: (word) => ({ place: -count(word) }),

@@ -1,9 +1,12 @@
 import type { UnitWant, Want } from '../../exercise/exercise';
 import type { Span } from '../../numeral/fault';
 import { parseNumeral } from '../../numeral/parse-numeral';
-import { likeUnits } from '../../unit/like-units';
+import { ONE } from '../../numeral/rational';
+import { sameDimension } from '../../unit/dimension';
+import { likeUnits, ratioOfUnits } from '../../unit/like-units';
 import { parseUnit } from '../../unit/parse-unit';
 import { singular } from '../../unit/singular';
+import type { Unit } from '../../unit/unit';
 import { COUNTED, JOINS, MONEY } from './words';
 
 /** What a text asks for, the unit a line would end in (of parts the smallest; null where no line is asked), and where it says so. */
@@ -18,6 +21,11 @@ const FORMS: readonly {
 	readonly by: RegExp;
 }[] = [
 	{
+		form: 'plain',
+		example: 'not in scientific notation',
+		by: /\bnot\s+in\s+scientific\s+(?:notation|form)\b/iu,
+	},
+	{
 		form: 'scientific',
 		example: 'in scientific notation',
 		by: /\b(?:in|using|use)\s+scientific\s+(?:notation|form)\b/iu,
@@ -29,6 +37,11 @@ const FORMS: readonly {
 	},
 	{ form: 'fraction', example: 'as a fraction', by: /\bas\s+a\s+fraction\b/iu },
 ];
+
+/** The form a number is asked for in; undefined if the text names no form. */
+export function formIn(text: string): Form | undefined {
+	return FORMS.find(({ by }) => by.test(text))?.form;
+}
 
 const RUN = '([^?.,;:!()=→_]+?)';
 /** The same where commas may stand inside: h, min and s. */
@@ -107,7 +120,10 @@ const ASKS: readonly { readonly example: string; readonly by: RegExp; readonly i
 	},
 	{
 		example: 'the number of tablets to give',
-		by: new RegExp(`\\bnumber\\s+of\\s+${RUN}(?=\\s+(?:to|that|in|needed)\\b|\\s*[=?.,:]|$)`, 'giu'),
+		by: new RegExp(
+			`\\bnumber\\s+of\\s+${RUN}(?=\\s+(?:to|that|in|needed|for|from|of|which|per|it|we|you)\\b|\\s*[=?.,:]|$)`,
+			'giu',
+		),
 	},
 	{
 		example: '3.2 kg = ___ g',
@@ -171,6 +187,49 @@ function partsOf(run: string): readonly string[] {
 	return units.flatMap((unit) => (unit.ok ? [unit.value.text] : []));
 }
 
+/** Two units, each asked for by itself: both in °C and in °F; (i) in °F and (ii) in K. */
+const IN_TWO =
+	/\bin\s+([\p{L}°µ³²/]+(?:\s+[\p{L}³²]+)?)\s*,?\s+(?:and|as\s+well\s+as)\s+(?:also\s+)?(?:\(\w{1,3}\)\s*)?in\s+([\p{L}°µ³²/]+(?:\s+[\p{L}³²]+)?)/iu;
+
+/** The two units a text asks for, each by itself; null where it does not. */
+function twoIn(text: string): WantTold | null {
+	const match = IN_TWO.exec(text);
+	const units = [match?.[1], match?.[2]].map((run) => longestUnit(run ?? ''));
+	const [first, second] = units.map((unit) => parseUnit(unit));
+	if (!match || !first?.ok || !second?.ok || first.value.text === second.value.text) return null;
+	if (!sameDimension(first.value.dimension, second.value.dimension)) return null;
+	return {
+		want: { units: [first.value.text, second.value.text] },
+		unit: first.value.text,
+		at: endOf(match, units[1] ?? ''),
+	};
+}
+
+/** The longest beginning of some words that is a unit and nothing more; empty if no word is. */
+function longestUnit(run: string): string {
+	const words = run.split(/\s+/u);
+	const counts = words.map((_, i) => words.length - i);
+	const count = counts.find((some) => isBareUnit(words.slice(0, some).join(' '))) ?? 0;
+	return words.slice(0, count).join(' ');
+}
+
+/** A measure in parts that is named anywhere: in hours, minutes and seconds; in feet and inches. */
+const IN_PARTS = /\b(?:in|into|as)\s+((?:\p{L}+,\s+)*\p{L}+,?\s+and\s+\p{L}+)\b/giu;
+
+function partsIn(text: string): WantTold | null {
+	for (const match of text.matchAll(IN_PARTS)) {
+		const run = match[1] ?? '';
+		const parts = partsOf(run);
+		const units = parts.flatMap((part) => {
+			const read = parseUnit(part);
+			return read.ok ? [read.value] : [];
+		});
+		const falls = units.every((unit, i) => i === 0 || ratioOfUnits(units[i - 1] as Unit, unit).value.compare(ONE) > 0);
+		if (parts.length > 1 && falls) return { want: { mixed: parts }, unit: parts.at(-1) ?? null, at: endOf(match, run) };
+	}
+	return null;
+}
+
 /** How one factor alone is asked for: a row each, with an example; the first group is the unit it leads to. */
 const FACTORS: readonly { readonly example: string; readonly by: RegExp }[] = [
 	{
@@ -232,7 +291,7 @@ function gapsIn(text: string): WantTold | null {
 }
 
 /** A unit that is named only where it is said how to round: to the nearest inch. */
-const NEAREST = /\bnearest\s+(?!cents?\b|dollars?\b|tens?\b)(\p{L}{2,})/iu;
+const NEAREST = /\bnearest\s+(?!cents?\b|degrees?\b|dollars?\b|tens?\b)(\p{L}{2,})/iu;
 
 function nearestIn(text: string): WantTold | null {
 	const match = NEAREST.exec(text);
@@ -249,9 +308,12 @@ function endingIn(text: string): WantTold | null {
 	return match ? { want: { unit }, unit, at: endOf(match, unit) } : null;
 }
 
-/** What a text asks for: the last that is asked in so many words, and where. */
-export function wantIn(text: string, things: ReadonlySet<string>): WantTold | null {
-	const special = specialIn(text, things) ?? gapsIn(text);
+/**
+ * What a text asks for: the last that is asked in so many words, and where.
+ * @param written the same text with its numbers as they are written, where those of `text` have no point.
+ */
+export function wantIn(text: string, things: ReadonlySet<string>, written = text): WantTold | null {
+	const special = specialIn(written, things) ?? gapsIn(text) ?? twoIn(text) ?? partsIn(text);
 	if (special) return special;
 	type Last = { readonly unit: string; readonly parts: readonly string[]; readonly at: Span; readonly end: number };
 	let last: Last | null = null;
@@ -269,6 +331,6 @@ export function wantIn(text: string, things: ReadonlySet<string>): WantTold | nu
 		}
 	if (!last) return nearestIn(text) ?? endingIn(bare);
 	const { unit, parts, at } = last;
-	const form = FORMS.find(({ by }) => by.test(text))?.form;
+	const form = formIn(text);
 	return { want: parts.length ? { mixed: parts } : { unit, ...(form ? { form } : {}) }, unit, at };
 }

@@ -10,7 +10,7 @@ export const VERBS = new Set(
 /** Words that end a unit: they join quantities, or begin what comes next. */
 export const JOINS = new Set([
 	...VERBS,
-	...'a an and are as at be by can do does for from had has have he her his how if into is it its no not of off on one or out over she so than that the their then they this to up was were what when which while who will with you your each every all more less times through down about after before until during only apart long wide high deep tall'.split(
+	...'a an and are as at be by can do does for from had has have he her his how if into is it its no not of off on one or out over she so than that the their then they this to up was were what when which while who will with you your each every all more less times through down about after before until during only apart long wide high deep tall thick heavy old end left'.split(
 		' ',
 	),
 ]);
@@ -25,12 +25,13 @@ export function wordsAfter(text: string, from: number): readonly Word[] {
 	const words: Word[] = [];
 	let at = from;
 	while (words.length < 6) {
-		const gap = /^[ \t\u00a0\u2009\u202f]?(?:-(?=\p{L}))?/u.exec(text.slice(at))?.[0].length ?? 0;
+		const gap = /^[ \t\u00a0\u2009\u202f]{0,2}(?:-(?=\p{L}))?/u.exec(text.slice(at))?.[0].length ?? 0;
 		const match = WORD.exec(text.slice(at + gap));
 		if (!match) break;
 		// A bar before a number is no part of a unit: 250 mg/5 mL.
 		const word = match[0]
 			.replace(/\/\d.*$/, '')
+			.replace(/-old$/, '')
 			.replace(/[-·/(*]+$/, '')
 			.replace(/(?<!\([^)]*)\)+$/, '');
 		if (word === '') break;
@@ -41,9 +42,18 @@ export function wordsAfter(text: string, from: number): readonly Word[] {
 	return words;
 }
 
+/** Runs of words that were asked for before; a text asks for the same ones again and again. */
+const KNOWN = new Map<string, boolean>();
+const KNOWN_LIMIT = 4000;
+
 /** Whether a run of words is a unit of the tables. */
 export function isUnit(text: string): boolean {
-	return parseUnit(text).ok;
+	const before = KNOWN.get(text);
+	if (before !== undefined) return before;
+	const known = parseUnit(text).ok;
+	if (KNOWN.size >= KNOWN_LIMIT) KNOWN.clear();
+	KNOWN.set(text, known);
+	return known;
 }
 
 /** A word that may name a counted thing. */
