@@ -137,7 +137,7 @@ function labelledStart({ number, unit }: Quantity, label: string): Quantity {
 /** What is asked for, with the side of a scale or a share it is on. */
 function withLabel(asked: WantTold, label: string): WantTold {
 	const unit = `${asked.unit}{${label}}`;
-	return 'unit' in asked.want ? { ...asked, want: { ...asked.want, unit }, unit } : asked;
+	return asked.ofUnit ? { ...asked, want: { ...asked.ofUnit, unit }, unit } : asked;
 }
 
 /** A reading without the rates it does not need: the start is of the kind that is asked for, and nothing is said to be equal to them. */
@@ -169,7 +169,7 @@ function readingFor(
 	const want = asked?.unit ?? null;
 	const named = want === null ? [] : [want, singular(want), unitOf({ number: '1', unit: want })?.text ?? want];
 	const stated = factsIn(text, found, new Set([...things, ...named]));
-	const sides = want === null || !asked || 'mixed' in asked.want ? null : sidesIn(text, found, asked.at);
+	const sides = want === null || !asked || !asked.ofUnit ? null : sidesIn(text, found, asked.at);
 	const all = ratesAsFacts(found, sides ? [...stated, sides.fact] : stated);
 	const picked = withoutIdleRates(startAmong(text, found, all, want), stated, want);
 	const isAsked = want !== null || ASKS.test(text);
@@ -188,7 +188,7 @@ function readingFor(
 /** Whether a line leads from where a reading starts to what it asks for. */
 function canBeWorked({ asked, chosen, untold }: Reading): boolean {
 	const start = chosen.start ?? untold;
-	if (!asked || asked.unit === null || 'factor' in asked.want || 'figures' in asked.want) return asked !== null;
+	if (!asked || asked.unit === null || asked.needsNoLine) return asked !== null;
 	if (!start) return false;
 	const unit = 'top' in start ? `(${start.top.unit})/(${start.bottom.unit})` : start.unit;
 	return leadsTo(
@@ -242,7 +242,7 @@ function wholeReading(text: string, found: readonly Found[]): Reading {
 	const asFormed = (unit: string) => ({ unit, ...(form ? { form } : {}) });
 	const others = named
 		.slice(0, TRIED)
-		.map(({ unit, at }) => readingFor(text, found, things, { want: asFormed(unit), unit, at }));
+		.map(({ unit, at }) => readingFor(text, found, things, { want: asFormed(unit), unit, at, ofUnit: asFormed(unit) }));
 	const worked = others.find(canBeWorked);
 	if (worked) return worked;
 	return told ? first : (others[0] ?? first);

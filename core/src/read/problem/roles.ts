@@ -1,13 +1,12 @@
 import type { Start } from '../../chain/chain';
 import type { Fact } from '../../fact/fact';
 import type { Quantity } from '../../quantity/quantity';
-import { sameDimension } from '../../unit/dimension';
-import { likeUnits } from '../../unit/like-units';
-import { parseUnit } from '../../unit/parse-unit';
 import { leadsTo } from './leads';
 import { type Linked, plain, ratesIn } from './links';
 import { type Free, isNextPart, isRange, measureAround, measureOf } from './measure';
 import { type Found, unitOf } from './numbers';
+import { productOf, SUMS, sumOf } from './several';
+import { isAlike, isRate } from './unit-kinds';
 
 /** Whether a line leads from a quantity to what is wanted over some facts and the tables. */
 type Leads = (from: Quantity) => boolean;
@@ -131,51 +130,6 @@ function firstAmong(text: string, found: readonly Found[], linked: readonly Link
 	return { start: null, of: [], facts: linked, until: null, terms: [] };
 }
 
-/** How a text asks for several things together. */
-const SUMS = /\b(?:together|altogether|in\s+all|in\s+total|total|sum|combined)\b/iu;
-
-/** Two or more quantities of one kind that are added up, and are not the parts of one measure. */
-function sumOf(free: readonly Free[], linked: readonly Linked[], want: string | null): Chosen | null {
-	const [first, ...rest] = free;
-	if (!first || rest.length === 0 || want === null || !free.every(({ quantity }) => isAlike(quantity.unit, want)))
-		return null;
-	if (isRate(first.quantity.unit)) return null;
-	return {
-		start: plain(first.quantity),
-		of: free.map(({ i }) => i),
-		facts: linked,
-		until: null,
-		terms: rest.map(({ quantity }) => plain(quantity)),
-		parts: false,
-	};
-}
-
-/** What joins a length and a width: 18 m by 9.5 m. */
-const BY = /^\s*(?:by|×|x)\s*$/iu;
-
-/** Lengths that make an area or a volume: 2.4 m × 1.2 m × 0.30 m, how many litres? */
-function productOf(text: string, free: readonly Free[], linked: readonly Linked[], want: string): Chosen | null {
-	const wanted = parseUnit(want, { counted: true });
-	const lengths = free.filter(({ quantity }) => isAlike(quantity.unit, 'm'));
-	const [first, ...rest] = lengths;
-	if (!wanted.ok || !first || rest.length === 0 || lengths.length > 3) return null;
-	const isMade = sameDimension(wanted.value.dimension, { m: lengths.length });
-	const facts = linked.map(({ fact }) => fact);
-	const isBy = lengths.every(
-		({ quantity }, k) => k === 0 || BY.test(text.slice((lengths[k - 1] as Free).quantity.at[1], quantity.at[0])),
-	);
-	const leadsOn = () => isBy && leadsTo(lengths.map(({ quantity }) => `(${quantity.unit})`).join('·'), want, facts);
-	if (!isMade && !leadsOn()) return null;
-	return {
-		start: plain(first.quantity),
-		of: lengths.map(({ i }) => i),
-		facts: linked,
-		until: null,
-		terms: [],
-		times: rest.map(({ quantity }) => plain(quantity)),
-	};
-}
-
 /** So much in so long where so much for each of that time is wanted, and a rate leads there: 750 mL in 6 h, 10 gtt/mL, how many gtt/min? */
 function runOf(found: readonly Found[], linked: readonly Linked[], want: string): Chosen | null {
 	if (!isRate(want)) return null;
@@ -287,14 +241,6 @@ function amongRates(
 	return only && (may.length === 1 || alike.length === 1) ? only : null;
 }
 
-/** Whether a unit is so much of one for one of another, by whatever name: km/h, mph, rpm. */
-function isRate(unit: string): boolean {
-	const read = parseUnit(unit, { counted: true });
-	if (!read.ok) return /\/|\bper\b/u.test(unit);
-	const powers = read.value.parts.map(({ power }) => power);
-	return powers.some((power) => power < 0) && powers.some((power) => power > 0);
-}
-
 /** Two measured parts of a rate, where a rate is wanted and neither leads there alone: 3.2 km, 45 min, what speed? */
 function rateOf(free: readonly Free[], want: string, leads: Leads): Pick<Chosen, 'start' | 'of'> | null {
 	const [one, other] = free;
@@ -346,9 +292,4 @@ function toldOf(text: string, may: readonly Free[]): readonly Free[] {
 	const [from, to] = [asks.index, asks.index + asks[0].length];
 	const within = may.filter(({ quantity }) => quantity.at[0] > from && quantity.at[0] < to);
 	return within.length === 1 ? within : [];
-}
-
-function isAlike(a: string, b: string): boolean {
-	const [x, y] = [parseUnit(a, { counted: true }), parseUnit(b, { counted: true })];
-	return x.ok && y.ok && (likeUnits(x.value, y.value) || sameDimension(x.value.dimension, y.value.dimension));
 }

@@ -1,16 +1,20 @@
 import type { UnitWant, Want } from '../../exercise/exercise';
 import type { Span } from '../../numeral/fault';
 import { parseNumeral } from '../../numeral/parse-numeral';
-import { ONE } from '../../numeral/rational';
-import { sameDimension } from '../../unit/dimension';
-import { likeUnits, ratioOfUnits } from '../../unit/like-units';
-import { parseUnit } from '../../unit/parse-unit';
 import { singular } from '../../unit/singular';
-import type { Unit } from '../../unit/unit';
+import { endOf, gapsIn, isBareUnit, partsIn, partsOf, twoIn } from './several-wanted';
 import { COUNTED, JOINS, MONEY } from './words';
 
 /** What a text asks for, the unit a line would end in (of parts the smallest; null where no line is asked), and where it says so. */
-export type WantTold = { readonly want: Want; readonly unit: string | null; readonly at: Span };
+export type WantTold = {
+	readonly want: Want;
+	readonly unit: string | null;
+	readonly at: Span;
+	/** Where nothing is converted: a count of figures, or one factor, which needs no start. */
+	readonly needsNoLine?: true;
+	/** Where one unit is asked for, and nothing more. */
+	readonly ofUnit?: UnitWant;
+};
 
 type Form = NonNullable<UnitWant['form']>;
 
@@ -138,12 +142,6 @@ const ASKS: readonly { readonly example: string; readonly by: RegExp; readonly i
 	},
 ];
 
-/** Whether a run of words is a unit and nothing more: no word of it is read for a substance. */
-function isBareUnit(text: string): boolean {
-	const unit = parseUnit(text);
-	return unit.ok && unit.value.parts.every(({ label }) => label === undefined);
-}
-
 /** The longest beginning of a run of words that is a unit; a counted thing the text tells of, or a single word. */
 function unitOf(run: string, things: ReadonlySet<string>, all: string): string | null {
 	const said = run.trim().replace(/^(?:the|whole|its?|their|in)\s+/iu, '');
@@ -174,62 +172,6 @@ function unitOf(run: string, things: ReadonlySet<string>, all: string): string |
 	return things.has(first) || (words.length === 1 && COUNTED.test(first) && !JOINS.has(first)) ? first : null;
 }
 
-/** The units of a measure in parts: "feet and inches", "h, min and s"; none where the run names no such. */
-function partsOf(run: string): readonly string[] {
-	const pieces = run
-		.trim()
-		.replace(/^in\s+/iu, '')
-		.split(/\s*,\s*(?:and\s+)?|\s+and\s+/iu);
-	if (pieces.length < 2) return [];
-	const units = pieces.map((piece) => parseUnit(piece));
-	const first = units[0];
-	if (!first?.ok || !units.every((unit) => unit.ok && likeUnits(unit.value, first.value))) return [];
-	return units.flatMap((unit) => (unit.ok ? [unit.value.text] : []));
-}
-
-/** Two units, each asked for by itself: both in °C and in °F; (i) in °F and (ii) in K. */
-const IN_TWO =
-	/\bin\s+([\p{L}°µ³²/]+(?:\s+[\p{L}³²]+)?)\s*,?\s+(?:and|as\s+well\s+as)\s+(?:also\s+)?(?:\(\w{1,3}\)\s*)?in\s+([\p{L}°µ³²/]+(?:\s+[\p{L}³²]+)?)/iu;
-
-/** The two units a text asks for, each by itself; null where it does not. */
-function twoIn(text: string): WantTold | null {
-	const match = IN_TWO.exec(text);
-	const units = [match?.[1], match?.[2]].map((run) => longestUnit(run ?? ''));
-	const [first, second] = units.map((unit) => parseUnit(unit));
-	if (!match || !first?.ok || !second?.ok || first.value.text === second.value.text) return null;
-	if (!sameDimension(first.value.dimension, second.value.dimension)) return null;
-	return {
-		want: { units: [first.value.text, second.value.text] },
-		unit: first.value.text,
-		at: endOf(match, units[1] ?? ''),
-	};
-}
-
-/** The longest beginning of some words that is a unit and nothing more; empty if no word is. */
-function longestUnit(run: string): string {
-	const words = run.split(/\s+/u);
-	const counts = words.map((_, i) => words.length - i);
-	const count = counts.find((some) => isBareUnit(words.slice(0, some).join(' '))) ?? 0;
-	return words.slice(0, count).join(' ');
-}
-
-/** A measure in parts that is named anywhere: in hours, minutes and seconds; in feet and inches. */
-const IN_PARTS = /\b(?:in|into|as)\s+((?:\p{L}+,\s+)*\p{L}+,?\s+and\s+\p{L}+)\b/giu;
-
-function partsIn(text: string): WantTold | null {
-	for (const match of text.matchAll(IN_PARTS)) {
-		const run = match[1] ?? '';
-		const parts = partsOf(run);
-		const units = parts.flatMap((part) => {
-			const read = parseUnit(part);
-			return read.ok ? [read.value] : [];
-		});
-		const falls = units.every((unit, i) => i === 0 || ratioOfUnits(units[i - 1] as Unit, unit).value.compare(ONE) > 0);
-		if (parts.length > 1 && falls) return { want: { mixed: parts }, unit: parts.at(-1) ?? null, at: endOf(match, run) };
-	}
-	return null;
-}
-
 /** How one factor alone is asked for: a row each, with an example; the first group is the unit it leads to. */
 const FACTORS: readonly { readonly example: string; readonly by: RegExp }[] = [
 	{
@@ -252,42 +194,19 @@ const FACTORS: readonly { readonly example: string; readonly by: RegExp }[] = [
 const FIGURES =
 	/\b(?:how\s+many|number\s+of|count(?:\s+of)?\s+the)\s+(?:significant\s+(?:figures|digits)|sig\.?\s*(?:figs?|digits)\.?|s\.?f\.?)\b[^\d]{0,40}?([-−]?[\d.][\d.,]*(?:\s*[×x]\s*10\^?[-−]?[\d⁰¹²³⁴⁵⁶⁷⁸⁹⁻]+|e[-+]?\d+)?)/iu;
 
-function endOf(match: RegExpMatchArray, run: string): Span {
-	const from = (match.index ?? 0) + Math.max(0, match[0].lastIndexOf(run));
-	return [from, from + run.length];
-}
-
 /** A count of figures that is asked for, or one factor alone; null for neither. */
 function specialIn(text: string, things: ReadonlySet<string>): WantTold | null {
 	const counts = FIGURES.exec(text);
 	const numeral = (counts?.[1] ?? '').replace(/[.,]+$/, (end) => (/^\d+\.$/.test(counts?.[1] ?? '') ? end : ''));
-	if (counts && parseNumeral(numeral).ok) return { want: { figures: numeral }, unit: null, at: endOf(counts, numeral) };
+	if (counts && parseNumeral(numeral).ok)
+		return { want: { figures: numeral }, unit: null, at: endOf(counts, numeral), needsNoLine: true };
 	for (const { by } of FACTORS) {
 		const match = by.exec(text);
 		const run = match?.[1] ?? '';
 		const unit = match && unitOf(run, things, text);
-		if (match && unit !== null) return { want: { factor: unit }, unit, at: endOf(match, run) };
+		if (match && unit !== null) return { want: { factor: unit }, unit, at: endOf(match, run), needsNoLine: true };
 	}
 	return null;
-}
-
-/** Gaps for the parts of a measure: = ? h ? min ? s. */
-const GAPS = /[=→]\s*((?:(?:\?|_+|…)\s*\p{L}+\s*(?:,|and\b)?\s*){2,})/u;
-
-/** The units of a measure whose parts each have a gap; null for none. */
-function gapsIn(text: string): WantTold | null {
-	const match = GAPS.exec(text);
-	const run = match?.[1] ?? '';
-	const parts = partsOf(
-		run
-			.replace(/[?_…,]+|\band\b/gu, ' ')
-			.trim()
-			.split(/\s+/u)
-			.join(' and '),
-	);
-	return match && parts.length
-		? { want: { mixed: parts }, unit: parts.at(-1) ?? null, at: endOf(match, run.trim()) }
-		: null;
 }
 
 /** A unit that is named only where it is said how to round: to the nearest inch. */
@@ -332,5 +251,6 @@ export function wantIn(text: string, things: ReadonlySet<string>, written = text
 	if (!last) return nearestIn(text) ?? endingIn(bare);
 	const { unit, parts, at } = last;
 	const form = formIn(text);
-	return { want: parts.length ? { mixed: parts } : { unit, ...(form ? { form } : {}) }, unit, at };
+	const ofUnit = { unit, ...(form ? { form } : {}) };
+	return parts.length ? { want: { mixed: parts }, unit, at } : { want: ofUnit, unit, at, ofUnit };
 }
