@@ -281,7 +281,7 @@ describe('what is kept', () => {
 		await browser.find(titleOf('new-snow'));
 		await browser.press(L.placeProblems);
 		await browser.until(titleOf('honey-jar'), (text) => text.includes('right'));
-		expect(await browser.text(titleOf('new-snow'))).toContain('begun');
+		expect(await browser.text(titleOf('new-snow'))).toContain('started');
 		expect(await browser.text(titleOf('mast-log'))).toContain('not started');
 	});
 });

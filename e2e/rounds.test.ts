@@ -110,7 +110,7 @@ describe('a Round', () => {
 		await browser.open(`${whole.url}/rounds`);
 		await (await browser.driver.findElement(By.css('[data-testid^="begun-"]'))).click();
 
-		await browser.press('Go on with 2');
+		await browser.press('Continue with 2');
 		await onDesk(2);
 	});
 

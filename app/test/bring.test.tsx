@@ -194,7 +194,7 @@ describe('a page of problems', () => {
 		]);
 
 		show(<SheetScreen name={name} />, store);
-		expect(pageSays()).toContain('3 problems: 0 right, 0 begun, 3 still to do.');
+		expect(pageSays()).toContain('3 problems: 0 right, 0 started, 3 still to do.');
 		pressNamed('Start');
 		const first = problemName(name, 'p1');
 		expect(wentTo()).toBe(`/desk/${first}`);

@@ -102,7 +102,7 @@ describe('the book', () => {
 		expect(state('honey-jar')).toMatch(/right$/);
 		expect(state('honey-jar')).not.toContain('not right');
 		expect(state('mast-log')).toContain('checked, not right yet');
-		expect(state('vent-pane')).toContain('begun');
+		expect(state('vent-pane')).toContain('started');
 		expect(state('new-snow')).toContain('not started');
 	});
 });

@@ -125,11 +125,11 @@ describe('a day after', () => {
 		store.dispatch(did('sheet-a', layStep(problems)));
 		store.dispatch(did('own-a-p1', { do: 'answer', text: '2000 m' }));
 		await show(store);
-		expect(pageSays()).toContain('2 problems: 0 right, 1 begun. Go on with 1.');
+		expect(pageSays()).toContain('2 problems: 0 right, 1 started. Continue with 1.');
 		pressId('sheet-sheet-a');
 		expect(wentTo()).toBe('/desk/own-a-p1');
 		// Continue, it is called by its sheet.
-		expect(pageSays()).toContain('Convert 2 km to m., 1begun');
+		expect(pageSays()).toContain('Convert 2 km to m., 1started');
 	});
 
 	it('tells this week day by day, and blames nobody for a day without work', async () => {

@@ -144,7 +144,8 @@ export function MarkedField(props: Props) {
 }
 
 const useStyles = makeStyles((palette) => ({
-	frame: { position: 'relative', minHeight: 110 },
+	// Room for the ring of the focus, so that it does not cross the label.
+	frame: { position: 'relative', minHeight: 110, marginTop: GAP.s },
 	low: { height: 220 },
 	scrolls: { ...({ overflow: 'auto' } as object) },
 	text: {

@@ -69,7 +69,7 @@ function Problems({ name, sheet }: { readonly name: string; readonly sheet: Shee
 					<Box style={styles.grow}>
 						{next === undefined ? null : (
 							<Button
-								label={begun ? words.goOnWith(problems[next]?.label ?? next + 1) : words.start}
+								label={begun ? words.continueWith(problems[next]?.label ?? next + 1) : words.start}
 								kind="strong"
 								onPress={() => open(next)}
 								testID="go-on"

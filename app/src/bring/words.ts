@@ -201,8 +201,8 @@ export const beingRead = 'being read…';
 
 export const handIn = 'Hand in';
 
-export function goOnWith(number: string | number): string {
-	return `Go on with ${number}`;
+export function continueWith(number: string | number): string {
+	return `Continue with ${number}`;
 }
 
 export const start = 'Start';
@@ -213,7 +213,7 @@ export function problemsRightBegunStillTo(
 	number: number,
 	number2: number,
 ): string {
-	return `${problemCount} problems: ${right} right, ${number} begun, ${number2} still to do.`;
+	return `${problemCount} problems: ${right} right, ${number} started, ${number2} still to do.`;
 }
 
 export const rename = 'Rename';

@@ -91,7 +91,7 @@ function HowItWent({ round, plan }: { readonly round: MadeRound; readonly plan: 
 					<Box style={styles.grow}>
 						{next ? (
 							<Button
-								label={begun ? words.goOnWith(done.indexOf(next) + 1) : words.start}
+								label={begun ? words.continueWith(done.indexOf(next) + 1) : words.start}
 								kind="strong"
 								onPress={() => open(next.name)}
 								testID="go-on"

@@ -40,8 +40,8 @@ export const anotherRound = 'Another Round';
 
 export const rounds = 'Rounds';
 
-export function goOnWith(number: number): string {
-	return `Go on with ${number}`;
+export function continueWith(number: number): string {
+	return `Continue with ${number}`;
 }
 
 export const start = 'Start';

@@ -118,7 +118,7 @@ function Sheets() {
 						<LinkRow
 							key={name}
 							title={titleNamed(works, name)}
-							says={words.goOnWith(says, problem?.label ?? next + 1)}
+							says={words.continueWith(says, problem?.label ?? next + 1)}
 							onOpen={() =>
 								router.navigate(begun ? `/desk/${problemName(name, problem?.id ?? '')}` : (`/sheet/${name}` as '/'))
 							}

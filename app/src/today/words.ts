@@ -11,11 +11,11 @@ export const startNewExercises = 'Start 5 new exercises';
 export const sheets = 'Sheets';
 
 export function problemsRightBegun(stateCount: number, right: number, number: number): string {
-	return `${stateCount} problems: ${right} right, ${number} begun.`;
+	return `${stateCount} problems: ${right} right, ${number} started.`;
 }
 
-export function goOnWith(says: string, number: string | number): string {
-	return `${says} Go on with ${number}.`;
+export function continueWith(says: string, number: string | number): string {
+	return `${says} Continue with ${number}.`;
 }
 
 export const convertQuantitiesAsYouDoOn =

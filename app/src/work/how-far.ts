@@ -17,7 +17,7 @@ export function isRight(state: HowFar): boolean {
 /** How far an exercise is, in words. */
 export const SAYS_HOW_FAR: Readonly<Record<HowFar, string>> = {
 	'not-begun': words.notStarted,
-	begun: 'begun',
+	begun: words.started,
 	'not-right': words.checkedNotRightYet,
 	shown: words.lineWasShown,
 	right: 'right',

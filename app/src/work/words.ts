@@ -341,3 +341,5 @@ export const anEmptySheet = 'An empty sheet';
 export function exerciseOfRound(number: number, code: string): string {
 	return `exercise ${number} of Round ${code}`;
 }
+
+export const started = 'started';

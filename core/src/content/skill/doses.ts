@@ -6,7 +6,7 @@ const HOW_MUCH = (unit: string) => [`How many ${unit} is that?`, `What is the do
 /** Doses that go by the mass of the body. */
 export const doses: Skill = {
 	skill: 'doses',
-	title: 'Doses for each kilogram',
+	title: 'Doses per kilogram',
 	letter: 'm',
 	about: 'Find a dose from the mass of the animal and the dose per kilogram.',
 	watch: 'Start from the mass of the animal. The dose per kilogram is one factor, the strength of the bottle another.',

@@ -6,7 +6,7 @@ const ASKS = ['Write it as a plain number.', 'How is that written without a powe
 /** From scientific form back into plain form. */
 export const plainForm: Skill = {
 	skill: 'plain-form',
-	title: 'Out of scientific form',
+	title: 'From scientific notation',
 	letter: '5',
 	about: 'Write a number in scientific notation as a plain number.',
 	watch: 'A negative power makes the number small, not negative.',

@@ -10,7 +10,7 @@ const ASKS = [
 /** From plain form into scientific form, keeping the figures. */
 export const scientificForm: Skill = {
 	skill: 'scientific-form',
-	title: 'Into scientific form',
+	title: 'Into scientific notation',
 	letter: '4',
 	about: 'Write a number as one digit, a point, its other figures, and a power of ten.',
 	watch: 'A small number has a negative power of ten. Keep the same number of figures.',
