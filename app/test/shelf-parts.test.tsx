@@ -187,7 +187,7 @@ describe('Temperature', () => {
 		expect([typedIn('K'), typedIn('°F')]).toEqual(['255.2', '−0.4']);
 		writeInto('°F', '212');
 		expect([typedIn('K'), typedIn('°C')]).toEqual(['373', '100']);
-		expect(pageSays()).toContain('To °C: shifts, then scales');
+		expect(pageSays()).toContain('To °C: add or subtract, then multiply');
 		expect(pageSays()).toContain('Rounded to the last place of 212 °F: 100 °C');
 	});
 

@@ -17,7 +17,7 @@ const CASES: readonly Case[] = readdirSync(FOLDER)
 			.map((line, i) => ({ name: `${file.replace('.jsonl', '')} ${i + 1}`, ...JSON.parse(line) })),
 	);
 
-/** Problems that are not read whole yet, by name, and what the reader would have to know. */
+/** Problems and workings that are not read whole yet, by name, and what the reader would have to know. */
 const UNREAD: Readonly<Record<string, string>> = {
 	'read-2 61': 'that so many “come to a carton” is told of tins with words between',
 	'read-2 122': 'that each of the players ran all the laps, so that their number is not needed',
@@ -32,6 +32,15 @@ const UNREAD: Readonly<Record<string, string>> = {
 	'read-3 152': 'what is asked for in a list of what is not known',
 	'read-3 158': 'a fraction of an hour as what is asked for',
 	'read-3 185': 'one factor asked for in a sentence of its own',
+	'working-2 30': 'that a power of ten without spaces is the value before, written again',
+	'working-2 69': 'a quantity per 1 of another, with the 1 written',
+	'working-2 77': 'that “so the answer is” only repeats the value',
+	'working-3 48': 'two lines of a temperature, one going on from the other',
+	'working-3 68': 'a line told in sentences: take, multiply by, then by',
+	'working-3 71': 'a counted thing below in “divided by 250 millilitres per flask”',
+	'working-3 85': 'letters struck one by one',
+	'working-3 92': 'LaTeX with the degree sign raised before its letter',
+	'working-3 103': 'a comma before three digits beside one that is the decimal mark',
 };
 
 function replyTo(request: unknown): unknown {
@@ -77,7 +86,7 @@ describe('the cases of the contract', () => {
 		);
 		expect(read.map(({ name }) => name)).toEqual([]);
 		expect(Object.keys(UNREAD).length).toBeLessThanOrEqual(
-			0.05 * CASES.filter(({ name }) => /^read/.test(name)).length,
+			0.05 * CASES.filter(({ name }) => /^(?:read|working)/.test(name)).length,
 		);
 	});
 

@@ -29,7 +29,11 @@ function Steps({ start, to }: { readonly start: Quantity; readonly to: Scale }) 
 	const chain = line.value;
 	const reported = convert(start, to);
 	const kinds = chain.factors.map(({ shift, top, bottom }) =>
-		shift === undefined ? 'scales' : top.number === '1' && bottom.number === '1' ? 'shifts' : words.multiplyThenAdd,
+		shift === undefined
+			? words.multiply
+			: top.number === '1' && bottom.number === '1'
+				? words.addOrSubtract
+				: words.multiplyThenAdd,
 	);
 	return (
 		<Box style={styles.steps} role="group" aria-label={words.to(to)} testID={`steps-${to}`}>

@@ -50,4 +50,8 @@ export function toIn(unit: string): string {
 	return `To, in ${unit}`;
 }
 
-export const multiplyThenAdd = 'multiply, then add';
+export const multiply = 'multiply';
+
+export const addOrSubtract = 'add or subtract';
+
+export const multiplyThenAdd = 'multiply, then add or subtract';

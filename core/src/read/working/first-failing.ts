@@ -99,6 +99,12 @@ function failsAt(i: number, line: Line, whole: WorkedChain): boolean {
 	return mine.length > 0 && mine.every(({ pair }) => pair === null);
 }
 
+/** Whether a factor of a line that only multiplies has no unit at all: × 12. */
+function isBare(i: number, { factors }: Line): boolean {
+	const factor = factors[i];
+	return factor?.top.unit === '' && factor.bottom.unit === '' && factors.every(({ shift }) => shift === undefined);
+}
+
 /**
  * Where a working by itself first fails, in the order it is read; null where all of it holds (contract, "working").
  */
@@ -107,6 +113,8 @@ export function firstFailing(line: Line): Failing | null {
 	if (!whole) return null;
 	let last: Claim | null = null;
 	for (let i = START; i < line.factors.length; i++) {
+		// A bare number may be a factor whose units are left out: nothing is said of it, or of what follows.
+		if (i > START && isBare(i, line)) return null;
 		if (i > START && failsAt(i, line, whole)) return { what: 'factor', at: i };
 		for (const [at, claim] of line.claims.entries()) {
 			if (claim.after !== i) continue;

@@ -1,14 +1,18 @@
 import { type Factor, type Start, sidesOfStart } from '../../chain/chain';
 import type { Fact } from '../../fact/fact';
+import { withPoints } from '../../numeral/decimal-mark';
 import type { Span } from '../../numeral/fault';
 import { parseNumeral } from '../../numeral/parse-numeral';
 import type { Quantity } from '../../quantity/quantity';
 import { parseUnit } from '../../unit/parse-unit';
 import { legible } from '../legible';
+import { hasDecimalComma } from '../problem/as-written';
+import { filledUnits } from './filled-units';
 import { type Claim, type Failing, firstFailing } from './first-failing';
 import { flattenLatex } from './flatten-latex';
 import { type Run, runsOf, type WrittenValue } from './parse-chain';
 import { type Token, tokensOf } from './tokens';
+import { unstacked } from './unstack';
 
 /** A written working, read into parts (contract, "working"). */
 export type Working = {
@@ -34,9 +38,33 @@ const CALLED = /\b(?:answer|ans|result|solution)\b[^\d\n]{0,24}$/iu;
 const ROUNDED =
 	/\(?\b(?:(?:rounded\s+)?to\s+)?(?:\d{1,2}|one|two|three|four)\s*(?:s\.?\s?f\.?|d\.?\s?p\.?|sig\.?\s?figs?\.?|significant\s+(?:figures?|digits?)|decimals?(?:\s+places?)?)(?![\p{L}\d])\)?/giu;
 
+/** A unit that is struck or marked where it cancels: 6.2 ~~yd~~, 80 [oz], 240 (min), **4.0 h**. */
+const MARKED: readonly RegExp[] = [
+	/(~~)([^~\d\n]{1,24})(~~)/gu,
+	/(\*\*)([^*\n]{1,40})(\*\*)/gu,
+	/(?<=\d\s?)(\[)(\p{L}[\p{L}³²/·]{0,20})(\])/gu,
+	/(?<=\d\s)(\()(\p{L}{1,12}[³²]?)(\))(?!\s*\^)/gu,
+	/(?<=\d\s)(-)(\p{L}{1,12}[³²]?)(-)/gu,
+];
+
+/** A unit as a fraction behind its number, as LaTeX has it: 7.5 (m / s). */
+const FRACTION_UNIT = /(?<=\d\s*)\(\s*(\p{L}{1,12}[³²]?)\s*\/\s*(\p{L}{1,12}[³²]?)\s*\)/gu;
+/** A fraction with the same power above and below: (1 m)^3/(100 cm)^3. */
+const RAISED_APART = /\(([^()\n]{1,40})\)\s*\^\s*(\d)\s*\/\s*\(([^()\n]{1,40})\)\s*\^\s*\2(?!\d)/gu;
+
+/** A text without the signs that mark a unit, each a space. */
+function unmarked(text: string): string {
+	const blank = (_: string, before: string, unit: string, behind: string) =>
+		' '.repeat(before.length) + unit + ' '.repeat(behind.length);
+	const joined = text
+		.replace(FRACTION_UNIT, (all, above, below) => `${above}/${below}`.padEnd(all.length))
+		.replace(RAISED_APART, (all, top, power, bottom) => `(${top}/${bottom})^${power}`.padEnd(all.length));
+	return MARKED.reduce((left, mark) => left.replace(mark, blank), joined);
+}
+
 /** What is no part of a working as spaces, so that every place stays what it is: how lines are listed, how one rounds. */
 function bared(text: string): string {
-	return text
+	return unmarked(text)
 		.replace(LISTED, (_, before: string, sign: string) => before + ' '.repeat(sign.length))
 		.replace(ROUNDED, (all) => ' '.repeat(all.length));
 }
@@ -78,6 +106,13 @@ function ofScales(factor: Factor, start: Start | null): Factor {
 	return { ...factor, top: { ...top, unit: row.to }, bottom: { ...bottom, unit: row.from } };
 }
 
+/** A rate stated by itself as a fact: 1.5 mg per kg is 1.5 mg for each kg. Empty if the value is not a rate. */
+function rateOf({ number, unit }: WrittenValue): readonly Fact[] {
+	const read = parseUnit(unit, { counted: true });
+	const [above, below, ...more] = read.ok ? read.value.text.replace(/\{[^}]*\}/gu, '').split('/') : [];
+	return above && below && !more.length ? [{ left: { number, unit: above }, right: { number: '1', unit: below } }] : [];
+}
+
 /** A line as far as it is gathered, run by run. */
 class Gathered {
 	start: Start | null = null;
@@ -102,7 +137,10 @@ class Gathered {
 	private value(value: WrittenValue, isCalled: boolean): void {
 		if (isCalled) this.called = value;
 		else if (this.start && value.unit !== '') this.claim(value);
-		else if (!this.start) this.alone = value;
+		else if (!this.start) {
+			this.alone = value;
+			this.facts.push(...rateOf(value));
+		}
 	}
 
 	/** What a further line begins with: the value before, written again, or another. */
@@ -127,8 +165,11 @@ class Gathered {
 			}
 		} else if (!bottom) this.value(top, isCalled);
 		else if (!this.start && first?.is === 'claim') {
-			// One quantity over another, and what that comes to: 85 km / 1.5 h = 56.7 km/h.
-			this.start = start;
+			// One quantity over another, and what that gives: 85 km / 1.5 h = 56.7 km/h.
+			const rate = rateOf(bottom)[0];
+			this.start = rate ? top : start;
+			// Over a rate the rate is a factor, turned over: 154 lb / 2.2 lb/kg.
+			if (rate) this.factors.push({ top: rate.right, bottom: rate.left });
 			this.claim(first.value);
 		}
 		this.used.push(run.at);
@@ -155,6 +196,7 @@ class Gathered {
 	answer(): WrittenValue | null {
 		if (this.called) return this.called;
 		const last = this.claims.at(-1);
+		if (!last && !this.start && this.alone) return this.alone;
 		if (!last || last.after < this.factors.length - 1) return null;
 		this.claims.pop();
 		const { after: _, ...answer } = last;
@@ -181,14 +223,21 @@ function outside(text: string, used: readonly Span[]): readonly Span[] {
  * @example readWorking('5.5 ft × 12 in/1 ft = 66 in') // start 5.5 ft, one factor, answer 66 in
  */
 export function readWorking(text: string): Working {
-	const flat = flattenLatex(legible(text.slice(0, WORKING_LIMIT)));
-	const plain = bared(flat.text);
+	const flat = unstacked(flattenLatex(legible(text.slice(0, WORKING_LIMIT))));
+	// Beside a comma that can only be the decimal mark, the others are too.
+	const plain = bared(withPoints(flat.text, hasDecimalComma(flat.text) ? 'comma' : 'point'));
 	const gathered = new Gathered();
 	for (const segment of segmentsOf(tokensOf(plain)))
 		for (const run of runsOf(segment))
 			gathered.take(run, CALLED.test(plain.slice(Math.max(0, run.at[0] - 40), run.at[0])));
 	const answer = gathered.answer();
-	const { start, factors, claims, facts } = gathered;
+	const { start, claims, facts } = gathered;
+	const isBare =
+		gathered.factors.length > 0 &&
+		gathered.factors.every(({ top, bottom, shift }) => shift === undefined && top.unit + bottom.unit === '');
+	const filled =
+		isBare && start && !('top' in start) && answer ? filledUnits(start, gathered.factors, answer.unit) : null;
+	const factors = filled ?? gathered.factors;
 	const placed = ([a, b]: Span): Span => [flat.at[a] ?? text.length, (flat.at[b - 1] ?? text.length - 1) + 1];
 	return {
 		start,

@@ -17,7 +17,9 @@ export type Token =
 	  }
 	| { readonly kind: Sign; readonly text: string; readonly from: number; readonly to: number };
 
-const DIGITS = '(?:\\d{1,3}(?:,\\d{3})+|\\d{1,3}(?:[\\u202f\\u2009]\\d{3})+|\\d+)(?:\\.\\d*)?|\\.\\d+';
+/** Digits in groups of three by a comma or a space, or with a comma that can only be the decimal mark. */
+const DIGITS =
+	'0,\\d+|\\d+,(?:\\d{1,2}|\\d{4,})(?![\\d,])|(?:\\d{1,3}(?:,\\d{3})+|\\d{1,3}(?:[\\u202f\\u2009 ]\\d{3})+(?![\\d/⁄])|\\d+)(?:\\.\\d*)?|\\.\\d+';
 const SUPER = '[⁺⁻]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+';
 /** A power of ten behind a number: × 10^4, x10^-3, e-6, ×10⁴. */
 const TENS = `(?:\\s*[×xX*·⋅]\\s*10\\s*(?:\\^\\s*\\(?\\s*[-−–+]?\\s*\\d+\\s*\\)?|${SUPER})|[eE][-−+]?\\d+)`;
@@ -36,7 +38,7 @@ const SIGNS: readonly { readonly is: Sign; readonly by: RegExp }[] = [
 	{ is: 'is', by: /\b(?:equals|gives|makes|which\s+is|is)\b|[=≈≃≅→⇒]|->/iuy },
 	{ is: 'end', by: /\b(?:then|so|therefore|hence)\b|[;\n]|\.(?=\s|$)|,(?=\s)/iuy },
 	{ is: 'over', by: /\bover\b|[/∕⁄]/iuy },
-	{ is: 'times', by: /[×*·⋅]|[xX](?=\s*[\d(.[])/uy },
+	{ is: 'times', by: /[×*·⋅]|[xX](?=\s*[\d(.[$€£])/uy },
 	{ is: 'plus', by: /\+/uy },
 	{ is: 'minus', by: /[-−–](?!>)/uy },
 	{ is: 'open', by: /[([{]/uy },
@@ -46,7 +48,7 @@ const SIGNS: readonly { readonly is: Sign; readonly by: RegExp }[] = [
 
 /** Words that end a unit, whatever it may be. */
 const ENDS_UNIT =
-	/\s(?:[xX×](?=\s*[\d([.])|times|multiplied|divided|over|then|so|is|equals|gives|makes|which|and|or|but|to|in\s+all)(?![\p{L}])/u;
+	/\s(?:[xX×](?=\s*[\d([.$€£])|times|multiplied|divided|over|then|so|is|equals|gives|makes|which|and|or|but|to|in\s+all)(?![\p{L}])/u;
 
 /** What may be in a unit: words, signs, powers, and in braces the substance it is of; a bar or a point only before a letter. */
 const LABEL = '(?:\\{[\\p{L} ]+\\})?';
@@ -98,6 +100,9 @@ function unitAt(text: string, from: number, money = ''): string {
 		if (isUnit(`${money}${candidate.trim()}`, money !== '')) return candidate;
 	}
 	if (money) return '';
+	const [thing = '', per = '', of = ''] = words;
+	// Eggs per carton: so many of one thing for each of another.
+	if (per.trim() === 'per' && isUnit(`${thing}${per}${of}`.trim(), true)) return `${thing}${per}${of}`;
 	const first = (words[0] ?? '').replace(/[.]$/, '');
 	return isUnit(first.trim(), true) && first.trim() !== '' ? first : '';
 }
