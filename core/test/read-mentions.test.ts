@@ -1,4 +1,4 @@
-import { readProblem } from '../src/problem';
+import { cutSheet, readProblem } from '../src/problem';
 import { hasDecimalComma, withoutShortening } from '../src/read/problem/as-written';
 import { bareUnits } from '../src/read/problem/bare-units';
 import { leadsTo } from '../src/read/problem/leads';
@@ -148,5 +148,50 @@ describe('whether a line can lead', () => {
 		['km/h', 'crate', false],
 	])('from %s to %s: %s', (from, to, leads) => {
 		expect(leadsTo(from, to, [fact])).toBe(leads);
+	});
+});
+
+describe('a page', () => {
+	const cut = (text: string) => cutSheet(text).map(({ label, text: problem }) => [label, problem.replace(/\s+/g, ' ')]);
+
+	it('leaves out what is no problem, and what a problem is worth', () => {
+		const page =
+			'Name: ________\n1) (2 points) How many feet are 3.0 m?\nAnswer: ________\n\n2) (1 point) How many g are 2 kg?\nAnswer: ________\nPage 1 of 1';
+		expect(cut(page)).toEqual([
+			['1', 'How many feet are 3.0 m?'],
+			['2', 'How many g are 2 kg?'],
+		]);
+	});
+
+	it('puts its facts before every problem, and what a group says before those of the group', () => {
+		const page = 'Use 1 lb = 453.6 g.\n\nConvert to grams:\n1. 3.0 lb\n\nConvert to pounds:\n2. 900 g';
+		expect(cut(page)).toEqual([
+			['1', 'Use 1 lb = 453.6 g. Convert to grams: 3.0 lb'],
+			['2', 'Use 1 lb = 453.6 g. Convert to pounds: 900 g'],
+		]);
+	});
+
+	it('has roman numerals, parts, and instructions for some problems', () => {
+		expect(cut('Write each in m.\ni. 3.0 ft\nii. 4.0 yd')).toEqual([
+			['i', 'Write each in m. 3.0 ft'],
+			['ii', 'Write each in m. 4.0 yd'],
+		]);
+		const page =
+			'1. How many cm are 2 m?\n\nFor questions 2-2, round to two figures.\n2. How many ft are 3.1 m?\n\n3. How many s are 2 h?';
+		expect(cut(page).map(([, text]) => text)).toEqual([
+			'How many cm are 2 m?',
+			'For questions 2-2, round to two figures. How many ft are 3.1 m?',
+			'How many s are 2 h?',
+		]);
+	});
+
+	it('puts what a number states before the letters under it', () => {
+		expect(
+			cut('1. A hose gives 18 L a minute.\n a) How many mL is that?\n b) How many L in 2 h?\n2. How many m are 3 km?'),
+		).toEqual([
+			['1a', 'A hose gives 18 L a minute. How many mL is that?'],
+			['1b', 'A hose gives 18 L a minute. How many L in 2 h?'],
+			['2', 'How many m are 3 km?'],
+		]);
 	});
 });

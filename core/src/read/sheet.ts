@@ -33,8 +33,13 @@ const MARKS: readonly MarkRow[] = [
 	{ kind: 'bullet', example: '• / - / *', by: /^([-–•*▪◦])[ \t]+(?=\S)/u },
 ];
 
-function markAt(line: string): Mark | null {
-	for (const { kind, by } of MARKS) {
+/** How problems are listed in a page with roman numerals. */
+const ROMAN: MarkRow = { kind: 'letter', example: 'iv. / (iv)', by: /^\(?([ivx]{1,5})[.)](?=[ \t]+\S)[ \t]*/u };
+/** What shows that a page has them: a second one. */
+const IS_ROMAN = /^[ \t]*\(?ii[.)][ \t]+\S/mu;
+
+function markAt(line: string, rows: readonly MarkRow[]): Mark | null {
+	for (const { kind, by } of rows) {
 		const match = by.exec(line);
 		if (match) return { kind, label: kind === 'bullet' ? null : (match[1] ?? null), length: match[0].length };
 	}
@@ -51,6 +56,22 @@ const KEY = /^[ \t]*(?:answers?|answer[ \t]+key|key|solutions?|lösungen)\b[^\n]
 const DOES =
 	/\b(?:convert|change|write|express|give|round|find|complete|fill|calculate|work|use|show|turn|state|how)\b/iu;
 
+/** Lines that are no part of a problem: the number of a page, where a name or an answer is to be written, a score. */
+const NOISE =
+	/^[ \t]*(?:(?:page|p\.)\s*\d+(?:\s*(?:of|\/)\s*\d+)?|[-–]\s*\d+\s*[-–]|(?:name|date|class|period|score|group|working|answers?|ans|solution|show\s+(?:your|all|the)\s+work(?:ing)?)\b\s*[:.]?[ \t]*(?:[_.…]{2,}.*|$)|[_.…=*-]{4,})[ \t]*$/iu;
+
+/** What a problem is worth, before its text: (2 points), [3 marks]. */
+const POINTS = /^[([]\s*\d{1,2}(?:[.,]5)?\s*(?:points?|marks?|pts?|p)\.?\s*[)\]]\s*/iu;
+
+/** Facts a page states for the problems behind them. */
+const FACTS = /\d[^=\n?]*[=≈]\s*(?:about\s+)?\d/u;
+
+/** The heading of a part, which ends what the part before said. */
+const PART = /^[ \t]*(?:part|section)\s+(?:[A-Z]|\d{1,2})\b/iu;
+
+/** Which problems an instruction holds for: For questions 5–8. */
+const FOR_SOME = /\b(?:questions?|problems?|nos?\.?|exercises?)\s+(\d{1,3})\s*(?:[-–—]|to|and)\s*(\d{1,3})/iu;
+
 /** What stands on top of a page and is no instruction. */
 const TITLE = /^(?:[ \t]*(?:name|date|class|period|worksheet|homework|quiz|unit|chapter|page|test)\b)/iu;
 
@@ -58,18 +79,19 @@ const QUANTITY = /\d/u;
 
 /** The pieces of a page: lines, and parts of lines where another number begins inside. */
 function piecesOf(text: string): readonly Piece[] {
+	const rows = IS_ROMAN.test(text) ? [ROMAN, ...MARKS] : MARKS;
 	const pieces: Piece[] = [];
 	let from = 0;
 	for (const line of text.split('\n')) {
 		const cuts = [0];
-		const isListed = markAt(line.trimStart()) !== null;
+		const isListed = markAt(line.trimStart(), rows) !== null;
 		if (isListed) for (const cut of line.matchAll(INSIDE)) cuts.push(cut.index + cut[0].length);
 		for (const [i, cut] of cuts.entries()) {
 			const end = cuts[i + 1] ?? line.length;
 			const part = line.slice(cut, end);
 			const lead = part.length - part.trimStart().length;
-			const mark = markAt(part.trimStart());
-			const blank = part.trim() === '';
+			const mark = markAt(part.trimStart(), rows);
+			const blank = part.trim() === '' || NOISE.test(part);
 			pieces.push({ from: from + cut + lead, to: from + cut + part.trimEnd().length, mark, blank });
 		}
 		from += line.length + 1;
@@ -82,7 +104,7 @@ function withoutKey(text: string): string {
 	let from = 0;
 	let seen = 0;
 	for (const line of text.split('\n')) {
-		if (seen > 0 && KEY.test(line) && !/\?/.test(line)) return text.slice(0, from);
+		if (seen > 0 && KEY.test(line) && !NOISE.test(line) && !/\?/.test(line)) return text.slice(0, from);
 		if (line.trim() !== '') seen += 1;
 		from += line.length + 1;
 	}
@@ -91,26 +113,47 @@ function withoutKey(text: string): string {
 
 /** Whether a piece of a page is an instruction for what follows, and no problem by itself. */
 function isInstruction(text: string): boolean {
-	if (TITLE.test(text) || !DOES.test(text)) return false;
+	if (TITLE.test(text)) return false;
+	if (FACTS.test(text) && !/\?|_{2,}/.test(text)) return true;
+	if (!DOES.test(text)) return false;
 	return (
 		/:\s*$/.test(text) ||
-		!QUANTITY.test(text.replace(/\b\d+\s*(?:decimal|significant|s\.?f|d\.?p|figure|place)/giu, ''))
+		!QUANTITY.test(
+			text.replace(FOR_SOME, '').replace(/\b\d+\s*(?:decimal|significant|s\.?f|d\.?p|figure|place)/giu, ''),
+		)
 	);
 }
 
+const NO_THINGS: ReadonlySet<string> = new Set();
+
 /** A problem as it is gathered from pieces, each joined to the one before by the space or line between them. */
-type Open = { from: number; to: number; label: string | null; lead: string };
+type Open = { from: number; to: number; label: string | null; lead: string; whole: string };
+
+/** A problem that only states something, for the letters under it. */
+function isStem(text: string): boolean {
+	return !/\?|_{2,}|→/.test(text) && wantIn(text, NO_THINGS) === null;
+}
+
+/** A row of a table. */
+function isTableRow(text: string): boolean {
+	return /\S\s*\|\s*\S/u.test(text);
+}
 
 function joined(lead: string, text: string): string {
 	return lead === '' ? text : `${lead} ${text}`;
 }
 
-const NO_THINGS: ReadonlySet<string> = new Set();
-
 /** A problem with the instruction that holds for it; one that asks for another unit by itself does not need it. */
 function withLead(lead: string, text: string): string {
 	const asks = lead !== '' && wantIn(text, NO_THINGS) !== null && wantIn(lead, NO_THINGS) !== null;
 	return asks ? text : joined(lead, text);
+}
+
+/** Whether an instruction holds for a problem, by the numbers it names. */
+function holdsFor(lead: string, label: string | null): boolean {
+	const [, first, last] = FOR_SOME.exec(lead) ?? [];
+	const number = Number(label);
+	return first === undefined || !Number.isFinite(number) || (number >= Number(first) && number <= Number(last));
 }
 
 /** What holds for a list of letters under a number: what the number says, where that is no problem by itself. */
@@ -119,6 +162,9 @@ type Under = { readonly label: string; readonly lead: string };
 /** Cuts a page whose problems are listed: by numbers, letters or bullets; other lines go on, or hold for all that follow. */
 function listed(text: string, pieces: readonly Piece[]): readonly SheetProblem[] {
 	const problems: Open[] = [];
+	// What is said on top of the page holds for all of it; what is said for a group ends with the next group.
+	let whole = '';
+	let inPart = false;
 	let lead = '';
 	let under: Under | null = null;
 	let open: Open | null = null;
@@ -129,22 +175,39 @@ function listed(text: string, pieces: readonly Piece[]): readonly SheetProblem[]
 			continue;
 		}
 		const own = text.slice(from, to);
-		if (mark) {
-			const body = text.slice(from + mark.length, to);
+		if (PART.test(own)) {
+			[lead, under, open, inPart] = ['', null, null, true];
+			const said = own.replace(PART, '').replace(/^[\s:.–-]+/u, '');
+			if (isInstruction(said)) lead = said;
+		} else if (mark) {
+			const listedBy = text.slice(from, from + mark.length);
+			const points = POINTS.exec(text.slice(from + mark.length, to))?.[0].length ?? 0;
+			const start = from + listedBy.length + points;
+			const body = text.slice(start, to);
 			const next = pieces.slice(i + 1).find((piece) => !piece.blank)?.mark;
-			const leads = mark.kind === 'number' && next?.kind === 'letter' && (isInstruction(body) || body.trim() === '');
+			const leads = mark.kind === 'number' && next?.kind === 'letter' && (isInstruction(body) || isStem(body));
 			if (leads) {
 				under = { label: mark.label ?? '', lead: joined(lead, body.trim()) };
 				open = null;
 			} else {
 				if (mark.kind === 'number') under = null;
 				const label = under && mark.kind === 'letter' ? `${under.label}${mark.label}` : mark.label;
-				open = { from: from + mark.length, to, label, lead: under && mark.kind === 'letter' ? under.lead : lead };
+				open = { from: start, to, label, lead: under && mark.kind === 'letter' ? under.lead : lead, whole };
 				problems.push(open);
 			}
 		} else if (!open || (afterBlank && isInstruction(own)) || (/:\s*$/.test(own) && isInstruction(own))) {
 			// Before the first of a list, or between two, an instruction holds for all that follow.
-			if (isInstruction(own)) {
+			if (isTableRow(own) && !open) lead = `${lead}\n${own.trim()}`.trim().slice(0, LEAD_LIMIT);
+			else if (
+				isInstruction(own) &&
+				!inPart &&
+				!problems.length &&
+				!/:\s*$/.test(own) &&
+				!FOR_SOME.test(own) &&
+				lead === ''
+			)
+				whole = joined(whole, own.trim()).slice(0, LEAD_LIMIT);
+			else if (isInstruction(own)) {
 				lead = (open || lead === '' ? own.trim() : joined(lead, own.trim())).slice(0, LEAD_LIMIT);
 				open = null;
 				under = null;
@@ -152,10 +215,10 @@ function listed(text: string, pieces: readonly Piece[]): readonly SheetProblem[]
 		} else open.to = to;
 		afterBlank = false;
 	}
-	return problems.map(({ from, to, label, lead: before }) => ({
+	return problems.map(({ from, to, label, lead: before, whole: above }) => ({
 		at: [from, to],
 		label,
-		text: withLead(before, text.slice(from, to).trim()),
+		text: withLead(above, withLead(holdsFor(before, label) ? before : '', text.slice(from, to).trim())),
 	}));
 }
 
