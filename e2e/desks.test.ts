@@ -132,7 +132,7 @@ describe('two devices of one desk', () => {
 			['', 'Type the code'],
 			['ABCD EFG', 'You typed 7'],
 			['ABCD EFG0', 'A code never has “0”'],
-			['ABCD EFGH', 'does not hold'],
+			['ABCD EFGH', 'is wrong or has expired'],
 			['a line that is much too long', 'This is not a code, and not the whole line'],
 		] as const) {
 			await browser.write(L.joinCode, typed);

@@ -104,7 +104,7 @@ async function eachBrought({ browser, url, look }: Walk): Promise<void> {
 	await browser.driver.get(`${url}/working/wind-gust`);
 	await browser.write(L.workingText, '18.5 mi/h × 5280 ft / 1 mi = 97680 ft/h × 3600 s / 1 h = 27.1 ft/s');
 	await browser.press(L.besideKey, L.workingCheck);
-	await browser.sees('What may have happened');
+	await browser.sees('This may be why');
 	await look('a working');
 	await browser.press(L.workingToDesk);
 	await browser.find(L.line);

@@ -115,7 +115,7 @@ describe('backups', () => {
 		])
 			expect(run('restore', folder.data, at(`${file}`))).toMatchObject({
 				status: 1,
-				said: expect.stringMatching(new RegExp(`is no backup of Tidy Sum: .*${why}.*Nothing was changed`)),
+				said: expect.stringMatching(new RegExp(`is not a backup of Tidy Sum: .*${why}.*Nothing was changed`)),
 			});
 		expect(readFileSync(at(FILE_NAME)).equals(before)).toBe(true);
 		expect(run('backup', folder.data)).toMatchObject({

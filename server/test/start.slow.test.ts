@@ -96,7 +96,7 @@ describe('the server as a process', () => {
 		const { port } = other.address() as { port: number };
 		const { code, output } = await startAndEnd({ ...env, PORT: `${port}` });
 		expect(code).toBe(1);
-		expect(output).toContain(`Port ${port} on 127.0.0.1 is taken`);
+		expect(output).toContain(`Another program uses port ${port} on 127.0.0.1`);
 		await new Promise((resolve) => other.close(resolve));
 	});
 

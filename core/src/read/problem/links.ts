@@ -139,6 +139,12 @@ function isLinked(text: string, found: readonly Found[], i: number): boolean {
 	if (/^\s*(?:are|weigh|measure|have|cost|hold)\s*$/u.test(between) && /^\s+and\s+\d/u.test(text.slice(next.at[1])))
 		return false;
 	if (isTemperature(one) || isTemperature(next)) return false;
+	// A cord of 6.7 m has 18.01 g in each 1 m: the mass goes with the metre behind it.
+	if (
+		/^\s*(?:of\s+\p{L}+\s+)?(?:in|for|per|to|on)\s+(?:each|every)\b/iu.test(text.slice(next.at[1])) &&
+		!/\b(?:each|every)\s*$/iu.test(between)
+	)
+		return false;
 	// Add 1.2 L to 850 mL: they are put together.
 	if (
 		/\b(?:add|adds|added|adding)\s+$/iu.test(text.slice(Math.max(0, one.at[0] - NEAR), one.at[0])) &&
@@ -178,8 +184,9 @@ function isRatio(text: string, found: readonly Found[], i: number): boolean {
 	if (!one || !next) return false;
 	const does = /^\s*(?:of\s+[\p{L}-]+\s+)?(\p{Ll}{3,})\s*$/u.exec(text.slice(one.at[1], next.at[0]))?.[1];
 	if (does === undefined || !isVerb(does)) return false;
-	// A half of a fact with its equals sign is no further quantity of the question.
-	const isFree = ({ at: [from, to] }: Found) => !/=\s*$/.test(text.slice(0, from)) && !/^\s*=/.test(text.slice(to));
+	// A half of a fact, by its equals sign or “for each”, is no further quantity of the question.
+	const isFree = ({ at: [from, to] }: Found) =>
+		!/(?:=|\b(?:each|every|per))\s*$/iu.test(text.slice(Math.max(0, from - 12), from)) && !/^\s*=/.test(text.slice(to));
 	return found.some((other, k) => k > i + 1 && isFree(other) && (other.unit === one.unit || other.unit === next.unit));
 }
 
@@ -195,7 +202,7 @@ function oneBeside(text: string, one: Found, things: ReadonlySet<string>, others
 	// One of a thing that is met nowhere else is told of by the way: 6 years for one trip.
 	const isMet = after !== null && (things.has(after) || isUnit(beside?.[2] ?? ''));
 	if (after !== null && (isMet || /^(?:each|every)$/iu.test(beside?.[1] ?? ''))) return after;
-	const begun = named(BEGINS_WITHIN.exec(before)?.[1]);
+	const begun = isTemperature(one) ? null : named(BEGINS_WITHIN.exec(before)?.[1]);
 	if (begun !== null && (isTimeUnit(begun) || things.has(begun)) && !isSameUnit(one, begun)) return begun;
 	const within = named(WITHIN.exec(text.slice(one.at[1]))?.[1]);
 	if (within !== null && isTimeUnit(within) && !isSameUnit(one, within)) return within;

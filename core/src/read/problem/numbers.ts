@@ -61,7 +61,8 @@ function unitLength(text: string, words: readonly Word[], nextIsNumber: (at: num
 		if (word === 'per') return false;
 		// “in” is an inch right after its number, and a joining word before another one.
 		if (word === 'in') return i > 0 || nextIsNumber(to);
-		return JOINS.has(word);
+		// Behind its number a capital A is the ampere.
+		return JOINS.has(word) && !(i === 0 && said === 'A');
 	});
 	const usable = joins < 0 ? words : words.slice(0, joins);
 	for (let count = usable.length; count > 0; count--) {
