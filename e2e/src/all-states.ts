@@ -135,13 +135,13 @@ async function eachOfDesks({ browser, url, look }: Walk): Promise<void> {
 	await browser.driver.get(`${url}/join`);
 	await browser.write(L.joinCode, 'ABC O');
 	await browser.press(L.joinGo);
-	await browser.sees('No code has the sign');
+	await browser.sees('A code never has');
 	await look('a code that is none');
 	await browser.driver.get(link);
-	await browser.sees('This line is shown to you');
+	await browser.sees('Someone shared this line with you');
 	await look('a line that is shown');
 	await browser.driver.get(`${url}/look#nothing`);
-	await browser.sees('nothing to look at here');
+	await browser.sees('nothing to see here');
 	await look('a link that shows nothing');
 }
 

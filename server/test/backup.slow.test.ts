@@ -110,7 +110,7 @@ describe('backups', () => {
 		const before = readFileSync(at(FILE_NAME));
 		for (const [file, why] of [
 			['words', 'file is not a database'],
-			['other', 'a database of something else'],
+			['other', 'it belongs to another program'],
 			['nowhere', 'no such file'],
 		])
 			expect(run('restore', folder.data, at(`${file}`))).toMatchObject({
