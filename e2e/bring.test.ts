@@ -92,6 +92,7 @@ describe('what is brought', () => {
 		await browser.sees('What does the line start from?');
 		await browser.press('9.5 kg · not sorted yet', L.roleFact, '= 14 days');
 		await browser.sees('9.5 kg = 14 d');
+		await browser.press('35 days');
 		await browser.sees('35 days · the start');
 		await browser.press(L.ownDone);
 		await browser.find(L.line);

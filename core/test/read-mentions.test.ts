@@ -69,6 +69,12 @@ describe('a text as it was written', () => {
 	});
 });
 
+describe('a thing with the name of something in the language', () => {
+	it.each(['constructor', 'toString', '__proto__', 'hasOwnProperty'])('3 %s is a quantity like any other', (thing) => {
+		expect(() => readProblem(`Each ${thing} has 4 kg. How many kg have 3 ${thing}?`)).not.toThrow();
+	});
+});
+
 describe('facts of the wider kind', () => {
 	it.each([
 		['Turn 4.0 stone into kg, taking 1 stone as 6.35 kg.', ['1 stone = 6.35 kg']],

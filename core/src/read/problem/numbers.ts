@@ -216,12 +216,17 @@ function unpasted(number: string): string {
 const WARMTH = /\b(?:celsius|fahrenheit|kelvins?|temperatures?|degrees?|thermometer|warm|hot|cold|freezing)\b|°[CFK]/iu;
 
 /** The primes of feet and inches. */
-const FEET: Readonly<Record<string, string>> = { '′': 'ft', '″': 'in', "'": 'ft', '"': 'in' };
+const FEET: ReadonlyMap<string, string> = new Map([
+	['′', 'ft'],
+	['″', 'in'],
+	["'", 'ft'],
+	['"', 'in'],
+]);
 
 /** A unit as it is meant beside the rest of the text: 72 F of a temperature, 5′ 11″ where there is no angle. */
 function asMeant(text: string, one: Found): Found {
 	if (/^[CF]$/.test(one.unit) && WARMTH.test(text)) return { ...one, unit: `°${one.unit}` };
-	const length = FEET[one.unit];
+	const length = FEET.get(one.unit);
 	const isAngle = () => /°(?![CFK])|\b(?:degrees?|angles?|arc)\b/iu.test(text);
 	return length !== undefined && !isAngle() ? { ...one, unit: length } : one;
 }
