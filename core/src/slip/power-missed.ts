@@ -6,7 +6,7 @@ function plainUnit(unit: string): string {
 	return unit.replace(/^(?:square|cubic) |\^?[23²³]$/gu, '');
 }
 
-const TIMES = ['not rounded', 'once', 'twice', 'three times'];
+const TIMES = ['not at all', 'once', 'twice', 'three times'];
 
 function timesText(count: number): string {
 	return TIMES[count] ?? `${count} times`;

@@ -137,7 +137,7 @@ async function hostileRequests(name: string, url: string, pid: number): Promise<
 	const health = await ask(url, 'GET', '/api/health');
 	const faults = [...statuses].reduce((sum, [status, count]) => sum + (status >= 500 || status === 0 ? count : 0), 0);
 	return [
-		row(`${name}: answered with 5xx or not rounded, of ${HOSTILE} hostile requests`, faults, { most: 0 }, ''),
+		row(`${name}: answered with 5xx or not at all, of ${HOSTILE} hostile requests`, faults, { most: 0 }, ''),
 		row(`${name}: memory grown over the second half of them`, grown, { most: 5 }, '%'),
 		row(`${name}: health afterwards`, health.status, { most: 200 }, ''),
 	];
