@@ -1,5 +1,5 @@
 import { cutSheet, readProblem } from '../src/problem';
-import { hasDecimalComma, withoutShortening } from '../src/read/problem/as-written';
+import { hasDecimalComma, withoutShortening } from '../src/read/as-written';
 import { bareUnits } from '../src/read/problem/bare-units';
 import { leadsTo } from '../src/read/problem/leads';
 import { spokenNumbers } from '../src/read/problem/spoken-numbers';

@@ -20,7 +20,7 @@ const BEGINS = new RegExp(`^[-−.\\d${VULGAR_SIGNS}]`, 'u');
 
 /**
  * Where the number of a written quantity ends and its unit begins: "3.0e3 s" gives "3.0e3", "5 1/s" gives "5".
- * @returns the beginning that is written like a number, right or wrong; "" where there is none.
+ * @returns the beginning that is written like a number, right or wrong; "" if it does not begin with one.
  */
 export function numberPart(text: string): string {
 	const length = (NUMBER_LIKE.exec(plainSigns(text))?.[0] ?? '').replace(SPACE_AFTER, '').length;

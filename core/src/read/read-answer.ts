@@ -18,7 +18,7 @@ export type Answer = {
 /** The most characters an answer may have. */
 export const ANSWER_LIMIT = 1000;
 
-/** What may stand before an answer: a name and =, a sign or a word for "about", "is". */
+/** Optional text before an answer: a name and =, a sign or a word for "about", "is". */
 const BEFORE = [
 	/^\s*(?:\p{L}[\p{L}\d_'’ ]*?\s*)?[=≈≃≅∼~]\s*/u,
 	/^\s*(?:(?:it|that|this|(?:the|my)\s+answer|answer|result)\s+)?(?:is|are|comes\s+to)\s+/iu,
@@ -29,17 +29,17 @@ const BEFORE = [
 
 const ROUNDED =
 	'\\d{1,2}\\s*(?:s\\.?\\s?f\\.?|d\\.?\\s?p\\.?|sig\\.?\\s?figs?\\.?|significant\\s+figures?|decimal\\s+places?)';
-/** What may stand behind an answer, how it is rounded: (3 s.f.), to 2 decimal places. */
+/** Optional text after an answer, saying how it is rounded: (3 s.f.), to 2 decimal places. */
 const BEHIND = new RegExp(`(?:\\s*\\(\\s*(?:to\\s+)?${ROUNDED}\\s*\\)|[,;]?\\s+to\\s+${ROUNDED})\\s*$`, 'iu');
 const MAY_BE_BEHIND = /\d\s*[sd]\D*$/iu;
 
-/** Where an answer ends, before what may stand behind it. */
+/** Where an answer ends, before the optional text after it. */
 export function endOf(text: string): number {
 	const behind = MAY_BE_BEHIND.test(text) ? BEHIND.exec(text) : null;
 	return behind?.index ? behind.index : text.trimEnd().length;
 }
 
-/** Where an answer begins, behind what may stand before it. */
+/** Where an answer begins, after the optional text before it. */
 export function beginningOf(text: string): number {
 	let from = 0;
 	for (let again = !/^[\d.(]/.test(text); again; ) {
@@ -64,7 +64,7 @@ function closing(text: string): number {
 	return -1;
 }
 
-/** The part of a text that says something: without what may stand before it, space, and brackets round all of it. */
+/** The answer itself: without the optional text before it, space, and brackets round all of it. */
 function coreOf(text: string): Span {
 	let [from, to] = [beginningOf(text), endOf(text)];
 	for (;;) {
@@ -177,7 +177,7 @@ export function readAnswer(text: string, wanted: readonly Unit[] = []): Outcome<
 	return good({ number: number?.value ?? null, unit: unit.value.unit, unitAt, written });
 }
 
-/** An amount with the sign of money in front, read as if that stood behind: £4.20/kg is 4.20 £/kg. */
+/** An amount with the sign of money in front, read as if the sign came after: £4.20/kg is 4.20 £/kg. */
 function readMoney(text: string, [from, to]: Span, money: RegExpExecArray, wanted: readonly Unit[]): Outcome<Answer> {
 	const [before, sign = '', currency = ''] = money;
 	const rest = text.slice(from + before.length, to);

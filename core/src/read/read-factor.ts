@@ -6,10 +6,10 @@ import { readQuantityText } from './read-quantity-text';
 
 const BRACKETED = /^\s*\((.*)\)\s*(?:\^?\s*([²³⁴⁵⁶⁷⁸⁹]|[1-9]))?\s*$/u;
 
-/** What may stand before a factor: a sign or words for multiplying. */
+/** Optional text before a factor: a sign or words for multiplying. */
 const BEFORE = /^\s*(?:[×*·]|x(?=[\s(\d])|(?:multiply|times)(?: it)?(?: by)?\s|by\s)\s*/iu;
 
-/** A quantity from one side of a fraction, an unwritten 1 among them; null where there is none. */
+/** A quantity from one side of a fraction, with a 1 that is not written; null if it is not a quantity. */
 function sideOf(text: string): Quantity | null {
 	const side = text
 		.trim()
@@ -29,7 +29,7 @@ function isInBrackets(text: string): boolean {
 	return false;
 }
 
-/** A factor as an answer writes it: "1 kJ / 10^3 J", "(100 cm / 1 m)^2", "12 in per 1 ft", "12 in/ft"; null when it is none. */
+/** A factor as an answer writes it: "1 kJ / 10^3 J", "(100 cm / 1 m)^2", "12 in per 1 ft", "12 in/ft"; null if it is not a factor. */
 export function readFactorText(typed: string): Factor | null {
 	const text = typed.replace(BEFORE, '').replaceAll('[', '(').replaceAll(']', ')');
 	const bracketed = isInBrackets(text.trim()) ? BRACKETED.exec(text) : null;

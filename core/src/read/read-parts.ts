@@ -3,10 +3,10 @@ import { VULGAR_SIGNS } from '../numeral/vulgar';
 import type { Unit } from '../unit/unit';
 import { ANSWER_LIMIT, type Answer, beginningOf, endOf, readAnswer } from './read-answer';
 
-/** A part of an answer with where it stands in the whole of it. */
+/** A part of an answer, with its place in the whole answer. */
 export type Part = Answer & { readonly at: Span };
 
-/** Shifts the places of a part to where it stands in the whole answer. */
+/** Shifts the places of a part to places in the whole answer. */
 function placed(answer: Answer, from: number, length: number): Part {
 	const [a, b] = answer.unitAt;
 	return { ...answer, unitAt: [from + a, from + b], at: [from, from + length] };
@@ -51,7 +51,7 @@ function tooLong(text: string) {
  */
 export function readMixedAnswer(text: string, wanted: readonly Unit[] = []): Outcome<readonly Part[]> {
 	if (text.length > ANSWER_LIMIT) return tooLong(text);
-	// What may stand in front is blanked, so that places stay.
+	// Blank the optional text in front, so that places do not shift.
 	const before = beginningOf(text);
 	const written = `${' '.repeat(before)}${text.slice(before, endOf(text))}`;
 	const cuts = [...written.matchAll(NEXT_PART)].map((match): Span => [match.index, match.index + match[0].length]);
@@ -75,10 +75,10 @@ export function readOneAnswer(text: string, wanted: readonly Unit[]): Outcome<An
 	return bad('unit-unclear', says, (parts.value[1] as Part).at);
 }
 
-/** What stands before a range told in words: between … and …, from … to …. */
+/** The word before a range in words: between … and …, from … to …. */
 const OPENS = /^\s*(?:between|from)\s+/iu;
 
-/** What stands between the ends of a range, the plainest first; a dash or a hyphen only where something is in front. */
+/** What joins the ends of a range, the clearest first; a dash or a hyphen only with something in front of it. */
 const BETWEEN: readonly RegExp[] = [
 	/(?<=\S)\s+(?:to|until|till|through|and)\s+/iu,
 	/(?<=\S)\s*(?:…|\.\.\.?)\s*/u,

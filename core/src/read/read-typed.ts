@@ -8,7 +8,7 @@ import { beginsWithNumber } from './number-part';
 import { readMixedAnswer } from './read-parts';
 import { readQuantityText } from './read-quantity-text';
 
-/** What stands between the two quantities of a start. */
+/** What joins the two quantities of a start. */
 const SECOND = new RegExp(`\\s+(?:in|over|per)\\s+(?=[-−.\\d${VULGAR_SIGNS}])`, 'iu');
 
 /**
@@ -34,7 +34,7 @@ function factSide(text: string, from: number): Outcome<Quantity> {
 	return read;
 }
 
-/** What may stand between the two sides of a fact, the plainest first; "in" is an inch as well. */
+/** What joins the two sides of a fact, the clearest first; "in" is an inch as well. */
 const BETWEEN_SIDES: readonly RegExp[] = [/=/gu, /\s(?:is|to|per|for|in each)(?=\s)/giu, /\sin(?=\s)/giu];
 
 /** A fact cut at a place. */

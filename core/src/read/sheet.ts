@@ -13,7 +13,7 @@ const PROBLEMS_LIMIT = 500;
 /** How much of an instruction is put before each text it holds for. */
 const LEAD_LIMIT = 400;
 
-/** A piece of a page between two marks, with where it stands. */
+/** A piece of a page between two marks, with its place. */
 type Piece = { readonly from: number; readonly to: number; readonly mark: Mark | null; readonly blank: boolean };
 
 /** What a problem is listed by. */
@@ -46,10 +46,10 @@ function markAt(line: string, rows: readonly MarkRow[]): Mark | null {
 	return null;
 }
 
-/** Where a further number of a list stands inside a line, as where two columns have run together. */
+/** Where a further number of a list is inside a line, for example after two columns ran together. */
 const INSIDE = /(?:\t|[ \u00a0]{2,})(?=\(?(?:\d{1,3}|[a-zA-Z])[.)][ \t]+\S)/gu;
 
-/** What stands behind the problems: an answer key. */
+/** The end of the problems: an answer key. */
 const KEY = /^[ \t]*(?:answers?|answer[ \t]+key|key|solutions?|lösungen)\b[^\n]{0,40}$/iu;
 
 /** Words that tell what to do, as an instruction for all that follows does. */
@@ -72,7 +72,7 @@ const PART = /^[ \t]*(?:part|section)\s+(?:[A-Z]|\d{1,2})\b/iu;
 /** Which problems an instruction holds for: For questions 5–8. */
 const FOR_SOME = /\b(?:questions?|problems?|nos?\.?|exercises?)\s+(\d{1,3})\s*(?:[-–—]|to|and)\s*(\d{1,3})/iu;
 
-/** What stands on top of a page and is no instruction. */
+/** Lines at the top of a page that are not an instruction. */
 const TITLE = /^(?:[ \t]*(?:name|date|class|period|worksheet|homework|quiz|unit|chapter|page|test)\b)/iu;
 
 const QUANTITY = /\d/u;

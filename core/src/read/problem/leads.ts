@@ -2,13 +2,8 @@ import type { Fact } from '../../fact/fact';
 import { route } from '../../route/route';
 import { addDimension, type Dimension, sameDimension } from '../../unit/dimension';
 import { likeUnits } from '../../unit/like-units';
-import { parseUnit } from '../../unit/parse-unit';
 import type { Unit } from '../../unit/unit';
-
-function unitOf(text: string): Unit | null {
-	const read = parseUnit(text, { counted: true });
-	return read.ok ? read.value : null;
-}
+import { unitNamed } from './unit-kinds';
 
 function hasLabel(unit: Unit): boolean {
 	return unit.parts.some(({ label }) => label !== undefined);
@@ -16,7 +11,7 @@ function hasLabel(unit: Unit): boolean {
 
 /** How a fact changes the dimension of a line; null where a side of it cannot be read. */
 function changeBy({ left, right }: Fact): Dimension | null {
-	const [a, b] = [unitOf(left.unit), unitOf(right.unit)];
+	const [a, b] = [unitNamed(left.unit), unitNamed(right.unit)];
 	return a && b ? addDimension(a.dimension, b.dimension, -1) : null;
 }
 
@@ -46,7 +41,7 @@ function isMadeOf(wanted: Dimension, changes: readonly Dimension[]): boolean {
  * not searched: a search that fails is dear.
  */
 export function leadsTo(from: string, to: string, facts: readonly Fact[]): boolean {
-	const [start, want] = [unitOf(from), unitOf(to)];
+	const [start, want] = [unitNamed(from), unitNamed(to)];
 	if (!start || !want) return false;
 	if (likeUnits(start, want) || sameDimension(start.dimension, want.dimension)) return true;
 	const changes = facts.map(changeBy);

@@ -4,9 +4,10 @@ import { sameDimension } from '../../unit/dimension';
 import { singular } from '../../unit/singular';
 import { type Found, unitOf } from './numbers';
 import { factsOfTable } from './tables';
+import { isAlike } from './unit-kinds';
 import { isUnit, JOINS, VERBS } from './words';
 
-/** What may stand between the two halves of a fact: "for each", "to a", "of honey in", "is", "=". */
+/** Words between the two halves of a fact: "for each", "to a", "of honey in", "is", "=". */
 const LINKS =
 	/^\s*(?:(?:of|on|in)\s+(?:(?!and\b)[\p{L}-]+\s+){1,3})?(?:=|≈|≅|~|\/|is|are|being|equals?|(?:is|are) (?:equal|equivalent) (?:to|with)|(?:is|are) the same as|makes?|for|to|in|on|per|at|as|stands? for|represents?|shows?|corresponds? to|measures?|goes? into|go into|holds?|contains?|gives?|weighs?|needs?|has|have|each|every|in every|for every)\s*(?:about|only)?\s*(?:each|every|one|a|an)?\s*$/iu;
 
@@ -29,7 +30,7 @@ const HAS = new Set(['has', 'is', 'are', 'for']);
 
 const MONEY = /^[$€£]$/u;
 
-/** So much in so long, with what it is of between: a 500 L tank in 20 minutes. */
+/** An amount and a time, with the name of the thing between: a 500 L tank in 20 minutes. */
 const IN_SO_LONG = /^\s*(?:of\s+)?(?:[\p{L}-]+\s+){0,2}(?:in|every)\s*$/iu;
 
 /** So long it takes to do so much: "3 minutes to move 40 L". */
@@ -99,7 +100,7 @@ export function factsIn(text: string, found: readonly Found[], things: ReadonlyS
 	return facts;
 }
 
-/** So much for one of a unit; a rate is for one of its own bottom as well: 6 mg/kg each day is 6 mg for 1 kg·day. */
+/** An amount for one of a unit. The bottom of a rate is part of that unit: 6 mg/kg each day is 6 mg for 1 kg·day. */
 function forOne(one: Found, unit: string): Fact {
 	const [rate] = isRate(one) ? ratesIn([one], []) : [];
 	if (!rate) return { left: plain(one), right: { number: '1', unit } };
@@ -107,21 +108,15 @@ function forOne(one: Found, unit: string): Fact {
 	return { left, right: { number: '1', unit: `${right.unit}·${unit}` } };
 }
 
-/** Whether an equals sign ties two quantities, and nothing else stands between. */
+/** Whether an equals sign ties two quantities, with nothing else between them. */
 function isEquals(text: string, one: Found, next: Found): boolean {
 	return /^\s*=\s*$/.test(text.slice(one.at[1], next.at[0]));
 }
 
-/** A temperature goes with nothing: it is told by the way, unless an equals sign ties it. */
+/** A temperature is not half of a fact, unless an equals sign ties it. */
 function isTemperature(quantity: Found): boolean {
 	const unit = unitOf(quantity);
 	return unit !== null && unit.parts.length === 1 && sameDimension(unit.dimension, { K: 1 });
-}
-
-/** Whether two quantities are of one kind. */
-function isAlike(one: Found, next: Found): boolean {
-	const [a, b] = [unitOf(one), unitOf(next)];
-	return a !== null && b !== null && sameDimension(a.dimension, b.dimension);
 }
 
 function isTime(quantity: Found): boolean {
@@ -148,15 +143,15 @@ function isLinked(text: string, found: readonly Found[], i: number): boolean {
 	// Add 1.2 L to 850 mL: they are put together.
 	if (
 		/\b(?:add|adds|added|adding)\s+$/iu.test(text.slice(Math.max(0, one.at[0] - NEAR), one.at[0])) &&
-		isAlike(one, next)
+		isAlike(one.unit, next.unit)
 	)
 		return false;
-	// So long is told of what goes on, and is no half of a fact: 60 W for 5 h.
+	// A time with “for” says how long something runs, so it is not half of a fact: 60 W for 5 h.
 	if (/^\s*for\s*$/u.test(between) && isTime(next)) return false;
 	const before = text.slice(Math.max(0, one.at[0] - NEAR), one.at[0]);
 	const isTaken = /\b(?:takes?|needs?|uses?)\s+(?:\p{L}+\s+){0,3}$/iu.test(before);
 	const isTold = TO_DO.test(between) && (isTime(one) !== isTime(next) || isTaken);
-	// So many “is” so much of another only where one of them is one: 250 people is no 18 m.
+	// “Is” ties two quantities only if one of them is one: 250 people is not 18 m.
 	if (
 		/^\s*is\s*(?:about|only)?\s*$/iu.test(between) &&
 		![one.number, next.number].some((number) => /^1(?:\/\d)?$/.test(number))
@@ -199,7 +194,7 @@ function oneBeside(text: string, one: Found, things: ReadonlySet<string>, others
 	};
 	const beside = ONE_OF.exec(text.slice(one.at[1]));
 	const after = named(beside?.[2]);
-	// One of a thing that is met nowhere else is told of by the way: 6 years for one trip.
+	// One of a thing that the text names only once is not half of a fact: 6 years for one trip.
 	const isMet = after !== null && (things.has(after) || isUnit(beside?.[2] ?? ''));
 	if (after !== null && (isMet || /^(?:each|every)$/iu.test(beside?.[1] ?? ''))) return after;
 	const begun = isTemperature(one) ? null : named(BEGINS_WITHIN.exec(before)?.[1]);
@@ -234,7 +229,7 @@ function oneBeside(text: string, one: Found, things: ReadonlySet<string>, others
 	return group !== null && (isUnit(of as string) || things.has(group)) ? group : null;
 }
 
-/** A rate with a name of its own (M, mph) as so much for one of its bottom. */
+/** A rate with its own name (M, mph) as an amount for one of its bottom unit. */
 function shortRate({ number, unit }: Quantity): Fact | null {
 	const read = unitOf({ number, unit });
 	const [top, bottom] = read?.parts ?? [];
@@ -243,12 +238,12 @@ function shortRate({ number, unit }: Quantity): Fact | null {
 	return { left: { number, unit: above }, right: { number: '1', unit: below } };
 }
 
-/** What stands below of a/b/c, and of a per b per c, as one unit: b·c. */
+/** The bottom of a/b/c, and of a per b per c, as one unit: b·c. */
 function wholeBottom(below: string): string {
 	return below.replace(/\s*(?:\/|\bper\b)\s*/gu, '·');
 }
 
-/** The rates among the quantities that are no fact yet, each as so much for one of its whole bottom. */
+/** The rates that are not part of a fact yet, each as an amount for one of its whole bottom. */
 export function ratesIn(found: readonly Found[], linked: readonly Linked[]): readonly Linked[] {
 	const taken = new Set(linked.flatMap(({ of }) => of));
 	return found.flatMap((quantity, i): Linked[] => {

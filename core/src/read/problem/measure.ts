@@ -16,7 +16,7 @@ export function isNextPart(text: string, one: Free, next: Free): boolean {
 	return ratio.compare(ONE) > 0 && ratio.d === 1n;
 }
 
-/** A quantity with what stands before it in the same measure: of “7 ft 5 in long” both, of “7 to 9 ft long” both. */
+/** A quantity with the others of the same measure before it: both of “7 ft 5 in long”, both of “7 to 9 ft long”. */
 export function measureOf(text: string, may: readonly Free[], last: Free): readonly Free[] {
 	const before = may[may.indexOf(last) - 1];
 	if (before && isRange(text, before, last)) return [before, last];
@@ -32,7 +32,7 @@ function isOneMeasure(parts: readonly Free[]): boolean {
 	return read.length === parts.length && figuresOfMeasure(read) !== null;
 }
 
-/** Words that may stand between two parts; after a comma something else may be told: 5 km, 300 m are uphill. */
+/** Words between two parts. A comma may begin something else: 5 km, 300 m are uphill. */
 const BETWEEN_PARTS = /^\s*(?:and\s+)?$/iu;
 
 /**
@@ -53,11 +53,11 @@ export function measureAround(text: string, found: readonly Found[], at: number)
 	return isOneMeasure(parts) ? parts : [one(at)];
 }
 
-/** Whether two quantities of one unit, one after the other, stand as the ends of a range. */
+/** Whether two quantities of one unit, one after the other, are the ends of a range. */
 export function isRange(text: string, { quantity: low, i }: Free, { quantity: high, i: next }: Free): boolean {
 	const between = text.slice(low.at[1], high.at[0]);
 	if (low.unit !== high.unit || next !== i + 1) return false;
-	// Two with an “and” are two, unless what lies between them is told.
+	// Two joined by “and” are two quantities, unless “between” comes first.
 	if (/^\s*and\s*$/iu.test(between)) return /\bbetween\s+$/iu.test(text.slice(0, low.at[0]));
 	return /^\s*(?:[–—-]|to)\s*$/u.test(between);
 }

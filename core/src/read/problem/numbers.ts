@@ -6,13 +6,14 @@ import { sameDimension } from '../../unit/dimension';
 import { parseUnit } from '../../unit/parse-unit';
 import { singular } from '../../unit/singular';
 import type { Unit } from '../../unit/unit';
-import { hasDecimalComma } from './as-written';
+import { hasDecimalComma } from '../as-written';
 import { roundingSpans } from './rounding';
 import { spokenNumbers } from './spoken-numbers';
 import { withUnitsOfTable } from './tables';
+import { unitNamed } from './unit-kinds';
 import { COUNTED, isUnit, JOINS, MONEY, type Word, wordsAfter } from './words';
 
-/** A quantity found in a text, before it is told what it is there for. */
+/** A quantity found in a text, before its role is known. */
 export type Found = Quantity & { readonly at: Span };
 
 /** The most quantities one text is read for. */
@@ -73,7 +74,7 @@ function unitLength(text: string, words: readonly Word[], nextIsNumber: (at: num
 	return 0;
 }
 
-/** What is told of before a number that has no unit of its own: nails are sold at 150 per box, seeds come 25 to a packet. */
+/** The thing named before a number without a unit: nails are sold at 150 per box, seeds come 25 to a packet. */
 const TOLD_OF = /\b(\p{L}[\p{Ll}-]+s)\s+(?:are|come|sell)\b(?:\s+\p{Ll}+){0,2}\s+$/u;
 
 function countedAt(text: string, from: number, to: number, number: string): Found {
@@ -168,7 +169,7 @@ function listedBy(text: string): readonly Span[] {
 	return match ? [[0, match[0].length]] : [];
 }
 
-/** What a sign of money beside a number says: so much of it, for one of what is behind a bar. */
+/** The unit of a number beside a sign of money: the money, for one of the unit after a bar. */
 function paidAt(text: string, { from, to, number }: Numeral): Found | null {
 	const money = /([$€£])\s?$/u.exec(text.slice(0, from));
 	const behind = money ? null : /^\s?([$€£])/u.exec(text.slice(to));
@@ -288,6 +289,5 @@ export function numbersIn(text: string): readonly Found[] {
 
 /** The unit of a quantity, its words taken for counted things where no table knows them. */
 export function unitOf({ unit }: Quantity): Unit | null {
-	const read = parseUnit(unit, { counted: true });
-	return read.ok ? read.value : null;
+	return unitNamed(unit);
 }

@@ -8,8 +8,8 @@ import { isMoney } from '../../unit/is-money';
 import { likeUnits } from '../../unit/like-units';
 import { parseUnit } from '../../unit/parse-unit';
 import { singular } from '../../unit/singular';
+import { hasDecimalComma, withoutShortening } from '../as-written';
 import { legible } from '../legible';
-import { hasDecimalComma, withoutShortening } from './as-written';
 import { bareUnits, sentencesOf } from './bare-units';
 import { leadsTo } from './leads';
 import { factsIn, type Linked, plain, ratesAsFacts } from './links';
@@ -19,10 +19,10 @@ import { roundingIn, roundingSpans } from './rounding';
 import { sidesIn } from './shares';
 import { formIn, type WantTold, wantIn } from './wanted';
 
-/** A quantity found in a text: its span, number and unit as read, and what it is there for; null where that cannot be told. */
+/** A quantity found in a text: its span, its number and unit as read, and its role; null if the role is not clear. */
 export type FoundQuantity = Quantity & { readonly at: Span; readonly role: Role | null };
 
-/** What can be told from the text of a problem; null where it cannot. */
+/** A problem as read from its text; each part is null if the text does not say it. */
 export type ProblemRead = {
 	readonly numbers: readonly FoundQuantity[];
 	readonly facts: readonly Fact[];
@@ -30,13 +30,13 @@ export type ProblemRead = {
 	readonly want: Want | null;
 	/** The other end of a range that begins at the start. */
 	readonly until: Quantity | null;
-	/** The further parts of a start that is told in several. */
+	/** The further parts of a start written in several. */
 	readonly terms: readonly Quantity[];
 	/** What the start is multiplied by: the width of a length by a width. */
 	readonly times?: readonly Quantity[];
 	/** False where further parts are several things put together, and no measure in parts. */
 	readonly parts?: false;
-	/** Whether a temperature is a difference, and whether the start is told without a digit; each only where it is so. */
+	/** Whether a temperature is a difference, and whether the start has no digit; each is left out if false. */
 	readonly difference?: true;
 	readonly exactStart?: true;
 	/** False where another reading is near the best: then the start is null, and the readings are choices, the best first. */
@@ -52,7 +52,7 @@ export type ProblemRead = {
 /** How much of a text is read, in UTF-16 units. */
 export const PROBLEM_LIMIT = 4000;
 
-/** How a temperature is told of as a difference. */
+/** Words that make a temperature a difference. */
 const DIFFERS =
 	/\b(?:(?:temperature|temp\.?)\s+(?:difference|change|rise|drop|increase|fall)|difference|(?:swings?|swung|risen|rises?|rose|drops?|dropped|falls?|fell|cools?|cooled|warms?|warmed|increases?|increased|decreases?|decreased|changes?|changed|climbs?|climbed|sinks?|sank)\s+(?:in\s+temperature\s+)?(?:by|(?=(?:about\s+)?\d))|\b(?:change|rise|drop|fall|increase|decrease)\s+of\b|(?:(?:this|that)\s+|(?:what|which)\s+)(?:change|rise|drop|fall|increase|decrease)\b|\b(?:swing|rise|drop)\s+of\b|(?:warmer|colder|hotter|cooler)\b)/iu;
 
@@ -70,7 +70,7 @@ const ASKS =
 const WITHOUT_DIGIT =
 	/(?:\b(?:in|into|make|makes|to|for|is|are|has|does|convert|change|express|write)\s+|^\s*|[.?!]\s+)(?:an?|one|each|every)\s+([\p{L}³²]+(?:\s+[\p{L}]+)?)/giu;
 
-/** What one factor leads from where no quantity is told: from inches to feet, mL into L. */
+/** The unit to start from when only two units are named: from inches to feet, mL into L. */
 const FROM = /\b(?:from|between|for|converts?|changes?|takes?|turns?)\s+([\p{L}³²/]+)\s+(?:to|into|and)\b/iu;
 
 function startWithoutDigit(
@@ -250,7 +250,7 @@ function wholeReading(text: string, found: readonly Found[]): Reading {
 
 /**
  * Reads what the text of a problem tells: every quantity, the facts that link two, what the line starts from,
- * what is wanted and how it is to be rounded (contract, "read"). What cannot be told is null.
+ * what is wanted and how it is to be rounded (contract, "read"). A part that the text does not say is null.
  */
 export function readProblem(pasted: string): ProblemRead {
 	const text = withoutShortening(legible(pasted.slice(0, PROBLEM_LIMIT)));

@@ -34,11 +34,11 @@ export type Chosen = {
 	readonly facts: readonly Linked[];
 	/** The other end of a range that begins at the start. */
 	readonly until: Quantity | null;
-	/** The further parts of a start that is told in several: 9 lb 6 oz. */
+	/** The further parts of a start written in several: 9 lb 6 oz. */
 	readonly terms: readonly Quantity[];
 };
 
-/** A start that is so much in so long, with all parts of the one of the two that is told in parts: 5.00 km in 18 min 30 s. */
+/** A start that is an amount in a time, with every part of the one written in parts: 5.00 km in 18 min 30 s. */
 function withPartsOfRate(text: string, found: readonly Found[], chosen: Chosen): Chosen {
 	const { start, of, facts, terms } = chosen;
 	if (!start || !('top' in start) || of.length !== 2 || terms.length) return chosen;
@@ -130,7 +130,7 @@ function firstAmong(text: string, found: readonly Found[], linked: readonly Link
 	return { start: null, of: [], facts: linked, until: null, terms: [] };
 }
 
-/** So much in so long where so much for each of that time is wanted, and a rate leads there: 750 mL in 6 h, 10 gtt/mL, how many gtt/min? */
+/** An amount in a time, where a rate is wanted and another rate leads there: 750 mL in 6 h, 10 gtt/mL, how many gtt/min? */
 function runOf(found: readonly Found[], linked: readonly Linked[], want: string): Chosen | null {
 	if (!isRate(want)) return null;
 	for (const pair of linked) {
@@ -153,7 +153,7 @@ function runOf(found: readonly Found[], linked: readonly Linked[], want: string)
 	return null;
 }
 
-/** What stands below in a rate. */
+/** The bottom unit of a rate. */
 function belowOf(unit: string): string {
 	return unit.replace(/^.*?(?:\/|\bper\b)\s*/u, '');
 }
@@ -173,7 +173,7 @@ function amongTied(
 	const run = runOf(found, linked, want);
 	if (run) return run;
 	if (free.some(({ quantity }) => leads(quantity))) return null;
-	// A rate of the kind that is wanted is what is to change, whatever stands beside it.
+	// A rate of the wanted kind is the start, whatever other quantities there are.
 	const rates = linked.filter(({ of: [i] }) => {
 		const unit = found[i ?? -1]?.unit ?? '';
 		return isRate(unit) && isAlike(unit, want);
@@ -198,7 +198,7 @@ function amongTied(
 			[right, left],
 		] as const)
 			if (isAlike(`(${top.unit})/(${bottom.unit})`, want)) return { start: { top, bottom }, of: pair.of, ...chosen };
-		// So much for every so much of another is a rate, and no start.
+		// An amount for every amount of another thing is a rate, not a start.
 		const [a, b] = pair.of.map((i) => found[i]);
 		if (a && b && /\b(?:every|each|per)\b/iu.test(text.slice(a.at[1], b.at[0]))) continue;
 		const alike = pair.of.filter((i) => {
@@ -259,7 +259,7 @@ function rateOf(free: readonly Free[], want: string, leads: Leads): Pick<Chosen,
 	return null;
 }
 
-/** How something is measured: what is asked of is the quantity told with the same word, or with the word that goes with it. */
+/** Words for how a thing is measured. The start is the quantity with the word of the question, or the word that goes with it. */
 const MEASURED =
 	/\b(?:how (?:many\s+[\p{L}/²³ ]+?\s+)?(long|wide|high|deep|tall|thick|heavy)|(?:what|give|find|express|convert|write)\b[^.?!]*?\b(length|width|height|depth|thickness))\b/iu;
 

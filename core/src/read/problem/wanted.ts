@@ -48,7 +48,7 @@ export function formIn(text: string): Form | undefined {
 }
 
 const RUN = '([^?.,;:!()=→_]+?)';
-/** The same where commas may stand inside: h, min and s. */
+/** The same, with commas inside: h, min and s. */
 const LISTED = '((?:(?!\\bin\\s)[^?.;:!()=→_])+?)';
 const ENDS = '(?=\\s*(?:[?.,;:!()=]|$)|\\s+(?:and|to|with|using|if|of|when|correct|rounded)\\b)';
 const VERBS =

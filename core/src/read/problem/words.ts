@@ -59,7 +59,7 @@ export function isUnit(text: string): boolean {
 /** A word that may name a counted thing. */
 export const COUNTED = /^\p{Ll}[\p{Ll}-]+$/u;
 
-/** Money goes by its sign. */
+/** Signs of money. */
 export const MONEY: ReadonlyMap<string, string> = new Map([
 	['dollar', '$'],
 	['euro', '€'],

@@ -51,7 +51,7 @@ function isValue(number: Numeral, { value, pi }: Exact, cut: boolean): boolean {
 	return false;
 }
 
-/** Whether a value may be read in a unit: the one that stands, or after a shift the other scale of the same degrees. */
+/** Whether a value may be read in a unit: the unit of the line, or after a shift the other scale of the same degrees. */
 function isReadIn(unit: Unit, stands: Unit, factor: Factor | undefined): boolean {
 	if (sameSize(unit, stands)) return true;
 	return factor?.shift !== undefined && likeUnits(unit, stands) && unit.factor.equals(stands.factor);
@@ -64,7 +64,7 @@ function follows(claim: WrittenValue, after: number, line: Line, whole: WorkedCh
 	if (!read.ok || !read.value.number || !running) return false;
 	const stands = parseUnit(running.unit, { counted: true });
 	const { number, unit } = read.value;
-	// A number by itself on the way has the unit you have now.
+	// A number by itself on the way has the unit of the line at that point.
 	const isBare = claim.unit === '' && claim !== line.answer;
 	const isReadable = stands.ok && (isBare || isReadIn(unit, stands.value, line.factors[after]));
 	if (!stands.ok || !isReadable || labelsClash(unit, stands.value)) return false;

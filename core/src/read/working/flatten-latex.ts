@@ -24,7 +24,7 @@ const COMMANDS: ReadonlyMap<string, string> = new Map([
 	['qquad', ' '],
 ]);
 
-/** Signs that stand behind a backslash. */
+/** Signs written with a backslash. */
 const ESCAPED: Readonly<Record<string, string>> = {
 	',': ' ',
 	';': ' ',
@@ -66,7 +66,7 @@ class Flattener {
 		if (this.i < this.text.length) this.one();
 	}
 
-	/** What stands in braces, up to the one that closes them. */
+	/** The text in braces, up to the closing one. */
 	private embraced(): void {
 		while (this.i < this.text.length && this.text[this.i] !== '}') this.one();
 		this.i += 1;
@@ -94,7 +94,7 @@ class Flattener {
 			return;
 		}
 		const sign = COMMANDS.get(name) ?? '';
-		// Signs stand apart, as they are written flat: 3.6 × 10^-4.
+		// Signs get space round them, as in plain writing: 3.6 × 10^-4.
 		const isApart = sign === '×' && !/\s/.test(this.out.at(-1) ?? ' ');
 		this.put(isApart ? ` ${sign}` : sign, at);
 		if (sign === '×' && !/\s/.test(this.text[this.i] ?? ' ')) this.put(' ', at);

@@ -31,7 +31,7 @@ function sidesOf(unit: string): { readonly above: string; readonly below: string
 	return { above: printUnit(above), below: printUnit(below) };
 }
 
-/** A block as a factor; a rate in one breath stands over one of its whole bottom. */
+/** A block as a factor; a rate written as one quantity is over one of its whole bottom. */
 function factorOf({ top, bottom, power }: Block): Factor {
 	const sides = bottom ? null : sidesOf(top.unit);
 	const made: Factor = sides
@@ -123,7 +123,7 @@ class Reader {
 		return null;
 	}
 
-	/** What comes next on the line; null where nothing does. */
+	/** The next token on the line; null at the end. */
 	private item(): Item | null {
 		const before = this.i;
 		const sign = this.tokens[this.i]?.kind;

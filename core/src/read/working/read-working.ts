@@ -5,8 +5,8 @@ import type { Span } from '../../numeral/fault';
 import { parseNumeral } from '../../numeral/parse-numeral';
 import type { Quantity } from '../../quantity/quantity';
 import { parseUnit } from '../../unit/parse-unit';
+import { hasDecimalComma } from '../as-written';
 import { legible } from '../legible';
-import { hasDecimalComma } from '../problem/as-written';
 import { filledUnits } from './filled-units';
 import { type Claim, type Failing, firstFailing } from './first-failing';
 import { flattenLatex } from './flatten-latex';
@@ -127,7 +127,7 @@ class Gathered {
 	private claim(value: WrittenValue): void {
 		const last = this.claims.at(-1);
 		const begun = this.start && !this.factors.length && !last ? sidesOfStart(this.start).top : null;
-		// What is written again as it stands is no claim, nor is the start before its own line.
+		// A line written again unchanged is not a claim, nor is the start before its own line.
 		const before = last?.after === this.factors.length - 1 ? last : begun;
 		if (before && isSame(before, value)) return;
 		this.claims.push({ after: this.factors.length - 1, ...value });
@@ -156,7 +156,7 @@ class Gathered {
 		const [first] = run.items;
 		if (first?.is === 'claim' && isCalled) this.value(first.value, true);
 		else if (first?.is === 'claim' && !bottom) {
-			// A quantity that is another by itself is a fact, told beside the line; the value before, written anew, is a claim.
+			// A quantity equal to another by itself is a fact beside the line; the value before, written in another way, is a claim.
 			const last = this.claims.at(-1);
 			if (last && isSame(last, top)) this.claim(first.value);
 			else {

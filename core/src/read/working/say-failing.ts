@@ -6,10 +6,10 @@ import { parseUnit } from '../../unit/parse-unit';
 import type { Claim, Failing } from './first-failing';
 import type { Working } from './read-working';
 
-/** How many figures of a value on the way are told. */
+/** How many figures of a value on the way a sentence shows. */
 const DIGITS = 6;
 
-/** What the line truly stands at after a factor (-1: the start), in words; '' where no value can be told. */
+/** The true value of the line after a factor (-1: the start), in words; '' if it has none. */
 export function standsAt(worked: WorkedChain, after: number): string {
 	const running = worked.running[after + 1];
 	if (!running?.value) return '';
@@ -38,7 +38,7 @@ function sayValue(what: string, value: Pick<Claim, 'number' | 'unit'>, stands: s
 /**
  * Where a working by itself first fails, in one or two sentences; what to say where all of it holds; and what is missing
  * where there is no line to look at.
- * @example sayFailing(readWorking('5.5 ft × 12 in/1 ft = 67 in')) // 'The answer, 67 in, does not follow. The line stands at 66 in.'
+ * @example sayFailing(readWorking('5.5 ft × 12 in/1 ft = 67 in')) // 'The answer, 67 inches, does not follow from the line, which gives 66 in.'
  */
 export function sayFailing(working: Working): string {
 	const { start, factors, claims, answer, first } = working;

@@ -4,7 +4,7 @@ import { parseUnit } from '../../unit/parse-unit';
 /** What a sign of a working does. */
 export type Sign = 'times' | 'over' | 'divided' | 'plus' | 'minus' | 'open' | 'close' | 'is' | 'power' | 'end';
 
-/** A token of a working, with its span: a number with its unit, or a sign. Words that are neither are none. */
+/** A token of a working, with its span: a number with its unit, or a sign. Other words are not tokens. */
 export type Token =
 	| {
 			readonly kind: 'quantity';
@@ -28,7 +28,7 @@ const BARE_TENS = `10\\s*(?:\\^\\s*\\(?\\s*[-−–+]?\\s*\\d+\\s*\\)?|${SUPER})
 const FRACTION = `(?:\\d+\\s+)?\\d+[/⁄]\\d+(?=\\s*\\p{L})|\\d*\\s?[${VULGAR_SIGNS}]`;
 const NUMBER = new RegExp(`(?:${BARE_TENS}|${FRACTION}|(?:${DIGITS})${TENS}?)`, 'uy');
 
-/** What stands for digits that are left out. */
+/** Signs for digits that are left out. */
 const CUT = /\s?(?:…|\.\.\.)/uy;
 
 /** Signs and words that work on the line, the longer before the shorter; a row each. */
@@ -86,7 +86,7 @@ function isUnit(text: string, counted: boolean): boolean {
 }
 
 /**
- * The unit that stands at a place: the longest run of words that is one; a single word is a counted thing else.
+ * The unit at a place: the longest run of words that is one; otherwise a single word is a counted thing.
  * @param money the sign of money before the number, which the unit goes on from: $12.50/lb.
  */
 function unitAt(text: string, from: number, money = ''): string {
