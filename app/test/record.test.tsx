@@ -109,7 +109,7 @@ describe('the Record', () => {
 		expect(pageSays()).toContain('1 not right yet');
 		press('skill-one-prefix');
 		const points = screen.getByRole('slider', { name: 'One prefix, week by week' });
-		// Weeks in which no exercises stand there as such.
+		// Weeks without work are shown as empty weeks.
 		expect(Number(points.getAttribute('aria-valuemax'))).toBeGreaterThan(2);
 		fireEvent.keyDown(points, { key: 'Home' });
 		expect(text('weeks-point')).toMatch(/^Week of .*: 1 right after another try\.$/);

@@ -38,7 +38,7 @@ function made(right: boolean, more: Partial<KeptTry> = {}): KeptTry {
 	};
 }
 
-/** A store in Give the exercises too of the Round have been tried. */
+/** A store in which exercises of the Round have been tried. */
 function storeWith(...tries: readonly (readonly [number, KeptTry])[]) {
 	const store = makeStore();
 	for (const [place, one] of tries) {

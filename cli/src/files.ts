@@ -23,7 +23,7 @@ export async function bytesOf(file: string): Promise<Outcome<Uint8Array>> {
 	}
 }
 
-/** What is written to a file is there whole or not rounded. */
+/** What is written to a file is there whole or not at all. */
 export async function writeWhole(file: string, content: string | Uint8Array): Promise<Outcome<null>> {
 	const part = `${file}.part`;
 	try {

@@ -81,7 +81,7 @@ describe('cancelling', () => {
 });
 
 describe('running values', () => {
-	it('are in the unit you have now after each block', () => {
+	it('are in the unit of the line after each block', () => {
 		const { running } = line('2.75 in/h', [over('2.54 cm', '1 in'), over('10 mm', '1 cm')]);
 		expect(running.map(({ value, unit }) => [value && rationalText(value), unit])).toEqual([
 			['11/4', 'in/h'],

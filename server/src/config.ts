@@ -18,7 +18,7 @@ export type Config = {
 	readonly publicUrl: string | null;
 	/** What the limits are multiplied by. */
 	readonly limitFactor: number;
-	/** The port on which metrics are read; null where they are left out. */
+	/** The port on which metrics are read; null if they are not. */
 	readonly metricsPort: number | null;
 	/** How often a SQLite database is backed up, in milliseconds; null where it is not. */
 	readonly backupEveryMs: number | null;

@@ -5,7 +5,7 @@ import { manyTries } from './record';
 /** How long a page rests before the next is opened. */
 const RESTS_MS = 4000;
 
-/** What is opened on a device that has much, or little: an exercise on which no exercises. */
+/** What the bench opens, on a device with much work on it or little: an exercise that was not started. */
 const OPENS: Opens = { path: '/desk/new-snow', text: 'During a squall', touch: 'unit--1-top-in', shows: 'facts' };
 
 /** Lays pieces of work on the device as they are kept there, without an index: the next opening makes it. */

@@ -5,7 +5,7 @@ import { ROOT } from '../lib/run.mjs';
 import { catalogue } from './catalogue.mjs';
 import { HABITS, habitsIn } from './habits.mjs';
 
-/** How many of these habits the older files still have. A number only goes down; a file that is not here has none. */
+/** How many of these habits the older files still have. A number only goes down; a file that is not here has no habits. */
 const LEFT = join(ROOT, 'tools', 'writing', 'habits-left.json');
 
 function filesWithProse() {
@@ -35,7 +35,7 @@ export function habitsByFile() {
 	return found;
 }
 
-/** The column of a set that says what a class goes by: files have it. */
+/** The column of a set with the rules of a class: files already use the name. */
 const COLUMN = 'goes by';
 
 /** What lint says: a line for each habit of a file that has more than it had, and for each in the words of the app. */
@@ -59,7 +59,7 @@ export function newHabits() {
 	return [...inFiles, ...inWords];
 }
 
-/** Writes down how many habits each file has now. A file that was not on the list has none, and stays off it. */
+/** Writes down how many habits each file has now. A file that was not on the list has no habits, and is not added. */
 export function writeHabitsLeft() {
 	const before = JSON.parse(readFileSync(LEFT, 'utf8'));
 	const rows = [...habitsByFile()]

@@ -24,7 +24,7 @@ type Guide = {
 export const GuideContext = createContext<Guide | null>(null);
 
 /**
- * The guide of the Desk, where the guide through your first line lies on it and was not left.
+ * The guide of the Desk, while the guide through your first line is open.
  * @param open the panel that was opened; none where the Desk opened one by itself.
  * @param beside whether the facts stand beside the line, unasked.
  */
@@ -60,7 +60,7 @@ export function useGuide(view: DeskView, open: PanelKind, beside: boolean): Guid
 /** The places at which a block is looked at: it may be turned, removed, or is right. */
 export const AT_BLOCK: readonly GuideAt[] = ['turn', 'away', 'stray', 'cancel'];
 
-/** What is to be touched next on the guide through your first line, said where that is. */
+/** The hint of the guide: what to touch next, shown beside it. */
 export function Guided({ at }: { readonly at: readonly GuideAt[] }) {
 	const guide = useContext(GuideContext);
 	return guide && at.includes(guide.at) ? <Saying guide={guide} says={guide.says[guide.at]} /> : null;

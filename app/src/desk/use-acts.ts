@@ -31,7 +31,7 @@ type Hands = {
 	readonly exercise: string;
 	readonly dispatch: ReturnType<typeof useAppDispatch>;
 	readonly go: (path: string) => void;
-	/** Draws a factor before its step is taken; the line lays hold of it. */
+	/** Draws a block before its step is taken; the line sets it. */
 	readonly arriving: RefObject<Arrive<Factor> | null>;
 	/** The time worked when the exercise was opened, or sent to the check before, in milliseconds. */
 	readonly since: RefObject<number>;

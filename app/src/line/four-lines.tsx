@@ -109,7 +109,7 @@ type SlipProps = {
 	readonly isTold: boolean;
 };
 
-/** This may be why: a slip by name, its place, and what to look at. */
+/** What may have happened: a slip by name, its place, and what to look at. */
 export function SlipShown({ slip, other, isTold }: SlipProps) {
 	const styles = useStyles();
 	return (

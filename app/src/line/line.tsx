@@ -13,7 +13,7 @@ type Props = {
 	readonly onUnit: (unit: string) => void;
 	readonly onBlock: (id: string) => void;
 	readonly onStart: () => void;
-	/** Taken hold of to draw a factor before the line has it. */
+	/** The handle that draws a block before the line has it. */
 	readonly arriving: Ref<Arrive<Factor>>;
 	/** Told where the line ends on the page, so that it can be kept in view. */
 	readonly onEnd: (bottom: number) => void;

@@ -9,7 +9,7 @@ import { FactsStated } from './facts-stated';
 import type { FieldProps } from './field-props';
 import * as words from './words';
 
-/** A fact from the problem, to be added; and those that are. */
+/** The field for a fact from the problem, and the facts added so far. */
 export function StatedField({ own, onDo, pad, units, onEnter, half }: FieldProps & { readonly half: string }) {
 	const styles = useStyles();
 	const [fact, setFact] = useState(half ? `${half} = ` : '');

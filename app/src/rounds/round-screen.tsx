@@ -165,7 +165,7 @@ function useIsOfRound(code = ''): (exercise: string) => boolean {
 	return useCallback((exercise: string) => placeInRound(exercise)?.code === plainCode(code), [code]);
 }
 
-/** Open a Round by its code: before it is begun, on the way, and when it is over. */
+/** A Round opened by its code: before the start, while it runs, and when it is over. */
 export function RoundScreen({ code }: { readonly code: string | undefined }) {
 	const router = useRouter();
 	const plan = useMemo(() => readRoundCode(code ?? ''), [code]);

@@ -5,7 +5,7 @@ import { begunAnew } from '../work/works-reducer';
 import { useAppDispatch, useAppSelector } from './store';
 import { useSettings } from './use-settings';
 
-/** Begins the guide through your first line: on a fresh line, where something stands on the one before. */
+/** Begins the guide through your first line: on a fresh line, if the one before has something on it. */
 export function useBeginGuided(): () => void {
 	const dispatch = useAppDispatch();
 	const router = useRouter();

@@ -12,7 +12,7 @@ import { Icon } from './icon';
 import * as words from './ui-words';
 
 type Props = {
-	/** What it is called, for what you can do with it. */
+	/** Its name, read out with its actions. */
 	readonly title: string;
 	readonly onOpen: () => void;
 	readonly children: ReactNode;

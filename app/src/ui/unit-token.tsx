@@ -21,7 +21,7 @@ type Props = {
 	readonly testID?: string;
 };
 
-/** A unit one can touch to ask what you can do with it. State has a shape as well as a colour. */
+/** A unit you can touch to see what can be done with it. State has a shape as well as a colour. */
 export const UnitToken = memo(function UnitToken({ symbol, about, state, letter, onTouch, say, on, testID }: Props) {
 	const styles = useTokenStyles();
 	return (

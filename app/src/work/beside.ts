@@ -33,7 +33,7 @@ export function isKeptBeside(line: WorkEntry, other: WorkEntry): boolean {
 	return line.ahead || line.version === other.version;
 }
 
-/** The state with a line as a piece of its own, unless nothing to do or was erased. */
+/** The state with a line as a piece of its own, unless it is there already or was erased. */
 export function putBeside(state: WorksState, line: WorkEntry): WorksState {
 	const there = state.byId[line.id];
 	if (state.erasing?.includes(line.id)) return state;

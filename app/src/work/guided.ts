@@ -5,12 +5,12 @@ import type { PanelKind } from './panel-slice';
 import * as words from './words';
 
 /**
- * Where one is on the guide through your first line: the five touches, and what comes between or after them. A block lies
- * the wrong way up (`turn`), cancels and leads elsewhere (`away`), or has nothing to do with the line (`stray`).
+ * Where a student is in the guide: the five touches, and the places between or after them. A block is the wrong way up
+ * (`turn`), cancels and leads elsewhere (`away`), or has nothing to do with the line (`stray`).
  */
 export type GuideAt = 'touch' | 'take' | 'turn' | 'away' | 'stray' | 'cancel' | 'answer' | 'done';
 
-/** The sentences of the guide through your first line, by where one is. */
+/** The sentences of the guide, by where the student is. */
 export type GuideSays = Readonly<Record<GuideAt, string>>;
 
 /** How many units of a line cancel nothing. */
@@ -19,7 +19,7 @@ function left(chain: Chain): number {
 	return worked.ok ? worked.value.pieces.filter(({ pair }) => pair === null).length : Number.POSITIVE_INFINITY;
 }
 
-/** How the last block lies on a line that does not close. */
+/** What is wrong with the last block of a line that does not close. */
 function atLastBlock({ chain, worked }: DeskView): GuideAt {
 	const at = chain.factors.length - 1;
 	const turned = chain.factors.map((factor, i) => (i === at ? turnedFactor(factor) : factor));
@@ -28,9 +28,8 @@ function atLastBlock({ chain, worked }: DeskView): GuideAt {
 }
 
 /**
- * Where one is on the guide through your first line, as the Desk stands: it follows from what was done, so that each touch
- * may come in its own time and be undone.
- * @param open the panel that stands open, and none where nobody opened it.
+ * Where a student is in the guide, derived from the Desk: steps may be done in any order, and undone.
+ * @param open the panel that is open, if somebody opened it.
  */
 export function guideAt(view: DeskView, open: PanelKind): GuideAt {
 	if (view.verdict?.right) return 'done';
@@ -49,8 +48,8 @@ function goingText({ columns, worked }: DeskView): string {
 }
 
 /**
- * What is said at each place of the guide through your first line.
- * @param beside whether the facts stand beside the line already, as on a wide screen.
+ * The sentence for each place in the guide.
+ * @param beside whether the facts are beside the line already, as on a wide screen.
  */
 export function guideSays(view: DeskView, beside = false): GuideSays {
 	const start = unitWord(view.worked.read.start.top.unit.text);
@@ -68,8 +67,7 @@ export function guideSays(view: DeskView, beside = false): GuideSays {
 }
 
 /**
- * What is said of a fact that is open, on the guide through your first line: which way up it goes, or that it leads
- * elsewhere.
+ * The sentence of the guide for an open fact: which way up it goes, or that it leads elsewhere.
  */
 export function guideSaysOfFact(view: DeskView, { left: one, right: other }: Fact): string {
 	const [wanted, go] = [wantedText(view), goingText(view)];

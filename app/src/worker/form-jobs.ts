@@ -143,7 +143,7 @@ export const formJobs = {
 		}
 		return { done: marked.length, of: rows.length };
 	},
-	/** The result, as far as it was marked. */
+	/** The result so far. */
 	endMarking(): MarkedWhole | null {
 		if (!marking) return null;
 		const { counted, marked, withPoints } = marking;

@@ -21,7 +21,7 @@ export type Factor = {
 	readonly shift?: string;
 	/**
 	 * Whole ones of a measure that are set aside after it: 8 ft of 8.75 ft, or 8 ft of 105 in, which leaves 9 in. In
-	 * their own unit; what is left goes on in the unit you have now.
+	 * their own unit; what is left is in the unit of the line at that point.
 	 */
 	readonly aside?: Wholes;
 	/** A further part that is put beside what stands, to be added to it: the factors after it are its own. */

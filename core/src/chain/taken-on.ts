@@ -10,7 +10,7 @@ import type { WorkedChain } from './work-chain';
 /** A result that is taken on: the exact quantity, and how many of its figures count; null where nothing limits them. */
 export type TakenOn = { readonly quantity: Quantity; readonly figures: number | null };
 
-/** What a line comes to with all that was set aside, in the unit you have now; null where one of it cannot be told. */
+/** The value of a line with everything set aside added back, in the unit of the line at its end; null if one part of it is not known. */
 function allOf({ value, unit, aside, parts }: WorkedChain): Rational | null {
 	if (value?.pi !== 0) return null;
 	let all = value.value;

@@ -90,7 +90,7 @@ export function keyOfOwn(exercise: UnitExercise, { chain }: OwnLine, until?: Qua
 	return { value: scaled, pi, unit: want.value, ...askedFrom(exercise, own, scaled, pi), limitedBy, chain };
 }
 
-/** What a line comes to, as a key by itself: in the unit you have now at its end, with its own figures. */
+/** The value of a line as a key of its own: in the unit at its end, with the figures the line gives it. */
 export function keyOfLine(chain: Chain): Key | null {
 	const worked = workChain(chain);
 	if (!worked.ok || !worked.value.value) return null;

@@ -4,7 +4,7 @@ import { digitsOf } from './whole';
 /** What becomes of a value half-way between two: away from zero, or to the even digit (ISO 80000-1, B.3). */
 export type Ties = 'away' | 'even';
 
-/** How far to round: to a number of figures of significant figures, or to a place (a power of ten: -1 is tenths). */
+/** How far to round: to a number of significant figures, or to a place (a power of ten: -1 is tenths). */
 export type RoundingTarget = { readonly significant: number } | { readonly place: number };
 
 /** What a rounded value shows: its digits, without a sign, the last of them at the `place` (a power of ten). */

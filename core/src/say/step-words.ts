@@ -6,10 +6,10 @@ import type { Quantity } from '../quantity/quantity';
 import { listed } from './listed';
 import { printQuantity, printWritten, sayQuantity } from './say';
 
-/** How many digits of what stands are shown and said before it is cut. */
+/** How many digits of a value are shown and said before it is cut. */
 const DIGITS = 6;
 
-/** What stands after a step, as a quantity: its number cut where it is long, '' while one is missing. */
+/** The value after a step, as a quantity: its number cut if it is long, '' while one is missing. */
 export function standsAfter({ value, pi, unit }: Running): { readonly number: string; readonly unit: string } {
 	const digits = value ? printUnrounded(value, DIGITS) : '';
 	return { number: digits && pi ? `${digits} π` : digits, unit };
@@ -28,9 +28,9 @@ export function sayStanding(running: Running, high?: Running): string {
 type StepWords = {
 	/** The step in a printed line, with a space before it: " − 32", " − 8 ft", " + 12 min". */
 	readonly print: (factor: Factor) => string;
-	/** The step as it stands on the line by itself. */
+	/** The step as the line writes it. */
 	readonly shows: (step: ReadStep, written: Factor, before: Running) => string;
-	/** What stands after it, beside it on the line: so much as print has it; '' where its own blocks follow. */
+	/** The value after it, beside it on the line, as print has it; '' if its own blocks follow. */
 	readonly after: (stands: string) => string;
 	/** Whether what came before it and it are bracketed for a block that follows. */
 	readonly brackets: boolean;
@@ -48,7 +48,7 @@ function areOrIs(said: string, verb: readonly [string, string]): string {
 	return `${said} ${/^(?:minus )?1 \S/.test(said) ? verb[0] : verb[1]}`;
 }
 
-/** What stands now, in a sentence; of a range both ends. */
+/** The value now, in a sentence; both ends of a range. */
 export function sayNow(after: Running, high?: Running): string {
 	const said = sayStanding(after, high);
 	return `${after.together ? 'Together' : 'Now'} there ${/^1 (?!to )\S/.test(said) ? 'is' : 'are'} ${said}.`;
@@ -90,7 +90,7 @@ export const STEP_WORDS: { readonly [F in StepField]: StepWords } = {
 	},
 };
 
-/** What stands, as print has it; of a range both ends: "18 to 36 °F". */
+/** The value now, as print has it; both ends of a range: "18 to 36 °F". */
 export function printStanding(low: Running, high?: Running): string {
 	const [one, other] = [standsAfter(low), high ? standsAfter(high) : null];
 	return other
@@ -109,12 +109,12 @@ export function sayAside({ aside, running, parts }: WorkedChain): string {
 
 /** A step on a line as plain data. */
 export type ShownStep = {
-	/** What it does, what stands after it ('' while that is not known or not shown), and what is said of it. */
+	/** What it does, the value after it ('' while that is not known or not shown), and a note on it. */
 	readonly text: string;
 	readonly after: string;
 	readonly say: string;
 	readonly brackets: boolean;
-	/** Of a further part, which stands as a start does: its quantity; null where it is a word on the line. */
+	/** For a further part, drawn like a start: its quantity; null if it is a word on the line. */
 	readonly part: Quantity | null;
 };
 

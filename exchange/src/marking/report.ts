@@ -52,7 +52,7 @@ export type ExerciseCount = {
 	readonly title: string;
 	readonly prompt: string;
 	readonly counts: Counts;
-	/** Most common slips there. */
+	/** The most common slips there. */
 	readonly slip: string;
 };
 
@@ -71,7 +71,7 @@ export type Report = {
 	readonly counts: Counts;
 	readonly exercises: readonly ExerciseCount[];
 	readonly students: readonly StudentCount[];
-	/** Most common slips first. */
+	/** The most common slips first. */
 	readonly slips: readonly SlipCount[];
 	/** The first rows that could not be read, with why. */
 	readonly unread: readonly UnreadRow[];

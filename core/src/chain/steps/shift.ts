@@ -14,7 +14,7 @@ function read(number: Outcome<Numeral>): Outcome<ReadQuantity> {
 	return { ok: true, value: { number: number.value, unit: PLAIN } };
 }
 
-/** A number added in the unit you have now: from the zero of one temperature scale to that of another. */
+/** A number added in the unit of the line at that point: from the zero of one temperature scale to that of another. */
 export const shift: StepKind = {
 	field: 'shift',
 	reads: ({ shift: text }) => {

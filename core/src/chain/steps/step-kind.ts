@@ -29,7 +29,7 @@ export type StepKind = {
 	readonly field: StepField;
 	/** Reads what is written of it; null where a block has none of it. */
 	readonly reads: (factor: Factor) => Outcome<ReadQuantity> | null;
-	/** What it adds to the value that stands, in the unit you have now; null while that is not known. */
+	/** What it adds to the value so far, in the unit of the line at that point; null while that is not known. */
 	readonly adds: (quantity: ReadQuantity, unit: Unit) => Exact | null;
 	/** Whether its quantity is kept beside the line, as a part of what is wanted. */
 	readonly keeps: boolean;
