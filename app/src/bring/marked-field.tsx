@@ -131,7 +131,7 @@ export function MarkedField(props: Props) {
 						autoCorrect={false}
 						autoComplete="off"
 						spellCheck={false}
-						placeholder={words.aSledWithKgOnItRunsAtMS}
+						placeholder={words.aSledRunsAt}
 						placeholderTextColor={palette.soft}
 						style={[styles.text, styles.input, (low || isLong) && styles.scrolls]}
 						testID="bring-text"

@@ -118,7 +118,7 @@ export const picturesCannotBeReadYet = 'Pictures cannot be read yet. Type the pr
 
 export const aProblemAWholeSheetOrA = 'A problem, a whole sheet, or a written working';
 
-export const aSledWithKgOnItRunsAtMS = 'A sled with 44.0 kg on it runs at 3.6 m/s. What is that in km/h?';
+export const aSledRunsAt = 'A sled runs at 3.6\u00a0m/s. What is that in km/h?';
 
 export const kmHOrFtAndIn = 'km/h, or ft and in';
 
