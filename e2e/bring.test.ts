@@ -101,6 +101,28 @@ describe('what is brought', () => {
 		await allRight();
 	});
 
+	it('a page with a box of facts and lines for answers: nothing is lost, and a line comes back at a touch', async () => {
+		await bring(
+			'Ridge units\nUse 1 in = 2.54 cm\n1. 7.5 in to cm\nAnswer: ______\n2. 12 in to cm\nAnswer: ______\nPage 2 of 3',
+		);
+		await browser.sees('2 problems found');
+		await browser.sees('Lines to fill in, for names and answers, are left out.');
+		await browser.press('Add as a problem');
+		await browser.sees('3 problems found');
+		await browser.press(L.toSheet);
+		await browser.sees('Ridge units');
+		await browser.sees('Use 1 in = 2.54 cm');
+	});
+
+	it('a problem of which two quantities may be the start: it asks, and says that no fact leads on from one', async () => {
+		await bring('A carton weighs 21 kg when full. What is the mass in grams of 5 lids?');
+		await browser.sees('What does the line start from?');
+		await browser.press('5 lids');
+		await browser.sees('I see no fact that leads from lid to g.');
+		await browser.press('21 kg · ', 'Start from it');
+		await browser.sees('21 kg · the start');
+	});
+
 	it('a terse line', async () => {
 		await bring('3.2 km → m');
 		await browser.sees('Wanted: m');

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { holds } from '../cli/test/holds';
-import { type Exercise, goalOf, parseUnit } from '../core/src';
+import { type Exercise, goalOf, parseNumeral, parseUnit, type Quantity, type Start } from '../core/src';
 import { fresh, SKILLS } from '../core/src/practice';
 import { readProblem } from '../core/src/problem';
 
@@ -36,6 +36,17 @@ function onCases(file: string): Tally {
 	return tally;
 }
 
+/** What a line starts from, with its further parts in any order, as values: 1.2e3 g is 1 200 g. */
+function partsOf({ start, terms }: { readonly start?: Start | null; readonly terms?: readonly Quantity[] }): string {
+	if (!start) return '';
+	const parts = 'top' in start ? [start.top, start.bottom] : [start];
+	const all = [...parts, ...(terms ?? [])].map(({ number, unit }) => {
+		const read = parseNumeral(number);
+		return `${read.ok ? read.value.value.text() : number} ${printed(unit)}`;
+	});
+	return all.sort().join(', ');
+}
+
 function onSkills(): Tally {
 	const tally = none();
 	const exercises = SKILLS.flatMap(({ skill }) =>
@@ -48,9 +59,10 @@ function onSkills(): Tally {
 		const read = readProblem(exercise.prompt);
 		const wanted = goalOf(exercise);
 		const heard = read.want && goalOf({ ...exercise, want: read.want });
-		const isStart =
-			!exercise.start || JSON.stringify(asPrinted(read.start)) === JSON.stringify(asPrinted(exercise.start));
-		const isWanted = wanted === null || (heard !== null && printed(`${heard}`) === printed(wanted));
+		const isStart = !exercise.start || partsOf(read) === partsOf(exercise);
+		// A prompt that only rounds a number, or writes it another way, names no unit.
+		const isInItsUnit = read.want === null && JSON.stringify(exercise.start ?? null).includes(`"${wanted}"`);
+		const isWanted = wanted === null || isInItsUnit || (heard !== null && printed(`${heard}`) === printed(wanted));
 		count(tally, isStart && isWanted, read);
 	}
 	return tally;

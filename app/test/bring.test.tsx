@@ -56,6 +56,50 @@ const own = (store: AppStore, name = DRAFT) => workNamed(store.getState().works,
 /** Where the last navigation led to. */
 const wentTo = (): string => mockNavigate.mock.lastCall?.[0] as string;
 
+const WHOLE_PAGE =
+	'Ridge units\nConvert to metres:\n1. 3.2 km\n2. 45 cm\n3. 1.5 mi\nAnswer: ______\nPage 2 of 3\n4. 7 ft';
+
+describe('a page that is brought', () => {
+	it('says its instruction once, and what is in no problem; a line is brought back at a touch', async () => {
+		const store = show(<BringScreen />);
+		await bring(WHOLE_PAGE, store);
+		expect(screen.getAllByRole('list')[0]?.textContent?.split('Convert to metres:')).toHaveLength(2);
+		expect(pageSays()).toContain('These lines are in no problem:');
+		expect(pageSays()).toContain('4 problems found');
+		fireEvent.click(screen.getByRole('button', { name: /Add as a problem.*Page 2 of 3/ }));
+		expect(pageSays()).toContain('5 problems found');
+		expect(screen.queryByRole('button', { name: /Add as a problem.*Page 2 of 3/ })).toBeNull();
+		pressNamed('Keep as a sheet');
+		const [name = ''] = broughtIn(store.getState().works);
+		const sheet = sheetOf(store.getState().works.byId[store.getState().works.open[name] ?? '']?.body);
+		expect(sheet.title).toBe('Ridge units');
+		expect(sheet.problems.map(({ text }) => text)).toContain('Page 2 of 3');
+	});
+});
+
+describe('a unit that the text names', () => {
+	it('becomes what is asked for when it is touched', async () => {
+		const store = show(<BringScreen />);
+		await bring('A cask holds 40 L. The label gives pints. What is on it?', store);
+		const field = found('A problem, a whole sheet, or a written working') as HTMLTextAreaElement;
+		const place = field.value.indexOf('pints') + 2;
+		field.setSelectionRange(place, place);
+		fireEvent.click(field);
+		pressNamed('This is the unit asked for');
+		expect(own(store)).toMatchObject({ asked: { unit: 'pints' } });
+	});
+});
+
+describe('a problem that cannot be worked', () => {
+	it('says what is missing before the line', async () => {
+		const store = show(<BringScreen />);
+		await bring('Convert 3.0 gallons to tanks.', store);
+		expect(pageSays()).toContain('I see no fact that leads from gal to tank.');
+		await bring('Convert 3.0 gallons to litres.', store);
+		expect(pageSays()).not.toContain('I see no fact');
+	});
+});
+
 describe('a problem that is brought', () => {
 	it('is read as it is typed: each token with its place, the line’s beginning, the facts as equations', async () => {
 		const store = show(<BringScreen />);
@@ -198,7 +242,7 @@ describe('a page of problems', () => {
 		pressNamed('Start');
 		const first = problemName(name, 'p1');
 		expect(wentTo()).toBe(`/desk/${first}`);
-		// Opened for the first time, it is posed as it lies on the sheet.
+		// Opened for the first time, it is posed as it is on the sheet.
 		show(<WithExercise name={first}>{({ exercise }) => <>{exercise.prompt}</>}</WithExercise>, store);
 		await waitFor(() =>
 			expect(own(store, first)).toMatchObject({ start: { number: '3.2', unit: 'km' }, asked: { unit: 'metres' } }),

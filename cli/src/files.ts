@@ -41,7 +41,7 @@ const BOOK = 'book';
 
 /**
  * A set by what a person names it by: a file in any form that is read, the code of a Round, or the book.
- * @returns it with what came of each row, or why there is none.
+ * @returns it with the result of each row, or why it could not be made.
  */
 export async function setNamed(named: string): Promise<Outcome<ReadSet>> {
 	if (named === BOOK) return good({ set: setOfBook(), rows: [] });
@@ -56,7 +56,7 @@ export async function setNamed(named: string): Promise<Outcome<ReadSet>> {
 	return made.ok ? good({ set: made.value, rows: [] }) : made;
 }
 
-/** The paper a page is for, by its name; a4 where none is named. */
+/** The paper a page is for, by its name; a4 by default. */
 export function paperNamed(named = 'a4'): Outcome<Paper> {
 	const paper = PAPERS.find((one) => one === named);
 	return paper ? good(paper) : bad('shape', words.thePaperIs(PAPERS.join(' or ')));
@@ -69,5 +69,5 @@ export function sayRows({ rows }: Pick<ReadSet, 'rows'>): string {
 	return [...shown, ...(told.length > ROWS ? [words.andMore(told.length - ROWS)] : [])].join('\n');
 }
 
-/** How many rows are told of. */
+/** How many rows are listed. */
 const ROWS = 20;

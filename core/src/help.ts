@@ -1,4 +1,5 @@
 // What helps beside the line, and is not needed for its first touches: it comes with the panels that show it.
+export * from './answer/missing-fact';
 export * from './answer/wants-posed';
 export * from './chain/calculate';
 export * from './chain/compare-lines';

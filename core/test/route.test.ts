@@ -65,6 +65,20 @@ describe('route', () => {
 		expect(way('L', 'kg{wax}', { facts, tables: true })).toBe('no-route');
 	});
 
+	it.each([
+		['GB', 'photo', '3.2 MB'],
+		['GJ', 'min', '12 MJ'],
+		['mol', 'h', '40 mmol'],
+		['kPa', 'm', '0.5 MPa'],
+	])('leads from %s to %s by prefixes and a given %s', (from, to, amount) => {
+		const [number = '', unit = ''] = amount.split(' ');
+		const found = route(from, to, {
+			facts: [{ left: { number, unit }, right: { number: '1', unit: to } }],
+			tables: true,
+		});
+		expect(found.ok && found.value.factors.at(-1)).toMatchObject({ top: { unit: to }, bottom: { number, unit } });
+	});
+
 	it('cancels something with each factor', () => {
 		for (const [from, to] of [
 			['gal/d', 'mL/s'],

@@ -170,7 +170,7 @@ describe('a page cut into its problems', () => {
 	it.each(PAGES)('%s', (_, page, problems) => {
 		const cut = cutSheet(page);
 		expect(cut.map(({ label, text }) => [label, text])).toEqual(problems);
-		// Each stands where it is said to stand, with what holds for it put before.
+		// Each is at the place it says, with its instruction put before.
 		for (const { at, text } of cut) expect(text.endsWith(page.slice(...at).trim())).toBe(true);
 	});
 
@@ -213,5 +213,13 @@ describe('a page that is no good page', () => {
 		['nine thousand problems', Array.from({ length: 9000 }, (_, i) => `${i + 1}. ${i} km to m`).join('\n'), 500],
 	])('gives what is there: %s', (_, page, count) => {
 		expect(cutSheet(page)).toHaveLength(count);
+	});
+
+	it('puts no instruction before a problem that asks for a unit of its own, inches among them', () => {
+		const page = 'Convert to metres.\n1. 3.2 km\nPart B: use 1 in = 2.54 cm\n2. 7.5 in to cm';
+		expect(cutSheet(page).map(({ text }) => text)).toEqual([
+			'Convert to metres. 3.2 km',
+			'use 1 in = 2.54 cm\n7.5 in to cm',
+		]);
 	});
 });

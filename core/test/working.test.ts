@@ -75,9 +75,13 @@ describe('a written working, read', () => {
 	it('says where it first fails, in the order it is read', () => {
 		expect(short('2 ft^3 × (12 in / 1 ft)^3 = 288 in^3')).toContain('| answer');
 		expect(short('3 mi × 5280 ft/1 mi = 15480 ft × 12 in/1 ft = 185760 in')).toContain('| claim 0');
-		// What follows from a claim as it is written is no further failing; what is upside down comes first.
+		// A value that follows from a wrong one is no second mistake; a factor upside down comes first.
 		expect(short('3 mi × 1 mi/5280 ft × 12 in/1 ft = 0.0068 in')).toContain('| factor 0');
-		expect(short('60 kg × 2.5 mg/1 kg = 150 mg')).toContain('| factor 0');
+		// A dose is not accused as a conversion gone wrong; lost zeros and a factor upside down are.
+		expect(short('60 kg × 2.5 mg/1 kg = 150 mg')).toContain('| holds');
+		expect(short('60 kg × 100 g/1 kg = 6000 g')).toContain('| factor 0');
+		expect(short('60 g × 453.6 lb/1 g = 27216 lb')).toContain('| factor 0');
+		expect(short('4 kg × 2.5 lb/1 kg = 10 lb')).toContain('| factor 0');
 		expect(short('The dose is 2.5 mg = 1 kg. 60 kg × 2.5 mg/1 kg = 150 mg')).toContain('| holds');
 		expect(short('3 ft × 12 in/1 ft = 36 ft')).toContain('| answer');
 	});

@@ -12,7 +12,7 @@ export type Config = {
 	readonly demo: boolean;
 	/** The address of a PostgreSQL database; null for SQLite in the data folder. */
 	readonly databaseUrl: string | null;
-	/** How many proxies stand before the server. */
+	/** How many proxies are in front of the server. */
 	readonly proxies: number;
 	/** The address people come by, without a slash at its end; null where it is the server's own. */
 	readonly publicUrl: string | null;

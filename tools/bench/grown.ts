@@ -49,7 +49,7 @@ function pieces(count: number) {
 export async function withPieces(url: string, count: number): Promise<Browser> {
 	const browser = await Browser.open({ screen: PHONE, alone: true });
 	await browser.go(`${url}/desk/honey-jar`);
-	// The app itself lies on the device as well then, as it does for somebody who comes back.
+	// The app itself is on the device as well then, as it is for somebody who comes back.
 	await browser.driver.executeAsyncScript(
 		'const done = arguments[0]; navigator.serviceWorker.ready.then(() => done())',
 	);

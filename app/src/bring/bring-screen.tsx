@@ -31,6 +31,7 @@ import { ProblemDraft } from './problem-draft';
 import { takeIn } from './take-in';
 import { MARKED_LIMIT, questionOf, type Token, tokensOf } from './tokens';
 import { useBrought } from './use-brought';
+import { useBroughtBack } from './use-brought-back';
 import { useChosen } from './use-chosen';
 import { READ_FILES, useFile } from './use-file';
 import { useShared } from './use-shared';
@@ -56,7 +57,7 @@ function kindsOf(brought: Brought | null) {
 	];
 }
 
-/** What is brought, until it is worked; or a problem of one's own, whose text is changed here. */
+/** A text that is brought, until it is worked; or a student's own problem, whose text is changed here. */
 function Bring({ name }: { readonly name: string }) {
 	const styles = useStyles();
 	const router = useRouter();
@@ -69,6 +70,7 @@ function Bring({ name }: { readonly name: string }) {
 	const isDraft = name === DRAFT;
 	const isEmpty = text.trim() === '';
 	const kind: Kind = !isDraft ? 'problem' : chosenKind && chosenKind.of === text ? chosenKind.kind : likely(brought);
+	const page = useBroughtBack(brought, text);
 	const isKept = text === work.text;
 	const isMarked = kind === 'problem' && text.length <= MARKED_LIMIT;
 	const tokens = useMemo(() => (isMarked ? tokensOf(work) : NO_TOKENS), [work, isMarked]);
@@ -93,9 +95,9 @@ function Bring({ name }: { readonly name: string }) {
 	const toLine = () => router.navigate(`/desk/${settle(ownName(nanoid(10)))}`);
 	const toSheet = () => {
 		const as = sheetName(nanoid(10));
-		const problems = brought?.problems ?? [];
 		dispatch(renamed({ from: DRAFT, as }));
-		dispatch(did(as, layStep(problems)));
+		dispatch(did(as, layStep(page.problems)));
+		if (brought?.title) dispatch(did(as, { do: 'entitle', title: brought.title }));
 		dispatch(did(BROUGHT, { do: 'bring', what: as }));
 		router.navigate(`/sheet/${as}` as '/');
 	};
@@ -201,7 +203,7 @@ function Bring({ name }: { readonly name: string }) {
 				</>
 			) : null}
 			{kind === 'problem' ? null : choice}
-			{kind === 'page' ? <PageDraft problems={brought?.problems ?? []} /> : null}
+			{kind === 'page' ? <PageDraft {...page} /> : null}
 			{kind === 'problem' ? (
 				<ProblemDraft
 					name={name}

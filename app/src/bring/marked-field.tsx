@@ -15,9 +15,9 @@ type Props = {
 	readonly text: string;
 	readonly turn: number;
 	readonly onText: (text: string) => void;
-	/** Told of a file that was dropped. */
+	/** Called with a file that was dropped. */
 	readonly onFile: (file: File) => void;
-	/** What is marked, in the text as it was read; none where it is too long to be marked. */
+	/** The marks, in the text as it was read; empty if the text is too long to be marked. */
 	readonly tokens: readonly Token[];
 	readonly read: string;
 	/** Whether the field keeps to a part of the page, as for a whole sheet; it grows with its text otherwise. */
@@ -28,7 +28,7 @@ type Props = {
 
 type Piece = { readonly text: string; readonly from: number; readonly place: Place | undefined };
 
-/** The text cut at its tokens; none of its pieces is empty, so each begins at a place of its own. */
+/** The text cut at its tokens. No piece is empty, so each begins at another place. */
 function piecesOf(text: string, tokens: readonly Token[]): readonly Piece[] {
 	const pieces: Piece[] = [];
 	let from = 0;
@@ -46,14 +46,14 @@ const LIVE_LIMIT = 1200;
 
 const NO_TEXT = words.picturesCannotBeReadYet;
 
-/** A piece of the text behind the field, drawn anew only when it changes: a key changes one of them. */
+/** A piece of the text behind the field, drawn again only when it changes: a key changes one of them. */
 const Mark = memo(function Mark({ text, place }: Piece) {
 	const styles = useStyles();
 	return createElement('span', { style: place === undefined ? null : styles[place ?? 'open'], children: text });
 });
 
 /**
- * One field to type or paste into. What was read of the text lies behind it as marks: a firm line under the start, a
+ * One field to type or paste into. What was read of the text is marked behind it: a firm line under the start, a
  * broken one under a fact, one through what is not needed, a double one under what is wanted.
  */
 export function MarkedField(props: Props) {
@@ -62,7 +62,7 @@ export function MarkedField(props: Props) {
 	const palette = usePalette();
 	const field = useRef<TextInput>(null);
 	const [said, setSaid] = useState('');
-	// The field itself holds what is typed; a text from elsewhere begins it anew.
+	// The field itself holds what is typed; a text from elsewhere replaces it.
 	const [text, setText] = useState(props.text);
 	const marks = useRef<HTMLElement>(null);
 	const isLong = props.text.length > LIVE_LIMIT;
@@ -87,7 +87,7 @@ export function MarkedField(props: Props) {
 				: piecesOf(behind, tokensBefore(tokens, read, behind)).map((piece) => <Mark key={piece.from} {...piece} />),
 		[low, behind, tokens, read],
 	);
-	// Once they are drawn anew, the marks are shown again.
+	// The marks are shown again as soon as they are redrawn.
 	useEffect(() => {
 		if (pieces) marks.current?.style.removeProperty('opacity');
 	}, [pieces]);

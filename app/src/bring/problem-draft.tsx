@@ -1,4 +1,5 @@
 import { listed, sayQuantity, sayWanted } from '@tidy-sum/core';
+import { missingFact } from '@tidy-sum/core/help';
 import type { SingleStep } from '@tidy-sum/schema';
 import { memo, useState } from 'react';
 import { WorkedLine } from '../line/worked-line';
@@ -29,11 +30,12 @@ type Props = {
 	readonly wide: boolean;
 };
 
-/** The line's beginning as it will stand, and what it is to lead to. */
+/** The beginning of the line, and the unit it should end in. */
 function Beginning({ name, work }: Pick<Props, 'name' | 'work'>) {
 	const styles = useStyles();
 	if (!startingOf(work) && !work.asked) return null;
 	const exercise = ownExercise(name, work);
+	const missing = work.asked && work.start ? missingFact(exercise) : null;
 	return (
 		<Box style={styles.part} role="group" aria-label={words.theStartOfTheLine} testID="beginning">
 			{work.start ? (
@@ -50,6 +52,11 @@ function Beginning({ name, work }: Pick<Props, 'name' | 'work'>) {
 			<Words testID="beginning-wanted">
 				{words.wanted(Boolean(work.asked), sayWanted(exercise, work.want), work.difference)}
 			</Words>
+			{missing ? (
+				<Words size="small" tone="look" role="status" aria-live="polite">
+					{words.noFactLeads(missing.from, missing.to)} {words.touchTheNumberOfTheFact}
+				</Words>
+			) : null}
 		</Box>
 	);
 }

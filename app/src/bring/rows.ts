@@ -13,5 +13,7 @@ export const useRowStyles = makeStyles((palette) => ({
 		borderBottomWidth: 1,
 		borderBottomColor: palette.rule,
 	},
+	middle: { alignItems: 'center' },
+	label: { minWidth: 20 },
 	words: { flex: 1, gap: 2 },
 }));

@@ -19,6 +19,7 @@ import { piecesOfSheet, problemName, type Sheet, sheetOf, sheetTitle } from '../
 import { sheetProgress } from '../work/sheet-progress';
 import { did, erased, undid, type WorksState } from '../work/works-reducer';
 import { HandOn } from './hand-on';
+import { instructed } from './instructions';
 import { ProblemRow } from './problem-row';
 import { useTold } from './use-told';
 import * as words from './words';
@@ -33,13 +34,13 @@ const SIGNS: Readonly<Record<HowFar, string>> = {
 	'right-shown': '◕',
 };
 
-/** What is told of a problem: as it stands with the work on it, else what is read of its text now. */
+/** A problem as it was read: with the work on it, or from its text if nobody has worked on it. */
 function toldOf(works: WorksState, name: string, read: Told | undefined): Told | undefined {
 	const work = workNamed(works, name);
 	return work && (work.told || work.start) ? toldIn(work) : read;
 }
 
-/** The problems of a sheet, each with how it stands; worked one after another. */
+/** The problems of a sheet, each with how far it is; worked one after another. */
 function Problems({ name, sheet }: { readonly name: string; readonly sheet: Sheet }) {
 	const styles = useStyles();
 	const router = useRouter();
@@ -49,6 +50,7 @@ function Problems({ name, sheet }: { readonly name: string; readonly sheet: Shee
 	const [removed, setRemoved] = useState(false);
 	const { problems } = sheet;
 	const read = useTold(useMemo(() => problems.filter(({ told }) => !told).map(({ text }) => text), [problems]));
+	const said = useMemo(() => instructed(problems.map(({ text }) => text)), [problems]);
 	const { states, right, begun, next } = sheetProgress(works, name, sheet);
 	const open = (at: number) => router.navigate(`/desk/${problemName(name, problems[at]?.id ?? '')}`);
 	const title = sheetTitle(sheet);
@@ -135,7 +137,11 @@ function Problems({ name, sheet }: { readonly name: string; readonly sheet: Shee
 									{SAYS_HOW_FAR[state]}
 								</Words>
 							</Words>
-							<ProblemRow text={text} told={toldOf(works, problemName(name, id), told ?? read.get(text))} />
+							<ProblemRow
+								text={text}
+								{...said[at]}
+								told={toldOf(works, problemName(name, id), told ?? read.get(text))}
+							/>
 						</Listed>
 					);
 				})}

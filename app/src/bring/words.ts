@@ -136,6 +136,18 @@ export function aSheetTakesProblemsTheRest(limit: number): string {
 	return `A sheet takes ${limit} problems. The rest stays in the text and is not on the sheet.`;
 }
 
+export const notOnTheSheet = 'These lines are in no problem:';
+
+export const linesToFillIn = 'Lines to fill in, for names and answers, are left out.';
+
+export const addAsAProblem = 'Add as a problem';
+
+export function noFactLeads(from: string, to: string): string {
+	return `I see no fact that leads from ${from} to ${to}.`;
+}
+
+export const touchTheNumberOfTheFact = 'If the text gives one, touch its number.';
+
 export const startFromIt = 'Start from it';
 
 export const itIsPartOfAFact = 'It is part of a fact';

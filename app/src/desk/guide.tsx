@@ -25,14 +25,14 @@ export const GuideContext = createContext<Guide | null>(null);
 
 /**
  * The guide of the Desk, while the guide through your first line is open.
- * @param open the panel that was opened; none where the Desk opened one by itself.
- * @param beside whether the facts stand beside the line, unasked.
+ * @param open the panel that was opened; undefined when the Desk opened one by itself.
+ * @param beside whether the facts are open beside the line already.
  */
 export function useGuide(view: DeskView, open: PanelKind, beside: boolean): Guide | null {
 	const [{ guide }, change] = useSettings();
 	const isHere = view.exercise.name === GUIDED;
 	const at = guideAt(view, open);
-	// What was done to its end is said as long as one stays, and never again unasked.
+	// The last sentence stays until the student leaves, and does not come back by itself.
 	const [isOver, setOver] = useState(false);
 	useEffect(() => {
 		if (!isHere || guide !== 'on' || at !== 'done') return;

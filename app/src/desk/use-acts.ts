@@ -90,7 +90,7 @@ function actsOf({ exercise, dispatch, go, arriving, since }: Hands) {
 		onBlock: (id: string) => show({ kind: 'block', id }),
 		onStart: () => show({ kind: 'start' }),
 		onQuantity: (from: number) => show({ kind: 'places', from }),
-		/** Where a problem of one's own is changed: its text where it was brought. */
+		/** Opens the page on which a student's own problem is changed. */
 		onOwnProblem: () => go(`/bring/${exercise}`),
 		onWrite: () => onWriteBlock({ top: NOTHING, bottom: NOTHING }),
 		onAddStep: () => onWriteBlock(addingStep('')),
@@ -100,7 +100,7 @@ function actsOf({ exercise, dispatch, go, arriving, since }: Hands) {
 		onCalculator: () => show({ kind: 'calculator' }),
 		onAnswer: () => show({ kind: 'answer' }),
 		onAnswerText: (text: string) => onDo({ do: 'answer', text }),
-		/** Checks what stands; where that cannot be sent yet, says so where it is written. */
+		/** Checks the answer; if it cannot be sent yet, says so beside it. */
 		onCheckNow: ({ exercise: of, work, blocks }: DeskView) => {
 			const { answering } = askedBy(of);
 			const isThere =

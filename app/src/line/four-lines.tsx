@@ -105,7 +105,7 @@ type SlipProps = {
 	readonly slip: NamedSlip;
 	/** What it may have been else. */
 	readonly other: NamedSlip | undefined;
-	/** Whether the four lines have told its sentence already. */
+	/** Whether the four lines have said its sentence already. */
 	readonly isTold: boolean;
 };
 

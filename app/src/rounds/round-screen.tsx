@@ -26,7 +26,7 @@ import * as words from './words';
 /** The most skills of a short Round of what slipped. */
 const SHORT = 5;
 
-/** What comes next in a Round: the first exercise not started, else the first that is not right yet. */
+/** The next exercise of a Round: the first not started, else the first that is not right yet. */
 function nextIn(done: readonly Done[]): Done | undefined {
 	return done.find(({ went }) => went === 'untouched') ?? done.find(({ went }) => went === 'not-yet');
 }
@@ -64,7 +64,7 @@ function Share({ code }: { readonly code: string }) {
 	);
 }
 
-/** How a Round went so far: each exercise, the slips by name with the line they were in, and what comes next. */
+/** How a Round went so far: each exercise, the slips by name with the line they were in, and the next exercise. */
 function HowItWent({ round, plan }: { readonly round: MadeRound; readonly plan: RoundPlan }) {
 	const styles = useStyles();
 	const router = useRouter();

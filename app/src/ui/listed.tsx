@@ -16,9 +16,9 @@ type Props = {
 	readonly title: string;
 	readonly onOpen: () => void;
 	readonly children: ReactNode;
-	/** Gives it another name; left out where it has none of its own. */
+	/** Gives it another name; left out if it cannot be renamed. */
 	readonly onRename?: (title: string) => void;
-	/** Moves it among the others; left out where it stands first or last. */
+	/** Moves it among the others; left out if it is the first or the last. */
 	readonly onUp?: (() => void) | undefined;
 	readonly onDown?: (() => void) | undefined;
 	readonly onRemove: () => void;

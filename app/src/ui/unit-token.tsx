@@ -4,7 +4,7 @@ import { makeStyles } from '../theme/use-styles';
 import { Touch } from './box';
 import { Words } from './words';
 
-/** How a unit stands: it must still go, it is what is wanted, it is cancelled, or its block is still open. */
+/** The state of a unit: it must still go, it is the wanted one, it is cancelled, or its block is still open. */
 export type TokenState = 'must-go' | 'wanted' | 'cancelled';
 
 type Props = {

@@ -14,7 +14,7 @@ import {
 	slipNamed,
 	type Tried,
 } from '@tidy-sum/core/practice';
-import { cutSheet, readProblem, readWorking, type SheetProblem } from '@tidy-sum/core/problem';
+import { readProblem, readSheet, readWorking, type SheetRead } from '@tidy-sum/core/problem';
 import { dueDays, skillTimes, skillWeeks, slipRecords, type WeekDays, weekDays, workedIn } from '@tidy-sum/core/record';
 import type { Told } from '@tidy-sum/schema';
 import { type AllTries, triedIn } from './kept-tries';
@@ -28,12 +28,8 @@ export type NamedSlip = Slip & { readonly title: string; readonly nudge: string 
 /** What is named behind a check that is not right. */
 export type Naming = { readonly slips: readonly NamedSlip[]; readonly rulesOut: string | null };
 
-/** What a pasted text is: its problems, what was read of it as one problem, and whether it is somebody's working. */
-export type Brought = {
-	readonly problems: readonly SheetProblem[];
-	readonly told: Told;
-	readonly isWorking: boolean;
-};
+/** What a pasted text is: a page of problems, what was read of it as one problem, and whether it is somebody's working. */
+export type Brought = SheetRead & { readonly told: Told; readonly isWorking: boolean };
 
 /** What is due now and why, as a Round that is ready to begin, and the days of this week. */
 export type TodayMade = {
@@ -95,7 +91,7 @@ export const coreJobs = {
 	},
 	/** Reads a text that was brought, whole. */
 	bring(text: string): Brought {
-		return { problems: cutSheet(text), told: toldOf(readProblem(text)), isWorking: isWorking(text) };
+		return { ...readSheet(text), told: toldOf(readProblem(text)), isWorking: isWorking(text) };
 	},
 	/** Reads problems one by one. */
 	tell(texts: readonly string[]): readonly Told[] {
@@ -103,7 +99,7 @@ export const coreJobs = {
 	},
 	/**
 	 * Begins to work out the Record from the tries that are kept; `zone` is the minutes the device's clock is ahead of UTC.
-	 * @returns what its parts are asked for with, and how many tries it goes by; the next beginning takes its place.
+	 * @returns the token its parts are asked for with, and how many tries it uses; the next start replaces it.
 	 */
 	beginRecord(all: AllTries, now: number, zone: number): { readonly token: number; readonly tries: number } {
 		const tried = triedIn(all);
@@ -111,7 +107,7 @@ export const coreJobs = {
 		recording = { token: recording.token + 1, parts: partsOfRecord(tried, worked, now, zone) };
 		return { token: recording.token, tries: tried.reduce((sum, { tries = [] }) => sum + tries.length, 0) };
 	},
-	/** A part of the Record; null where it was begun anew since. */
+	/** A part of the Record; null if it was started again since. */
 	recordPart<P extends keyof RecordMade>(token: number, part: P): Pick<RecordMade, P> | null {
 		if (token !== recording.token) return null;
 		return { [part]: recording.parts[part]() } as Pick<RecordMade, P>;

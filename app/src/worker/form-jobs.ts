@@ -74,11 +74,11 @@ function setFrom(from: SetFrom): Outcome<ExerciseSet> {
 
 /** What is done with files away from the screen. */
 export const formJobs = {
-	/** All of one's work as a file. */
+	/** All of a student's work as a file. */
 	writeMyWork(work: MyWork, now: number): string {
 		return writeMyData(work, new Date(now));
 	},
-	/** Reads a file of one's work. */
+	/** Reads a file of a student's work. */
 	readMyWork(text: string) {
 		return readMyData(text);
 	},
@@ -92,7 +92,7 @@ export const formJobs = {
 		const read = file.ok ? orNone(lookedOver(file.value)) : file;
 		return read.ok ? good({ is: 'set', read: read.value, handed: handedOfSet(read.value.set) }) : read;
 	},
-	/** Problems as they stand on the device in a form; those that do not say what is wanted yet are left out, and told. */
+	/** The problems of the device in a form. Those that do not say what is wanted yet are left out, and listed. */
 	writeProblems(form: FormName, handed: Handed, ask: SheetAsk): Outcome<Taken> {
 		const read = orNone(setOfHanded(handed));
 		if (!read.ok) return read;

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { text as textOf } from 'node:stream/consumers';
-import { type Exercise, goalOf, printQuantity, sayWanted } from '@tidy-sum/core';
+import { type Exercise, either, goalOf, printQuantity, sayWanted } from '@tidy-sum/core';
 import { sidesInParts } from '@tidy-sum/core/help';
 import { cutSheet, PROBLEM_LIMIT, type ProblemRead, readProblem } from '@tidy-sum/core/problem';
 import { json, type PeopleCommand, unread } from './command';
@@ -11,6 +11,12 @@ function sayStart({ start, until, terms }: ProblemRead): string {
 	const { above, below } = sidesInParts(start, terms);
 	const [over, under] = [above, below].map((side) => side.map(printQuantity).join(' + '));
 	return `${over}${until ? words.to(printQuantity(until)) : ''}${under ? words.over(under) : ''}`;
+}
+
+/** What a choice would start from; nothing where it starts nowhere else. */
+function sayChoice({ start }: NonNullable<ProblemRead['choices']>[number]): readonly string[] {
+	if (!start) return [];
+	return ['top' in start ? `${printQuantity(start.top)} / ${printQuantity(start.bottom)}` : printQuantity(start)];
 }
 
 function sayWant(exercise: Exercise): string {
@@ -26,6 +32,7 @@ function sayTold(text: string): string {
 	return [
 		text.length > 160 ? `${text.slice(0, 160)}…` : text,
 		words.start(sayStart(told)),
+		...(told.choices?.length ? [words.notSure(either(told.choices.flatMap(sayChoice)))] : []),
 		...facts.map(({ left, right }) => words.fact(printQuantity(left), printQuantity(right))),
 		...(spare.length ? [words.notNeeded(spare.join(', '))] : []),
 		words.wanted(wanted),

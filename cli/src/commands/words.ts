@@ -76,6 +76,10 @@ export function start(told: string): string {
 	return `  start: ${told}`;
 }
 
+export function notSure(starts: string): string {
+	return `  not sure: it may start from ${starts}`;
+}
+
 export function fact(left: string, right: string): string {
 	return `  fact: ${left} = ${right}`;
 }

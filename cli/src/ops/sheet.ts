@@ -1,5 +1,5 @@
-import { cutSheet } from '@tidy-sum/core/problem';
+import { readSheet } from '@tidy-sum/core/problem';
 import { askSheetSchema } from '@tidy-sum/schema/ask';
 import { op } from '../op';
 
-export const sheet = op(askSheetSchema, ({ text }) => ({ ok: true, value: { problems: cutSheet(text) } }));
+export const sheet = op(askSheetSchema, ({ text }) => ({ ok: true, value: readSheet(text) }));

@@ -15,7 +15,7 @@ export type Factor = {
 	/** How many figures count, where the number does not show it: unclear zeros, or an unrounded result taken on. */
 	readonly figures?: number;
 	/**
-	 * What is added after the factor, a number in the unit that then stands: a temperature shifts, a mixed
+	 * What is added after the factor, a number in the unit of the line there: a temperature shifts, a mixed
 	 * measure sets its whole part aside. A step that only adds has plain ones above and below.
 	 */
 	readonly shift?: string;
@@ -24,7 +24,7 @@ export type Factor = {
 	 * their own unit; what is left is in the unit of the line at that point.
 	 */
 	readonly aside?: Wholes;
-	/** A further part that is put beside what stands, to be added to it: the factors after it are its own. */
+	/** A further part, to be added to the line so far: the factors after it belong to it. */
 	readonly term?: Quantity;
 };
 
@@ -67,7 +67,7 @@ export function turnedFactor(factor: Factor): Factor {
 }
 
 /**
- * A start the other way up: two quantities change places; one quantity comes to stand below a plain 1.
+ * A start the other way up: two quantities change places; one quantity moves below a plain 1.
  * Twice is as before.
  */
 export function turnedStart(start: Start): Start {
@@ -88,7 +88,7 @@ export function asideStep(aside: Wholes): Factor {
 	return { top: PLAIN_ONE, bottom: PLAIN_ONE, aside };
 }
 
-/** A step that puts a further part beside what stands, to be added. */
+/** A step that adds a further part to the line. */
 export function termStep(term: Quantity): Factor {
 	return { top: PLAIN_ONE, bottom: PLAIN_ONE, term };
 }

@@ -1,13 +1,13 @@
 import { goalOf } from '../answer/answer-kinds';
 import { type Chain, START, type Start, sidesOfStart, turnedFactor } from '../chain/chain';
 import { type ReadFactor, readChain } from '../chain/read-chain';
+import { unitOfStart } from '../chain/unit-of-start';
 import type { WorkedChain } from '../chain/work-chain';
 import { workChain } from '../chain/work-chain';
 import type { Exercise } from '../exercise/exercise';
 import { isStated, sameAmount } from '../exercise/is-stated';
 import { partsOfLine } from '../exercise/parts-of-line';
 import type { Fact } from '../fact/fact';
-import { unitOfStart } from '../key/key';
 import { lineTo } from '../key/line-to';
 import type { VerdictLine } from '../key/verdict';
 import type { Outcome } from '../numeral/fault';
@@ -56,7 +56,7 @@ function sameRate(mine: Start, asked: Start): boolean {
 	return pi === below.number.pi && value.equals(below.number.value);
 }
 
-/** What the problem ties, where its key goes by that and the line by none of it. */
+/** A fact between like units that the key needs and the line leaves out; null if the line has one. */
 function leftOut(worked: WorkedChain, exercise: Exercise): Fact | null {
 	const facts = [...exercise.facts, ...(exercise.line ?? []).map(({ top, bottom }) => ({ left: top, right: bottom }))];
 	const ties = tyingFacts(facts);

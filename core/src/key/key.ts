@@ -1,4 +1,5 @@
-import { type Chain, type Factor, type Start, sidesOfStart } from '../chain/chain';
+import type { Chain, Factor, Start } from '../chain/chain';
+import { unitOfStart } from '../chain/unit-of-start';
 import { workChain } from '../chain/work-chain';
 import type { Exercise, LineExercise, UnitExercise } from '../exercise/exercise';
 import { timesBlocks, unitTimes } from '../exercise/multiplied';
@@ -38,12 +39,6 @@ export type Key = {
 	/** The chain the key was worked by, where it was. */
 	readonly chain: Chain | null;
 };
-
-/** The unit of a start: of a rate or of two quantities, top over bottom. */
-export function unitOfStart(start: Start): string {
-	const { top, bottom } = sidesOfStart(start);
-	return bottom ? `(${top.unit || '1'})/(${bottom.unit || '1'})` : top.unit;
-}
 
 /**
  * Works the key of an exercise: by its line; by adding its terms; by a route through a fact that ties alike units

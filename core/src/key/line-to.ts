@@ -1,5 +1,6 @@
 import { type Chain, type Factor, type Start, termStep } from '../chain/chain';
 import { scaleSteps } from '../chain/scale-steps';
+import { unitOfStart } from '../chain/unit-of-start';
 import type { Exercise } from '../exercise/exercise';
 import { timesBlocks, unitTimes } from '../exercise/multiplied';
 import { good, type Outcome } from '../numeral/fault';
@@ -8,7 +9,7 @@ import { routeByTies } from '../route/tied-route';
 import { likeUnits } from '../unit/like-units';
 import { parseUnit } from '../unit/parse-unit';
 import type { Unit } from '../unit/unit';
-import { keyChain, unitOfStart } from './key';
+import { keyChain } from './key';
 
 function isReading(exercise: Exercise, from: Unit, to: Unit): boolean {
 	return !exercise.difference && likeUnits(from, to) && (from.offset || to.offset);

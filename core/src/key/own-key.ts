@@ -66,7 +66,7 @@ export function keyOfOwn(exercise: UnitExercise, { chain }: OwnLine, until?: Qua
 	const made = workChain(chain);
 	if (!want.ok || !made.ok) return null;
 	const { factors } = made.value.read;
-	// A sum of parts goes by its own line; what a shift adds is the same for every line, so the exercise's key holds.
+	// A sum of parts is judged by its own line. A shift adds the same on every line, so the exercise's key holds.
 	if (exercise.terms?.length ? !factors.some(isPart) || factors.some(isOther) : hasStep(made.value.read)) return null;
 	const { value, unit } = made.value;
 	if (!value || !likeUnits(unit, want.value)) return null;
@@ -100,7 +100,7 @@ export function keyOfLine(chain: Chain): Key | null {
 	return { ...value, unit, asked, exact: null, limitedBy, chain };
 }
 
-/** A line with nothing set aside: what the whole of its start comes to. */
+/** A line with nothing set aside: the value of its whole start. */
 export function withoutAside(chain: Chain): Chain {
 	return {
 		...chain,

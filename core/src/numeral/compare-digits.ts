@@ -8,7 +8,7 @@ export type DigitsCompared = {
 	readonly second: string;
 	/** The place (a power of ten) of the first digit that differs; null where none does. */
 	readonly parts: number | null;
-	/** By how many places the point of the second stands further right, when the digits are the same; null if they are not. */
+	/** By how many places the point of the second is further right, if the digits are the same; null if they are not. */
 	readonly shifted: number | null;
 };
 

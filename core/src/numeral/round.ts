@@ -71,8 +71,8 @@ export function round(value: Rational, target: RoundingTarget, ties: Ties = 'awa
 }
 
 /**
- * Whether `written` is the value rounded as told; where the value lies half-way between two
- * roundings, either will do, unless it is told what becomes of a half.
+ * Whether `written` is the value rounded as asked. If the value is half-way between two
+ * roundings, either will do, unless `ties` says which.
  */
 export function isRoundingOf(written: Rational, value: Rational, target: RoundingTarget, ties?: Ties): boolean {
 	const { value: nearest } = round(value, target, ties);

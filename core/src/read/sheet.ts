@@ -1,9 +1,26 @@
 import type { Span } from '../numeral/fault';
 import { legible } from './legible';
 import { wantIn } from './problem/wanted';
+import {
+	DOES,
+	FACTS,
+	FOR_SOME,
+	INSIDE,
+	KEY,
+	type Mark,
+	markAt,
+	marksOf,
+	NOISE,
+	PART,
+	POINTS,
+	TITLE,
+} from './sheet-marks';
 
 /** A problem of a page: its span, the number or letter it is listed by, and its text with what holds for it put before. */
 export type SheetProblem = { readonly at: Span; readonly label: string | null; readonly text: string };
+
+/** A page cut into problems, with the lines that hold for some of them or list them. */
+type Cut = { readonly problems: readonly SheetProblem[]; readonly leads: readonly Span[] };
 
 /** How much of a page is read, in UTF-16 units. */
 export const SHEET_LIMIT = 200_000;
@@ -16,70 +33,11 @@ const LEAD_LIMIT = 400;
 /** A piece of a page between two marks, with its place. */
 type Piece = { readonly from: number; readonly to: number; readonly mark: Mark | null; readonly blank: boolean };
 
-/** What a problem is listed by. */
-type Mark = { readonly kind: 'number' | 'letter' | 'bullet'; readonly label: string | null; readonly length: number };
-
-type MarkRow = { readonly kind: Mark['kind']; readonly example: string; readonly by: RegExp };
-
-/** How problems are listed; a row each. */
-const MARKS: readonly MarkRow[] = [
-	{ kind: 'number', example: '3. / 3) / (3) / 3:', by: /^\(?(\d{1,3})[.):](?=[ \t]+\S|[ \t]*$)[ \t]*/u },
-	{
-		kind: 'number',
-		example: 'Problem 3: / Q3. / Exercise 3',
-		by: /^(?:problem|question|exercise|ex\.?|no\.?|q\.?|#)[ \t]*(\d{1,3})[ \t]*[.):–-]?(?=[ \t]|$)[ \t]*/iu,
-	},
-	{ kind: 'letter', example: 'b) / (b) / b.', by: /^\(?([a-zA-Z])[.)](?=[ \t]+\S)[ \t]*/u },
-	{ kind: 'bullet', example: '• / - / *', by: /^([-–•*▪◦])[ \t]+(?=\S)/u },
-];
-
-/** How problems are listed in a page with roman numerals. */
-const ROMAN: MarkRow = { kind: 'letter', example: 'iv. / (iv)', by: /^\(?([ivx]{1,5})[.)](?=[ \t]+\S)[ \t]*/u };
-/** What shows that a page has them: a second one. */
-const IS_ROMAN = /^[ \t]*\(?ii[.)][ \t]+\S/mu;
-
-function markAt(line: string, rows: readonly MarkRow[]): Mark | null {
-	for (const { kind, by } of rows) {
-		const match = by.exec(line);
-		if (match) return { kind, label: kind === 'bullet' ? null : (match[1] ?? null), length: match[0].length };
-	}
-	return null;
-}
-
-/** Where a further number of a list is inside a line, for example after two columns ran together. */
-const INSIDE = /(?:\t|[ \u00a0]{2,})(?=\(?(?:\d{1,3}|[a-zA-Z])[.)][ \t]+\S)/gu;
-
-/** The end of the problems: an answer key. */
-const KEY = /^[ \t]*(?:answers?|answer[ \t]+key|key|solutions?|lösungen)\b[^\n]{0,40}$/iu;
-
-/** Words that tell what to do, as an instruction for all that follows does. */
-const DOES =
-	/\b(?:convert|change|write|express|give|round|find|complete|fill|calculate|work|use|show|turn|state|how)\b/iu;
-
-/** Lines that are no part of a problem: the number of a page, where a name or an answer is to be written, a score. */
-const NOISE =
-	/^[ \t]*(?:(?:page|p\.)\s*\d+(?:\s*(?:of|\/)\s*\d+)?|[-–]\s*\d+\s*[-–]|(?:name|date|class|period|score|group|working|answers?|ans|solution|show\s+(?:your|all|the)\s+work(?:ing)?)\b\s*[:.]?[ \t]*(?:[_.…]{2,}.*|$)|[_.…=*-]{4,})[ \t]*$/iu;
-
-/** What a problem is worth, before its text: (2 points), [3 marks]. */
-const POINTS = /^[([]\s*\d{1,2}(?:[.,]5)?\s*(?:points?|marks?|pts?|p)\.?\s*[)\]]\s*/iu;
-
-/** Facts a page states for the problems behind them. */
-const FACTS = /\d[^=\n?]*[=≈]\s*(?:about\s+)?\d/u;
-
-/** The heading of a part, which ends what the part before said. */
-const PART = /^[ \t]*(?:part|section)\s+(?:[A-Z]|\d{1,2})\b/iu;
-
-/** Which problems an instruction holds for: For questions 5–8. */
-const FOR_SOME = /\b(?:questions?|problems?|nos?\.?|exercises?)\s+(\d{1,3})\s*(?:[-–—]|to|and)\s*(\d{1,3})/iu;
-
-/** Lines at the top of a page that are not an instruction. */
-const TITLE = /^(?:[ \t]*(?:name|date|class|period|worksheet|homework|quiz|unit|chapter|page|test)\b)/iu;
-
 const QUANTITY = /\d/u;
 
 /** The pieces of a page: lines, and parts of lines where another number begins inside. */
 function piecesOf(text: string): readonly Piece[] {
-	const rows = IS_ROMAN.test(text) ? [ROMAN, ...MARKS] : MARKS;
+	const rows = marksOf(text);
 	const pieces: Piece[] = [];
 	let from = 0;
 	for (const line of text.split('\n')) {
@@ -139,13 +97,15 @@ function isTableRow(text: string): boolean {
 	return /\S\s*\|\s*\S/u.test(text);
 }
 
+/** A lead with a text behind it: on a line of its own where it does not end as a sentence does. */
 function joined(lead: string, text: string): string {
-	return lead === '' ? text : `${lead} ${text}`;
+	if (lead === '') return text;
+	return `${lead}${/[.:;!?]\s*$/u.test(lead) ? ' ' : '\n'}${text}`;
 }
 
 /** A problem with the instruction that holds for it; one that asks for another unit by itself does not need it. */
-function withLead(lead: string, text: string): string {
-	const asks = lead !== '' && wantIn(text, NO_THINGS) !== null && wantIn(lead, NO_THINGS) !== null;
+function withLead(lead: string, text: string, own: string): string {
+	const asks = lead !== '' && wantIn(own, NO_THINGS) !== null && wantIn(lead, NO_THINGS) !== null;
 	return asks ? text : joined(lead, text);
 }
 
@@ -160,8 +120,9 @@ function holdsFor(lead: string, label: string | null): boolean {
 type Under = { readonly label: string; readonly lead: string };
 
 /** Cuts a page whose problems are listed: by numbers, letters or bullets; other lines go on, or hold for all that follow. */
-function listed(text: string, pieces: readonly Piece[]): readonly SheetProblem[] {
+function listed(text: string, pieces: readonly Piece[]): Cut {
 	const problems: Open[] = [];
+	const leads: Span[] = [];
 	// What is said on top of the page holds for all of it; what is said for a group ends with the next group.
 	let whole = '';
 	let inPart = false;
@@ -175,6 +136,8 @@ function listed(text: string, pieces: readonly Piece[]): readonly SheetProblem[]
 			continue;
 		}
 		const own = text.slice(from, to);
+		const isLead = PART.test(own) || mark !== null || isTableRow(own) || isInstruction(own);
+		if (isLead) leads.push([from, to]);
 		if (PART.test(own)) {
 			[lead, under, open, inPart] = ['', null, null, true];
 			const said = own.replace(PART, '').replace(/^[\s:.–-]+/u, '');
@@ -185,8 +148,8 @@ function listed(text: string, pieces: readonly Piece[]): readonly SheetProblem[]
 			const start = from + listedBy.length + points;
 			const body = text.slice(start, to);
 			const next = pieces.slice(i + 1).find((piece) => !piece.blank)?.mark;
-			const leads = mark.kind === 'number' && next?.kind === 'letter' && (isInstruction(body) || isStem(body));
-			if (leads) {
+			const isUnder = mark.kind === 'number' && next?.kind === 'letter' && (isInstruction(body) || isStem(body));
+			if (isUnder) {
 				under = { label: mark.label ?? '', lead: joined(lead, body.trim()) };
 				open = null;
 			} else {
@@ -215,11 +178,12 @@ function listed(text: string, pieces: readonly Piece[]): readonly SheetProblem[]
 		} else open.to = to;
 		afterBlank = false;
 	}
-	return problems.map(({ from, to, label, lead: before, whole: above }) => ({
-		at: [from, to],
-		label,
-		text: withLead(above, withLead(holdsFor(before, label) ? before : '', text.slice(from, to).trim())),
-	}));
+	const cut = problems.map(({ from, to, label, lead: before, whole: above }): SheetProblem => {
+		const own = text.slice(from, to).trim();
+		const led = withLead(holdsFor(before, label) ? before : '', own, own);
+		return { at: [from, to], label, text: withLead(above, led, own) };
+	});
+	return { problems: cut, leads };
 }
 
 /** Whether a line is a problem by itself: short, with a quantity, and a sign or a gap for what is wanted. */
@@ -228,8 +192,9 @@ function isTerse(line: string): boolean {
 }
 
 /** Cuts a page whose problems are not listed: by blank lines, or terse lines one under another. */
-function byParagraphs(text: string): readonly SheetProblem[] {
+function byParagraphs(text: string): Cut {
 	const problems: SheetProblem[] = [];
+	const leads: Span[] = [];
 	let lead = '';
 	let from = 0;
 	for (const block of text.split(/(\n[ \t]*\n+)/u)) {
@@ -240,7 +205,10 @@ function byParagraphs(text: string): readonly SheetProblem[] {
 		const [head = '', ...rest] = lines;
 		const headed = rest.length > 1 && isInstruction(head) && rest.every(isTerse);
 		const each = headed ? rest : lines.length > 1 && lines.every(isTerse) && !/[.!]\s*$/m.test(block) ? lines : null;
-		if (headed) lead = head.trim();
+		if (headed) {
+			lead = head.trim();
+			leads.push([start, start + block.indexOf(head) + head.length]);
+		}
 		if (each) {
 			let at = start;
 			for (const line of each) {
@@ -257,13 +225,15 @@ function byParagraphs(text: string): readonly SheetProblem[] {
 		}
 		const own = block.trim();
 		const at = start + block.indexOf(own);
-		if (isInstruction(own)) lead = own;
-		else if (QUANTITY.test(own) || /\?/.test(own)) {
+		if (isInstruction(own)) {
+			lead = own;
+			leads.push([at, at + own.length]);
+		} else if (QUANTITY.test(own) || /\?/.test(own)) {
 			if (TITLE.test(own)) continue;
 			problems.push({ at: [at, at + own.length], label: null, text: joined(lead, own) });
 		}
 	}
-	return problems;
+	return { problems, leads };
 }
 
 /** Whether the marks of a page make a list: several of one kind, numbers one after another. */
@@ -274,18 +244,27 @@ function isList(pieces: readonly Piece[]): boolean {
 	return marks.length > 1;
 }
 
+/** A page as it is read: as long as before, with one sign for the end of a line. */
+export function pageText(page: string): string {
+	return legible(page.slice(0, SHEET_LIMIT)).replace(/\r\n?/g, (end) => (end.length > 1 ? ' \n' : '\n'));
+}
+
+/** Cuts a page, an answer key behind its problems left out. */
+export function cutPage(page: string): Cut {
+	const text = withoutKey(pageText(page));
+	const pieces = piecesOf(text);
+	const { problems, leads } = isList(pieces) ? listed(text, pieces) : byParagraphs(text);
+	if (problems.length) return { problems: problems.slice(0, PROBLEMS_LIMIT), leads };
+	const own = text.trim();
+	const at = text.indexOf(own);
+	return { problems: own === '' ? [] : [{ at: [at, at + own.length], label: null, text: own }], leads: [] };
+}
+
 /**
  * A pasted page cut into its problems: numbered, lettered, bulleted, by blank lines, or one. Headings and instructions
  * that hold for all that follow are put before each text they hold for; an answer key behind is left out.
  * @example cutSheet('Convert to m:\n1. 3 km\n2. 45 cm') // "Convert to m: 3 km" and "Convert to m: 45 cm"
  */
 export function cutSheet(page: string): readonly SheetProblem[] {
-	const text = withoutKey(
-		legible(page.slice(0, SHEET_LIMIT)).replace(/\r\n?/g, (end) => (end.length > 1 ? ' \n' : '\n')),
-	);
-	const pieces = piecesOf(text);
-	const cut = isList(pieces) ? listed(text, pieces) : byParagraphs(text);
-	if (cut.length) return cut.slice(0, PROBLEMS_LIMIT);
-	const own = text.trim();
-	return own === '' ? [] : [{ at: [text.indexOf(own), text.indexOf(own) + own.length], label: null, text: own }];
+	return cutPage(page).problems;
 }

@@ -16,7 +16,7 @@ export type Place = {
 	readonly power: number;
 };
 
-/** A factor that can be laid down: what goes on top, what on the bottom, and how it stands with a teacher. */
+/** A factor that can be laid down: its top, its bottom, and how unusual it is in class. */
 export type Move = {
 	readonly top: Quantity;
 	readonly bottom: Quantity;
@@ -26,13 +26,13 @@ export type Move = {
 	readonly odd: number;
 };
 
-/** A move from one unit to another: the bottom's unit is left, the top's is come to. */
+/** A move from one unit to another: from that of the bottom to that of the top. */
 export type Edge = { readonly move: Move; readonly from: Place; readonly to: Place };
 
 /** A fact with more than one unit on a side, both ways up. */
 export type Compound = { readonly move: Move; readonly top: Unit; readonly bottom: Unit };
 
-/** A fact of a graph; one that is given says on its factors whether it is exact, if it was told. */
+/** A fact of a graph; one that is given says on its factors whether it is exact, if that is known. */
 export type GraphFact = TableFact & { readonly given?: { readonly exact?: boolean } };
 
 /** The facts a route may take, by the unit they lead away from. */
@@ -41,6 +41,8 @@ export type FactGraph = {
 	readonly compounds: readonly Compound[];
 	/** Whether the prefixes of the SI may be taken too. */
 	readonly prefixes: boolean;
+	/** The units of the given facts, which prefixes may lead to: from 64 GB to the MB of 3.2 MB a photo. */
+	readonly given: readonly string[];
 };
 
 const ODD_PREFIX = 2;
@@ -80,7 +82,8 @@ export function factGraph(facts: readonly GraphFact[], prefixes: boolean): FactG
 				else edges.set(edge.from.base, [edge]);
 			} else compounds.push({ move, top: top.value, bottom: bottom.value });
 		}
-	return { edges, compounds, prefixes };
+	const given = [...edges.values()].flat().flatMap(({ move, from }) => (move.given ? [from.base] : []));
+	return { edges, compounds, prefixes, given: [...new Set(given)] };
 }
 
 let builtIn: FactGraph | null = null;
@@ -117,7 +120,12 @@ export function tablesGraph(allowed: readonly TableName[]): FactGraph {
 export function withGraph(graph: FactGraph, more: FactGraph): FactGraph {
 	const edges = new Map(graph.edges);
 	for (const [base, list] of more.edges) edges.set(base, [...list, ...(edges.get(base) ?? [])]);
-	return { edges, compounds: [...more.compounds, ...graph.compounds], prefixes: graph.prefixes };
+	return {
+		edges,
+		compounds: [...more.compounds, ...graph.compounds],
+		prefixes: graph.prefixes,
+		given: [...more.given, ...graph.given],
+	};
 }
 
 /** A graph with more facts than another. */

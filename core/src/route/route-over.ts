@@ -8,10 +8,10 @@ import { withDefinitions } from './definitions';
 import { type Compound, type FactGraph, type Move, type Place, placeOf } from './fact-graph';
 import { keyOf, labelsAgree, stepsOf, type Way, waysFrom } from './ways';
 
-/** A unit that must go or come, with the side it stands on. */
+/** A unit that must go or come, with its side of the bar. */
 type Need = { readonly part: UnitPart; readonly place: Place; readonly side: 'top' | 'bottom' };
 
-/** The parts of a unit, or of what stands. */
+/** The parts of a unit, or of the units that remain. */
 type Parts = readonly UnitPart[];
 
 type Laid = { readonly move: Move; readonly power: number };
@@ -25,7 +25,7 @@ function needOf(part: UnitPart): Need {
 	return { part, place: placeOf(part), side: part.power > 0 ? 'top' : 'bottom' };
 }
 
-/** What of one unit's parts must go and what of the other's must come: all but what stands alike on the same side. */
+/** The parts of one unit that must go and those of the other that must come: all that are not alike on the same side. */
 function differenceOf(from: Parts, to: Parts): { readonly go: readonly Need[]; readonly come: readonly Need[] } {
 	const come = to.map((part) => ({ ...part }));
 	const go: UnitPart[] = [];
@@ -138,7 +138,7 @@ function bySingles(search: Search, from: Parts, to: Parts): Match | null {
 	return match(go, come, new Map(ways), FACTORS_LIMIT);
 }
 
-/** The parts that stand once a fact is laid down. */
+/** The parts that remain once a fact is laid down. */
 function after(standing: Parts, { top, bottom }: Compound, power: number): Parts {
 	const parts: UnitPart[] = standing.map((part) => ({ ...part }));
 	const add = (part: UnitPart, sign: number) => {
@@ -155,7 +155,7 @@ function after(standing: Parts, { top, bottom }: Compound, power: number): Parts
 	return parts;
 }
 
-/** The facts with several units on a side that may help: what they name, or all they name it by, can be come to. */
+/** The facts with several units on a side that may help: all units of one of their sides are reachable. */
 function compoundsNear(search: Search, needs: readonly Need[]): readonly Compound[] {
 	const reached = new Set(
 		needs.flatMap(({ place }) => waysOf(search, { ...place, power: 1 }).map((way) => way.place.base)),
@@ -168,7 +168,7 @@ function compoundsNear(search: Search, needs: readonly Need[]): readonly Compoun
 function byCompounds(graph: FactGraph, from: Parts, to: Parts): Match | null {
 	const { go, come } = differenceOf(from, to);
 	const held = graph.compounds.flatMap(({ top, bottom }) => basesOf([...top.parts, ...bottom.parts]));
-	const lookedFor = new Set([...held, ...basesOf(from), ...basesOf(to)]);
+	const lookedFor = new Set([...held, ...graph.given, ...basesOf(from), ...basesOf(to)]);
 	const search: Search = { graph, lookedFor, ways: new Map() };
 	// A unit that leads nowhere, and that no such fact holds, stays where it is whatever is tried.
 	const stuck = [...go, ...come].some(({ place }) => waysOf(search, place).length < 2 && !held.includes(place.base));
@@ -221,7 +221,7 @@ function cancelsAt(worked: WorkedChain | null, index: number): boolean {
 	return worked?.cancelled.some((pair) => Math.max(pair.from, pair.against) === index) ?? false;
 }
 
-/** The factors in an order in which each one cancels something that stands, where there is one. */
+/** The factors in an order in which each one cancels a unit that remains, if there is such an order. */
 function inOrder(from: Unit, factors: readonly Factor[]): readonly Factor[] {
 	const asFound = lineOf(from, factors);
 	if (factors.every((_, i) => cancelsAt(asFound, i))) return factors;
@@ -256,7 +256,7 @@ export function routeOver(
 		const turning = unitOfParts([{ unit: 'rev', power: 1 }, ...inSeconds(to)]);
 		if (likeUnits(from, turning)) return routeOver(graph, from, turning, besides);
 	}
-	const lookedFor = new Set([...basesOf(from.parts), ...basesOf(to.parts)]);
+	const lookedFor = new Set([...graph.given, ...basesOf(from.parts), ...basesOf(to.parts)]);
 	const simple = (over: FactGraph) => bySingles({ graph: over, lookedFor, ways: new Map() }, from.parts, to.parts);
 	const defined = besides.definitions ? withDefinitions(graph) : null;
 	const found =

@@ -1,6 +1,6 @@
 /** Plurals that no rule makes: the counted things of sheets. */
 const IRREGULAR = new Map(
-	'loaves loaf leaves leaf halves half shelves shelf calves calf wolves wolf buses bus gases gas lenses lens viruses virus cactuses cactus tomatoes tomato potatoes potato mice mouse geese goose children child women woman men man'
+	'loaves loaf leaves leaf halves half shelves shelf calves calf wolves wolf scarves scarf hooves hoof cookies cookie brownies brownie movies movie smoothies smoothie teeth tooth dice die oxen ox knives knife lives life batteries battery buses bus gases gas lenses lens viruses virus cactuses cactus tomatoes tomato potatoes potato mice mouse geese goose children child women woman men man'
 		.split(' ')
 		.flatMap((word, i, all): [string, string][] => (i % 2 ? [] : [[word, all[i + 1] as string]])),
 );

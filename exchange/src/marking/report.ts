@@ -25,7 +25,7 @@ export function totalOf(counts: Counts): number {
 	return countsOf(counts).reduce((sum, count) => sum + count, 0);
 }
 
-/** Counts in words: "328 right, 69 value right, not its figures or unit"; none that is nothing. */
+/** Counts in words: "328 right, 69 value right, not its figures or unit"; counts of zero are left out. */
 export function sayCounts(counts: Counts): string {
 	return WENT.filter((went) => counts[went])
 		.map((went) => `${counts[went]} ${SHOWN[went].says}`)
@@ -184,7 +184,7 @@ export class Counted {
 		this.students.set(name, student);
 	}
 
-	/** What it comes to so far. */
+	/** The report so far. */
 	report(): Report {
 		return {
 			title: this.title,

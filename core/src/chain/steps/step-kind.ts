@@ -10,7 +10,7 @@ export type StepField = 'shift' | 'aside' | 'term';
 /** A number that is not rounded, times a power of pi. */
 export type Exact = { readonly value: Rational; readonly pi: number };
 
-/** Something that was set aside on a line: so much of a unit, by which step; -1 is the start, as the first of several parts. */
+/** An amount that was set aside on a line, and by which step; -1 is the start, as the first of several parts. */
 export type SetAside = {
 	readonly value: Rational | null;
 	readonly pi: number;
@@ -27,14 +27,14 @@ export type ReadStep = { readonly kind: StepKind; readonly quantity: ReadQuantit
  */
 export type StepKind = {
 	readonly field: StepField;
-	/** Reads what is written of it; null where a block has none of it. */
+	/** Reads the step as it is written; null if a block has no such step. */
 	readonly reads: (factor: Factor) => Outcome<ReadQuantity> | null;
 	/** What it adds to the value so far, in the unit of the line at that point; null while that is not known. */
 	readonly adds: (quantity: ReadQuantity, unit: Unit) => Exact | null;
 	/** Whether its quantity is kept beside the line, as a part of what is wanted. */
 	readonly keeps: boolean;
-	/** The unit that was set aside before from which its quantity is taken; null where it is taken from what stands. */
+	/** The unit set aside before from which its quantity is taken; null if it is taken from the line itself. */
 	readonly from: (factor: Factor) => string | null;
-	/** Whether it begins a further part: what stood is set aside, and its own quantity stands. */
+	/** Whether it begins a further part: the line so far is set aside, and goes on with the quantity of the step. */
 	readonly begins: boolean;
 };

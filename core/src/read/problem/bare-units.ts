@@ -1,5 +1,6 @@
 import type { Span } from '../../numeral/fault';
 import { singular } from '../../unit/singular';
+import { isBareUnit } from './several-wanted';
 import { COUNTED, isUnit, JOINS, MONEY } from './words';
 
 /** A unit or a counted thing that a text names without a number, with what speaks for its being asked for. */
@@ -42,6 +43,18 @@ const WITNESSES: readonly {
 	{ example: 'kPa?', weight: 2, behind: /^\s*[)\]]?\s*\?/u },
 	{ example: 'In litres: ____', weight: 2, behind: /^\s*[)\]]?\s*[:=]?\s*(?:_{2,}|\.{3,}|…|[=:]?\s*$)/u },
 	{ example: '____ kPa', weight: 4, before: /(?:_{2,}|\.{3,}|…)\s*$/u },
+	{
+		example: 'Wanted: m/s',
+		weight: 4,
+		before: /\b(?:wanted|asked(?:\s+for)?|unknown|goal|end|to\s+find|answer\s+in)\s*:\s*$/iu,
+	},
+	{
+		example: 'the scale shows pounds',
+		weight: 3,
+		before:
+			/\b(?:does|shows?|reads?|uses?|needs?|asks?\s+for|(?:marked|counts?|thinks?|measures?|works?)\s+in)\s+(?:only\s+)?$/iu,
+	},
+	{ example: 'litres in 5.5 barrels', weight: 3, behind: /^\s+(?:in|for)\s+\d/u },
 	{ example: 'and want cm', weight: 3, before: /\bwants?\s+(?:it\s+in\s+)?$/iu },
 	{ example: 'a litre of oil', weight: -7, before: /\b(?:an?|one|each|every|per|this|that|whole)\s+$/iu },
 	{ example: '$ per metre', weight: -5, before: /\/\s*$/u },
@@ -52,7 +65,7 @@ const NEAR = 40;
 
 /** The clauses of a text that ask or order. */
 const ASKING =
-	/\?|_{2,}|…|\.{3,}|\b(?:how|what|which|find|give|express|convert|change|write|calculate|compute|work\s+out|determine|put|turn|quote|tell|reckon|rewrite|re-express|state|name|report|estimate|want)\b/iu;
+	/\?|_{2,}|…|\.{3,}|\b(?:how|what|which|find|give|express|convert|change|write|calculate|compute|work\s+out|determine|put|turn|quote|tell|reckon|rewrite|re-express|state|name|report|estimate|want|wanted|unknown|goal|asks|asked)\b/iu;
 
 /** The sentences of a text with their places. */
 export function sentencesOf(text: string): readonly { readonly at: Span; readonly asks: boolean }[] {
@@ -82,9 +95,11 @@ export function bareUnits(text: string, taken: readonly Span[], things: Readonly
 			const run = text.slice(from, last.to);
 			if (!/^[^\n.,;:?!()]+$/u.test(run) || (count > 1 && !/^[^\s]+(?:\s(?:per|a|an|of|[^\s]+))+$/u.test(run)))
 				continue;
-			const unit = unitNamed(run, things);
-			if (unit === null) continue;
 			const [before, behind] = [text.slice(Math.max(0, from - NEAR), from), text.slice(last.to, last.to + NEAR)];
+			// “In” is the inch where nothing but it is listed: End: in.
+			const isInch = run === 'in' && /:\s*$/u.test(before) && /^\s*(?:[.?,;]|$)/u.test(behind);
+			const unit = isInch ? run : run === 'in' ? null : unitOfRun(run, things);
+			if (unit === null) continue;
 			const spoken = WITNESSES.filter(
 				(row) => (row.before?.test(before) ?? true) && (row.behind?.test(behind) ?? true),
 			);
@@ -112,16 +127,16 @@ function countsFrom(first: string, second = ''): readonly number[] {
 }
 
 /** The unit or the counted thing a run of words names; null where it names none. */
-function unitNamed(run: string, things: ReadonlySet<string>): string | null {
+function unitOfRun(run: string, things: ReadonlySet<string>): string | null {
 	const words = run.split(/\s+/u);
 	const [first = '', second, third] = words;
 	// “In” is hardly ever the inch where no number is before it.
-	if (JOINS.has(first.toLowerCase()) || run === 'in') return null;
+	if (JOINS.has(first.toLowerCase())) return null;
 	const [, above = '', below = ''] = /^([^/]+)\/(\p{Ll}+)$/u.exec(run) ?? [];
 	if (isUnit(above) && things.has(singular(below))) return `${above}/${singular(below)}`;
 	const money = words.length === 1 ? MONEY.get(singular(first.toLowerCase())) : undefined;
 	if (money !== undefined) return money;
-	if (isUnit(run) && !words.some((word) => word !== 'per' && JOINS.has(word.toLowerCase()))) return run;
+	if (isBareUnit(run) && !words.some((word) => word !== 'per' && JOINS.has(word.toLowerCase()))) return run;
 	const thing = singular(first.toLowerCase());
 	if (words.length === 3 && second === 'per' && third && COUNTED.test(first) && (isUnit(third) || COUNTED.test(third)))
 		return things.has(thing) ? `${thing}/${isUnit(third) ? third : singular(third)}` : null;

@@ -2,7 +2,10 @@ import type { Fact } from '../../fact/fact';
 import type { Quantity } from '../../quantity/quantity';
 import { sameDimension } from '../../unit/dimension';
 import { singular } from '../../unit/singular';
-import { type Found, unitOf } from './numbers';
+import { type Found, unitOf } from './found';
+import { type Linked, plain } from './linked';
+import { TIMES } from './often';
+import { ratesIn } from './rates';
 import { factsOfTable } from './tables';
 import { isAlike } from './unit-kinds';
 import { isUnit, JOINS, VERBS } from './words';
@@ -29,6 +32,8 @@ const NEAR = 120;
 const HAS = new Set(['has', 'is', 'are', 'for']);
 
 const MONEY = /^[$€£]$/u;
+/** What an amount of something costs, with the names of what it is between: a 2 kg sack of sugar costs. */
+const COSTS = /^\s+(?:\p{L}+\s+){1,4}costs?\s*$/u;
 
 /** An amount and a time, with the name of the thing between: a 500 L tank in 20 minutes. */
 const IN_SO_LONG = /^\s*(?:of\s+)?(?:[\p{L}-]+\s+){0,2}(?:in|every)\s*$/iu;
@@ -59,17 +64,9 @@ function isSameUnit(one: Found, unit: string): boolean {
 /** What each of some things holds: "tablets contain 250 mg each". */
 const EACH = /\b([\p{L}-]+s)\s+(?:contain|hold|have|weigh|cost|measure|are|take|give)\s+$/iu;
 
-function isRate({ unit }: Quantity): boolean {
+function isWrittenRate({ unit }: Quantity): boolean {
 	return /\/|\bper\b/u.test(unit);
 }
-
-/** A quantity without its place. */
-export function plain({ number, unit }: Quantity): Quantity {
-	return { number, unit };
-}
-
-/** A fact a text states, with the quantities it is made of by their place in the list. */
-export type Linked = { readonly fact: Fact; readonly of: readonly number[] };
 
 /** The facts a text states, with the quantities each is made of. */
 export function factsIn(text: string, found: readonly Found[], things: ReadonlySet<string>): readonly Linked[] {
@@ -82,7 +79,7 @@ export function factsIn(text: string, found: readonly Found[], things: ReadonlyS
 		if (
 			next &&
 			next.unit !== '' &&
-			((!isRate(one) && !isRate(next)) || isEquals(text, one, next)) &&
+			((!isWrittenRate(one) && !isWrittenRate(next)) || isEquals(text, one, next)) &&
 			isLinked(text, found, i) &&
 			unitOf(one)?.text !== unitOf(next)?.text
 		) {
@@ -91,6 +88,10 @@ export function factsIn(text: string, found: readonly Found[], things: ReadonlyS
 			const left = isEach ? { number: '1', unit: one.unit } : plain(one);
 			facts.push({ fact: { left, right: plain(next) }, of: isEach ? [i + 1] : [i, i + 1] });
 			used.add(i + 1);
+			continue;
+		}
+		if (next && TIMES.test(next.unit) && /^,?\s+$/u.test(text.slice(one.at[1], next.at[0]))) {
+			facts.push({ fact: { left: plain(one), right: { number: '1', unit: 'time' } }, of: [i] });
 			continue;
 		}
 		const unit = oneBeside(text, one, things, others);
@@ -102,7 +103,7 @@ export function factsIn(text: string, found: readonly Found[], things: ReadonlyS
 
 /** An amount for one of a unit. The bottom of a rate is part of that unit: 6 mg/kg each day is 6 mg for 1 kg·day. */
 function forOne(one: Found, unit: string): Fact {
-	const [rate] = isRate(one) ? ratesIn([one], []) : [];
+	const [rate] = isWrittenRate(one) && !isAlike(one.unit, unit) ? ratesIn([one], []) : [];
 	if (!rate) return { left: plain(one), right: { number: '1', unit } };
 	const { left, right } = rate.fact;
 	return { left, right: { number: '1', unit: `${right.unit}·${unit}` } };
@@ -124,42 +125,84 @@ function isTime(quantity: Found): boolean {
 	return unit !== null && sameDimension(unit.dimension, { s: 1 });
 }
 
+/** Two quantities one after the other, with what is between them, and all quantities of the text. */
+type Pair = {
+	readonly text: string;
+	readonly found: readonly Found[];
+	readonly i: number;
+	readonly one: Found;
+	readonly next: Found;
+	readonly between: string;
+};
+
+/** What keeps two quantities apart that words between would tie. */
+const APART: readonly { readonly example: string; readonly isSo: (pair: Pair) => boolean }[] = [
+	{
+		example: 'Two ropes are 3 m and 5 m',
+		isSo: ({ text, found, i, one, next, between }) =>
+			one.number !== '1' &&
+			/^\s*\p{Ll}+\s*$/u.test(between) &&
+			/^\s+and\s+\d/u.test(text.slice(next.at[1], next.at[1] + NEAR)) &&
+			isAlike(found[i + 2]?.unit ?? '', next.unit),
+	},
+	{ example: 'at 20 °C it is 3 m', isSo: ({ one, next }) => isTemperature(one) || isTemperature(next) },
+	{
+		example: 'a cord of 6.7 m has 18.01 g in each 1 m',
+		isSo: ({ text, next, between }) =>
+			/^\s*(?:of\s+\p{L}+\s+)?(?:in|for|per|to|on)\s+(?:each|every)\b/iu.test(
+				text.slice(next.at[1], next.at[1] + NEAR),
+			) && !/\b(?:each|every)\s*$/iu.test(between),
+	},
+	{
+		example: 'add 1.2 L to 850 mL',
+		isSo: ({ text, one, next }) =>
+			/\badd(?:s|ed|ing)?\s+$/iu.test(text.slice(Math.max(0, one.at[0] - 12), one.at[0])) &&
+			isAlike(one.unit, next.unit),
+	},
+	{ example: '60 W for 5 h', isSo: ({ next, between }) => /^\s*for\s*$/u.test(between) && isTime(next) },
+	{
+		example: '250 people is 18 m',
+		isSo: ({ one, next, between }) =>
+			/^\s*is\s*(?:about|only)?\s*$/iu.test(between) &&
+			![one, next].some(({ number, unit }) => /^1(?:\/\d)?$/.test(number) || MONEY.test(unit)),
+	},
+];
+
+/** What ties two quantities: a row each, with an example. */
+const TIES: readonly { readonly example: string; readonly isSo: (pair: Pair) => boolean }[] = [
+	{ example: '12 eggs for $4.20', isSo: ({ between }) => LINKS.test(between) },
+	{
+		example: 'it takes 3 minutes to move 40 L',
+		isSo: ({ text, one, next, between }) =>
+			TO_DO.test(between) &&
+			(isTime(one) !== isTime(next) ||
+				/\b(?:takes?|needs?|uses?)\s+(?:\p{L}+\s+){0,3}$/iu.test(text.slice(Math.max(0, one.at[0] - NEAR), one.at[0]))),
+	},
+	{
+		example: 'a 2 kg sack of sugar costs 3.10 €, beside 750 g',
+		isSo: ({ found, i, one, next, between }) =>
+			COSTS.test(between) &&
+			MONEY.test(next.unit) &&
+			found.some((other, k) => k !== i && isAlike(other.unit, one.unit)),
+	},
+	{
+		example: 'a 500 L tank in 20 minutes, beside 3 h',
+		isSo: ({ found, i, one, next, between }) =>
+			IN_SO_LONG.test(between) && isTime(next) && !isTime(one) && found.some((other, k) => k > i + 1 && isTime(other)),
+	},
+	{ example: '1 mol of gas fills 24.1 L', isSo: ({ one, next, between }) => isDone(between, one, next) },
+	{ example: '6 lemons cost $2.34, beside 20 lemons', isSo: ({ text, found, i }) => isRatio(text, found, i) },
+];
+
 /** Whether a quantity and the next one are the two halves of a fact. */
 function isLinked(text: string, found: readonly Found[], i: number): boolean {
 	const [one, next] = [found[i], found[i + 1]];
 	if (!one || !next) return false;
-	const between = text.slice(one.at[1], next.at[0]);
 	if (isEquals(text, one, next)) return true;
-	// Two ropes are 3 m and 5 m: each has its own.
-	if (/^\s*(?:are|weigh|measure|have|cost|hold)\s*$/u.test(between) && /^\s+and\s+\d/u.test(text.slice(next.at[1])))
-		return false;
-	if (isTemperature(one) || isTemperature(next)) return false;
-	// A cord of 6.7 m has 18.01 g in each 1 m: the mass goes with the metre behind it.
-	if (
-		/^\s*(?:of\s+\p{L}+\s+)?(?:in|for|per|to|on)\s+(?:each|every)\b/iu.test(text.slice(next.at[1])) &&
-		!/\b(?:each|every)\s*$/iu.test(between)
-	)
-		return false;
-	// Add 1.2 L to 850 mL: they are put together.
-	if (
-		/\b(?:add|adds|added|adding)\s+$/iu.test(text.slice(Math.max(0, one.at[0] - NEAR), one.at[0])) &&
-		isAlike(one.unit, next.unit)
-	)
-		return false;
-	// A time with “for” says how long something runs, so it is not half of a fact: 60 W for 5 h.
-	if (/^\s*for\s*$/u.test(between) && isTime(next)) return false;
-	const before = text.slice(Math.max(0, one.at[0] - NEAR), one.at[0]);
-	const isTaken = /\b(?:takes?|needs?|uses?)\s+(?:\p{L}+\s+){0,3}$/iu.test(before);
-	const isTold = TO_DO.test(between) && (isTime(one) !== isTime(next) || isTaken);
-	// “Is” ties two quantities only if one of them is one: 250 people is not 18 m.
-	if (
-		/^\s*is\s*(?:about|only)?\s*$/iu.test(between) &&
-		![one.number, next.number].some((number) => /^1(?:\/\d)?$/.test(number))
-	)
-		return MONEY.test(one.unit) || MONEY.test(next.unit);
-	const isPaced =
-		IN_SO_LONG.test(between) && isTime(next) && !isTime(one) && found.some((other, k) => k > i + 1 && isTime(other));
-	return LINKS.test(between) || isTold || isPaced || isDone(between, one, next) || isRatio(text, found, i);
+	const between = text.slice(one.at[1], next.at[0]);
+	if (/[.?!;\n]/u.test(between)) return false;
+	const pair = { text, found, i, one, next, between };
+	return !APART.some(({ isSo }) => isSo(pair)) && TIES.some(({ isSo }) => isSo(pair));
 }
 
 /** Whether a word may say what something does. */
@@ -203,16 +246,19 @@ function oneBeside(text: string, one: Found, things: ReadonlySet<string>, others
 	if (within !== null && isTimeUnit(within) && !isSameUnit(one, within)) return within;
 	const year = isTime(one) ? named(YEAR_OF.exec(before)?.[1]) : null;
 	if (year !== null && isTimeUnit(year) && !isSameUnit(one, year)) return year;
-	const sized = /\bhow\s+many\s+$/iu.test(before)
-		? named(/^[\s-]+(\p{Ll}+s)\b/u.exec(text.slice(one.at[1]))?.[1])
-		: null;
-	if (sized !== null && !isUnit(sized)) return sized;
-	const during = named(IN_ONE.exec(before)?.[1]);
+	// Most quantities have no such word before them: how many, a colon, of.
+	const end = before.trimEnd().toLowerCase();
+	const sized =
+		end.endsWith('many') && /\bhow\s+many$/u.test(end)
+			? named(/^[\s-]+(\p{Ll}+s)\b/u.exec(text.slice(one.at[1]))?.[1])
+			: null;
+	if (sized !== null) return sized;
+	const during = / to \S+$/u.test(end) ? named(IN_ONE.exec(before)?.[1]) : null;
 	if (during !== null && isUnit(during)) return during;
 	const each = /^\s*each\b/u.test(text.slice(one.at[1])) ? named(EACH.exec(before)?.[1]) : null;
 	if (each !== null) return each;
 	// Of a thing that is asked for, a colon tells what one has: “Tablets: 5 mg”.
-	const listed = named(/\b([\p{L}-]+s)\s*:\s*$/u.exec(before)?.[1]);
+	const listed = end.endsWith(':') ? named(/\b([\p{L}-]+s)\s*:\s*$/u.exec(before)?.[1]) : null;
 	if (listed !== null && !isUnit(listed) && things.has(listed)) return listed;
 	const holds = ONE_HOLDS.exec(before);
 	const does = holds?.[3]?.toLowerCase();
@@ -224,52 +270,8 @@ function oneBeside(text: string, one: Found, things: ReadonlySet<string>, others
 	if (holder !== null && (isOne || isMetElsewhere || /^(?:each|every)$/iu.test(holds?.[1] ?? '') || things.has(holder)))
 		return holder;
 	// The mass in grams of 3 mol asks for grams; it tells of none.
-	const of = /(?<!\bin\s)\b([\p{L}-]+s)\s+of\s+(?:about\s+)?$/u.exec(before)?.[1];
+	const isOf = end.endsWith('of') || end.endsWith('about');
+	const of = isOf ? /(?<!\bin\s)\b([\p{L}-]+s)\s+of\s+(?:about\s+)?$/u.exec(before)?.[1] : undefined;
 	const group = named(of);
 	return group !== null && (isUnit(of as string) || things.has(group)) ? group : null;
-}
-
-/** A rate with its own name (M, mph) as an amount for one of its bottom unit. */
-function shortRate({ number, unit }: Quantity): Fact | null {
-	const read = unitOf({ number, unit });
-	const [top, bottom] = read?.parts ?? [];
-	if (read?.parts.length !== 2 || top?.power !== 1 || bottom?.power !== -1) return null;
-	const [above = '', below = ''] = read.text.split('/');
-	return { left: { number, unit: above }, right: { number: '1', unit: below } };
-}
-
-/** The bottom of a/b/c, and of a per b per c, as one unit: b·c. */
-function wholeBottom(below: string): string {
-	return below.replace(/\s*(?:\/|\bper\b)\s*/gu, '·');
-}
-
-/** The rates that are not part of a fact yet, each as an amount for one of its whole bottom. */
-export function ratesIn(found: readonly Found[], linked: readonly Linked[]): readonly Linked[] {
-	const taken = new Set(linked.flatMap(({ of }) => of));
-	return found.flatMap((quantity, i): Linked[] => {
-		const slash = quantity.unit.search(/\/|\bper\b/u);
-		if (taken.has(i)) return [];
-		if (slash <= 0) {
-			const told = shortRate(quantity);
-			return told ? [{ fact: told, of: [i] }] : [];
-		}
-		const below = wholeBottom(
-			quantity.unit
-				.slice(slash)
-				.replace(/^(?:\/|per)\s*/u, '')
-				.replace(/^\((.*)\)$/u, '$1'),
-		);
-		const left = { number: quantity.number, unit: quantity.unit.slice(0, slash).trim() };
-		return [{ fact: { left, right: { number: '1', unit: below } }, of: [i] }];
-	});
-}
-
-/** A rate among the quantities is a fact when another quantity is the start and the way to what is wanted needs it. */
-export function ratesAsFacts(found: readonly Found[], linked: readonly Linked[]): readonly Linked[] {
-	const taken = new Set(linked.flatMap(({ of }) => of));
-	const rates = ratesIn(found, linked);
-	const others = found.filter(
-		(quantity, i) => !taken.has(i) && quantity.unit !== '' && !rates.some(({ of }) => of[0] === i),
-	);
-	return others.length ? [...linked, ...rates] : linked;
 }

@@ -2,7 +2,7 @@ import { ONE } from '../../numeral/rational';
 import { figuresOfMeasure } from '../../quantity/measure-in-parts';
 import { readQuantity } from '../../quantity/quantity';
 import { likeUnits, ratioOfUnits } from '../../unit/like-units';
-import { type Found, unitOf } from './numbers';
+import { type Found, unitOf } from './found';
 
 /** A quantity of a text with its place among those that were found. */
 export type Free = { readonly quantity: Found; readonly i: number };

@@ -1,20 +1,18 @@
 import type { Span } from '../../numeral/fault';
 import { parseNumeral } from '../../numeral/parse-numeral';
 import { VULGAR_SIGNS } from '../../numeral/vulgar';
-import type { Quantity } from '../../quantity/quantity';
 import { sameDimension } from '../../unit/dimension';
 import { parseUnit } from '../../unit/parse-unit';
 import { singular } from '../../unit/singular';
-import type { Unit } from '../../unit/unit';
 import { hasDecimalComma } from '../as-written';
+import type { Found, NumberAt } from './found';
+import { withMeantUnits } from './meant-units';
+import { frequencies, oftenAt } from './often';
 import { roundingSpans } from './rounding';
 import { spokenNumbers } from './spoken-numbers';
 import { withUnitsOfTable } from './tables';
 import { unitNamed } from './unit-kinds';
 import { COUNTED, isUnit, JOINS, MONEY, type Word, wordsAfter } from './words';
-
-/** A quantity found in a text, before its role is known. */
-export type Found = Quantity & { readonly at: Span };
 
 /** The most quantities one text is read for. */
 const NUMBERS_LIMIT = 60;
@@ -28,9 +26,9 @@ const EXPONENT = '(?<!\\^[-−]?|\\b(?:[kcdm]?m|s|h|min|d?L|mol)[-−])';
 /** A number as a text has it. */
 const NUMBER = new RegExp(
 	`(?<![\\p{L}\\d.,])${EXPONENT}[-−]?(?:` +
-		'10\\^\\(?[-−]?\\d+\\)?|' +
+		'10(?:\\^\\(?[-−]?\\d+\\)?|⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)|' +
 		'\\d+/\\d+(?![\\d/.,])|' +
-		`(?:\\d{1,3}(?:[,\\u00a0\\u2009\\u202f ]\\d{3})+|\\d+)(?:\\.\\d+|\\.(?=\\s(?:[kcmµ]?[gLm]|s|h|min|ft|in|lb)\\s))?(?:[eE][-+−]?\\d+|\\s*[×x*]\\s*${TEN})?` +
+		`(?:\\d{1,3}(?:[,\\u00a0\\u2009\\u202f ]\\d{3})+|\\d+)(?:\\.\\d+|\\.(?=\\s(?:[kcmµ]?[gLm]|s|h|min|ft|in|lb)(?!\\p{L})))?(?:[eE][-+−]?\\d+|\\s*[×x*]\\s*${TEN})?` +
 		`(?:\\s?[${VULGAR_SIGNS}]|\\s\\d+/\\d+(?!\\d))?|` +
 		`\\d*[${VULGAR_SIGNS}]|\\.\\d+)`,
 	'gu',
@@ -55,6 +53,13 @@ function isByTheWay(text: string, run: readonly Word[]): boolean {
 	return isLabel && text.split(new RegExp(`\\b${last.text.replace(/[^\p{L}]/gu, '')}\\b`, 'iu')).length < 3;
 }
 
+/** Whether a unit of two words is two of one kind, as in 250 mL cups: no product. */
+function isOfLikeUnits(unit: string): boolean {
+	const [first = '', second = '', third] = unit.split(' ');
+	const [one, other] = third === undefined && second !== '' ? [unitNamed(first), unitNamed(second)] : [];
+	return !!one && !!other && isUnit(second) && sameDimension(one.dimension, other.dimension);
+}
+
 /** How many of the words make the unit of the number before them: the longest run that is one. */
 function unitLength(text: string, words: readonly Word[], nextIsNumber: (at: number) => boolean): number {
 	const joins = words.findIndex(({ text: said, to }, i) => {
@@ -69,7 +74,8 @@ function unitLength(text: string, words: readonly Word[], nextIsNumber: (at: num
 	for (let count = usable.length; count > 0; count--) {
 		const run = usable.slice(0, count);
 		// Two units side by side are a product only where one reads them so (kW h), not “m high”.
-		if (isUnit(run.map((word) => word.text).join(' ')) && !isByTheWay(text, run)) return count;
+		const unit = run.map((word) => word.text).join(' ');
+		if (isUnit(unit) && !isByTheWay(text, run) && !isOfLikeUnits(unit)) return count;
 	}
 	return 0;
 }
@@ -88,7 +94,7 @@ function countedAt(text: string, from: number, to: number, number: string): Foun
 }
 
 /** The word for a rate in one breath: per jar, an hour. */
-const PER = /^\s+(per|an?|each|every)\s+([\p{L}³²]+)/iu;
+const PER = /^\s+(?:of\s+\p{Ll}+\s+(?=per\b))?(per|an?|each|every)\s+([\p{L}³²]+)/iu;
 
 /** The unit a rate in one breath is for, with where it ends; null where none follows. “A” and “an” make a rate only of a time. */
 function perAt(text: string, at: number): { readonly below: string; readonly to: number } | null {
@@ -116,8 +122,11 @@ function labelled(unit: string): string {
 }
 
 /** A quantity at a number, with the unit that follows it. */
-function quantityAt(text: string, { from, to, number }: Numeral): Found | null {
+function quantityAt(text: string, numeral: NumberAt): Found | null {
+	const { from, to, number } = numeral;
 	if (!parseNumeral(number).ok) return null;
+	const often = oftenAt(text, numeral);
+	if (often) return often;
 	const words = wordsAfter(text, to);
 	const nextIsNumber = (at: number) => /^\s*[-−]?\d/.test(text.slice(at));
 	const count = unitLength(text, words, nextIsNumber);
@@ -170,33 +179,22 @@ function listedBy(text: string): readonly Span[] {
 }
 
 /** The unit of a number beside a sign of money: the money, for one of the unit after a bar. */
-function paidAt(text: string, { from, to, number }: Numeral): Found | null {
+function paidAt(text: string, { from, to, number }: NumberAt): Found | null {
 	const money = /([$€£])\s?$/u.exec(text.slice(0, from));
 	const behind = money ? null : /^\s?([$€£])/u.exec(text.slice(to));
 	const sign = money?.[1] ?? behind?.[1];
 	if (sign === undefined) return null;
 	const [at, end] = [money?.index ?? from, to + (behind?.[0].length ?? 0)];
-	const per = /^\s?(?:\/\s?|per\s+|an?\s+|each\s+)([\p{L}²³]+)/u.exec(text.slice(end));
+	const per = /^\s?(?:\/\s?|per\s+|an?\s+|each\s+)((?:(?:square|cubic|fluid)\s+)?[\p{L}²³]+)/u.exec(text.slice(end));
 	const unit = per?.[1] ?? '';
 	const isPer = unit !== '' && (isUnit(unit) || (COUNTED.test(unit) && !JOINS.has(unit)));
 	const below = isPer ? (isUnit(unit) ? unit : singular(unit)) : '';
 	return { at: [at, end + (isPer && per ? per[0].length : 0)], number, unit: `${sign}${below && `/${below}`}` };
 }
 
-/** The first end of a range that leaves its unit to the other: 34–39 °F, 50 to 68 °F. */
-function withSharedUnit(text: string, found: readonly Found[]): readonly Found[] {
-	return found.map((one, i) => {
-		const next = found[i + 1];
-		const between = next ? text.slice(one.at[1], next.at[0]) : '';
-		return one.unit === '' && next && /^\s*(?:[–—-]|to|and)\s*$/u.test(between) && next.unit !== ''
-			? { ...one, unit: next.unit }
-			: one;
-	});
-}
-
 /** Times of the clock, dates and what a problem is worth, which are no quantities. */
 const NO_QUANTITY =
-	/(?<![\d:.])\d{1,2}[:.]\d{2}\s?(?:[ap]\.?m\b\.?|o.clock)|(?<![\d:])[012]?\d:[0-5]\d(?![\d:])|\b(?:[0-3]?\d(?:st|nd|rd|th)?\s+(?:of\s+)?)?(?:January|February|March|April|May|June|July|August|September|October|November|December)\s+\d{1,4}(?:,?\s+\d{4})?|\b[0-3]?\d(?:st|nd|rd|th)?\s+(?:January|February|March|April|May|June|July|August|September|October|November|December)\b|\b(?:in|since|by|of|year|from|until)\s+(?:1[5-9]|20)\d\d(?=[\s,.;]+(?!\p{Ll}+s\b)|$)|[[(]\s*\d{1,2}(?:[.,]5)?\s*(?:points?|marks?|pts?)\s*[\])]/giu;
+	/(?<![\d:.])\d{1,2}[:.]\d{2}\s?(?:[ap]\.?m\b\.?|o.clock)|(?<![\d:])[012]?\d:[0-5]\d(?![\d:])|\b(?:[0-3]?\d(?:st|nd|rd|th)?\s+(?:of\s+)?)?(?:January|February|March|April|May|June|July|August|September|October|November|December)\s+\d{1,4}(?:,?\s+\d{4})?|\b[0-3]?\d(?:st|nd|rd|th)?\s+(?:January|February|March|April|May|June|July|August|September|October|November|December)\b|\b(?:in|since|by|of|year|from|until)\s+(?:1[5-9]|20)\d\d(?=[\s,.;]+(?!\p{Ll}+s\b|[kcdmµn]?[gmLlsJWNVK]\b|(?:lbs?|oz|ft|in|mi|yd|h|min|mol|hPa|kPa|Pa)\b)|$)|[[(]\s*\d{1,2}(?:[.,]5)?\s*(?:points?|marks?|pts?)\s*[\])]/giu;
 
 /** A number with a comma for its decimal mark, in a text that has one. */
 const WITH_COMMA = /(?<![\p{L}\d.,])[-−]?(?:\d{1,3}(?:[.\u00a0 ]\d{3})+|\d+),\d+(?:\s*[×x]\s*10\^?[-−]?\d+)?/gu;
@@ -205,40 +203,18 @@ const WITH_COMMA = /(?<![\p{L}\d.,])[-−]?(?:\d{1,3}(?:[.\u00a0 ]\d{3})+|\d+),\
 export const SCALE =
 	/(?<![\d.,:])1\s?:\s?(\d{1,3}(?:[ ,\u00a0\u202f]\d{3})+|\d{2,})(?![\d:])|\bscale\s+(?:of\s+|is\s+)?1\s+(?:to|in)\s+(\d{1,3}(?:[ ,]\d{3})+|\d{2,})/giu;
 
-/** A number of a text: where it is, and in digits. */
-type Numeral = { readonly from: number; readonly to: number; readonly number: string };
-
 /** A number as it was meant before it was pasted: 6.0 × 10-3 is 6.0 × 10^-3. */
 function unpasted(number: string): string {
 	return number.replace(/10([-−]\d+)$/u, '10^$1');
 }
 
-/** Where a text tells of temperatures. */
-const WARMTH = /\b(?:celsius|fahrenheit|kelvins?|temperatures?|degrees?|thermometer|warm|hot|cold|freezing)\b|°[CFK]/iu;
-
-/** The primes of feet and inches. */
-const FEET: ReadonlyMap<string, string> = new Map([
-	['′', 'ft'],
-	['″', 'in'],
-	["'", 'ft'],
-	['"', 'in'],
-]);
-
-/** A unit as it is meant beside the rest of the text: 72 F of a temperature, 5′ 11″ where there is no angle. */
-function asMeant(text: string, one: Found): Found {
-	if (/^[CF]$/.test(one.unit) && WARMTH.test(text)) return { ...one, unit: `°${one.unit}` };
-	const length = FEET.get(one.unit);
-	const isAngle = () => /°(?![CFK])|\b(?:degrees?|angles?|arc)\b/iu.test(text);
-	return length !== undefined && !isAngle() ? { ...one, unit: length } : one;
-}
-
 /** The numbers of a text, in digits and in words, in reading order. */
-function numeralsIn(text: string): readonly Numeral[] {
+function numeralsIn(text: string): readonly NumberAt[] {
 	const spoken = spokenNumbers(text).map(({ at: [from, to], number }) => ({ from, to, number }));
 	const commas = hasDecimalComma(text)
 		? [...text.matchAll(WITH_COMMA)].map(({ 0: number, index }) => ({ from: index, to: index + number.length, number }))
 		: [];
-	const before = [...spoken, ...commas];
+	const before = [...spoken, ...frequencies(text), ...commas];
 	const digits = [...text.matchAll(NUMBER)].flatMap(({ 0: all, index }) => {
 		const number = all.trimEnd();
 		const to = index + number.length;
@@ -278,16 +254,5 @@ export function numbersIn(text: string): readonly Found[] {
 		// A number in words without a unit tells of nothing: both of them, the two.
 		if (quantity && !(isSpoken && quantity.unit === '')) found.push(quantity);
 	}
-	return withUnitsOfTable(
-		text,
-		withSharedUnit(
-			text,
-			found.map((one) => asMeant(text, one)),
-		),
-	);
-}
-
-/** The unit of a quantity, its words taken for counted things where no table knows them. */
-export function unitOf({ unit }: Quantity): Unit | null {
-	return unitNamed(unit);
+	return withUnitsOfTable(text, withMeantUnits(text, found));
 }

@@ -1,12 +1,14 @@
 import type { Start } from '../../chain/chain';
 import type { Fact } from '../../fact/fact';
 import type { Quantity } from '../../quantity/quantity';
+import { type Found, unitOf } from './found';
 import { leadsTo } from './leads';
-import { type Linked, plain, ratesIn } from './links';
+import { type Linked, plain } from './linked';
+import { meantAmong } from './meant-among';
 import { type Free, isNextPart, isRange, measureAround, measureOf } from './measure';
-import { type Found, unitOf } from './numbers';
+import { ratesIn } from './rates';
 import { productOf, SUMS, sumOf } from './several';
-import { isAlike, isRate } from './unit-kinds';
+import { isAlike, isRate, unitNamed } from './unit-kinds';
 
 /** Whether a line leads from a quantity to what is wanted over some facts and the tables. */
 type Leads = (from: Quantity) => boolean;
@@ -105,17 +107,18 @@ function firstAmong(text: string, found: readonly Found[], linked: readonly Link
 	if (tied) return tied;
 	const product = want === null ? null : productOf(text, free, linked, want);
 	if (product) return product;
-	const sum = SUMS.test(text) ? sumOf(free, linked, want) : null;
-	if (sum) return sum;
+	const sum = sumOf(free, linked, want);
+	if (sum && SUMS.test(text)) return sum;
 	const paced = want === null ? null : amongRates(found, free, linked, want);
 	if (paced) return paced;
 	const firsts = free.filter(({ i }) => measureAround(text, found, i)[0]?.i === i);
 	const over = want === null || !leads ? null : rateOf(firsts, want, leads);
 	if (over) return { ...over, facts: linked, until: null, terms: [] };
-	const leading = leads ? free.filter(({ quantity }) => leads(quantity)) : free;
+	const leading =
+		leads && want !== null ? toConvert(text, found, free, want).filter(({ quantity }) => leads(quantity)) : free;
 	// The only quantity there is, whatever leads on from it.
 	const may = leading.length === 0 && free.length === 1 ? free : leading;
-	const told = may.length > 1 ? toldOf(text, may) : [];
+	const told = may.length > 1 ? meantAmong(text, found, may) : [];
 	const meant = told.length === 1 && told[0] ? measureOf(text, may, told[0]) : may;
 	const [first, second, ...more] = meant;
 	const from = (of: readonly Free[], also: Pick<Chosen, 'until' | 'terms'>) =>
@@ -130,6 +133,17 @@ function firstAmong(text: string, found: readonly Found[], linked: readonly Link
 	return { start: null, of: [], facts: linked, until: null, terms: [] };
 }
 
+/** The quantities that are not yet in the unit asked for; all of them if every one is. */
+function toConvert(text: string, found: readonly Found[], free: readonly Free[], want: string): readonly Free[] {
+	const unit = unitNamed(want)?.text;
+	const isFirst = ({ i }: Free, next = found[i + 1]) =>
+		next !== undefined && isNextPart(text, { quantity: found[i] as Found, i }, { quantity: next, i: i + 1 });
+	const isDone = (one: Free) =>
+		unitOf(one.quantity)?.text === unit && !isFirst(one) && measureAround(text, found, one.i).length === 1;
+	const left = free.filter((one) => !isDone(one));
+	return left.some(({ quantity }) => isAlike(quantity.unit, want)) ? left : free;
+}
+
 /** An amount in a time, where a rate is wanted and another rate leads there: 750 mL in 6 h, 10 gtt/mL, how many gtt/min? */
 function runOf(found: readonly Found[], linked: readonly Linked[], want: string): Chosen | null {
 	if (!isRate(want)) return null;
@@ -140,7 +154,7 @@ function runOf(found: readonly Found[], linked: readonly Linked[], want: string)
 		const rates = ratesIn(found, linked);
 		const told = [...others, ...rates];
 		const unit = `(${one.unit})/(${other.unit})`;
-		const isRun = !isAlike(unit, want) && rates.length > 0 && isAlike(other.unit, belowOf(want));
+		const isRun = !isAlike(unit, want) && told.length > 0 && isAlike(other.unit, belowOf(want));
 		if (
 			isRun &&
 			leadsOver(
@@ -188,6 +202,17 @@ function amongTied(
 			until: null,
 			terms: [],
 		};
+	const [told, ...more] = linked.filter(
+		({ of, fact: { left, right } }) => of.length === 1 && isAlike(`(${left.unit})/(${right.unit})`, want),
+	);
+	if (told && more.length === 0)
+		return {
+			start: { number: told.fact.left.number, unit: `${told.fact.left.unit}/${told.fact.right.unit}` },
+			of: told.of,
+			facts: linked.filter((one) => one !== told),
+			until: null,
+			terms: [],
+		};
 	const pairs = linked.filter(({ of }) => of.length === 2);
 	for (const pair of pairs) {
 		const others = linked.filter((one) => one !== pair);
@@ -205,7 +230,8 @@ function amongTied(
 			const one = found[i];
 			// A fact between two of one kind is one to convert by.
 			const isWanted = one !== undefined && unitOf(one)?.text === unitOf({ number: '1', unit: want })?.text;
-			return one && !isWanted && !isAlike(left.unit, right.unit) && isAlike(one.unit, want);
+			const isOne = one?.number === '1';
+			return one && !isOne && !isWanted && !isAlike(left.unit, right.unit) && isAlike(one.unit, want);
 		});
 		const [only] = alike;
 		if (only !== undefined && alike.length === 1) {
@@ -225,6 +251,12 @@ function amongRates(
 ): Chosen | null {
 	if (!isRate(want) || free.length !== 2 || !free.every(({ quantity }) => isRate(quantity.unit))) return null;
 	const rates = ratesIn(found, linked);
+	// Of the kind that is asked for already: 9.0 gal/min in L/s, beside 3.785 L/gal.
+	const [one, another] = free.filter(({ quantity }) => isAlike(quantity.unit, want));
+	if (one && !another) {
+		const facts = [...linked, ...rates.filter(({ of }) => of[0] !== one.i)];
+		return { start: plain(one.quantity), of: [one.i], facts, until: null, terms: [] };
+	}
 	const may = free.flatMap(({ quantity, i }): Chosen[] => {
 		const facts = [...linked, ...rates.filter(({ of }) => of[0] !== i)];
 		const isLed =
@@ -257,39 +289,4 @@ function rateOf(free: readonly Free[], want: string, leads: Leads): Pick<Chosen,
 		if (leads({ number: '1', unit: `(${top.quantity.unit})/(${bottom.quantity.unit})` }))
 			return { start: { top: plain(top.quantity), bottom: plain(bottom.quantity) }, of: [one.i, other.i] };
 	return null;
-}
-
-/** Words for how a thing is measured. The start is the quantity with the word of the question, or the word that goes with it. */
-const MEASURED =
-	/\b(?:how (?:many\s+[\p{L}/²³ ]+?\s+)?(long|wide|high|deep|tall|thick|heavy)|(?:what|give|find|express|convert|write)\b[^.?!]*?\b(length|width|height|depth|thickness))\b/iu;
-
-const TOLD_WITH: Readonly<Record<string, string>> = {
-	length: 'long',
-	width: 'wide',
-	height: 'high|tall',
-	depth: 'deep',
-	thickness: 'thick',
-};
-
-/** The word a question measures with: long, of how long or what length. */
-function wordAsked(text: string): string | undefined {
-	const [, adjective, noun] = MEASURED.exec(text) ?? [];
-	return adjective ?? TOLD_WITH[noun?.toLowerCase() ?? ''];
-}
-
-/** Whether a quantity has the word the question measures with: "48 mm wide and 66 m long … how many feet long". */
-function isToldWith(text: string, { at }: Found, word: string): boolean {
-	return new RegExp(`^\\s*(?:${word})\\b`, 'iu').test(text.slice(at[1], at[1] + 40));
-}
-
-/** Of several that may be the start those the question tells: with the word it asks with, else the only one in its sentence. */
-function toldOf(text: string, may: readonly Free[]): readonly Free[] {
-	const word = wordAsked(text);
-	const asked = word === undefined ? [] : may.filter(({ quantity }) => isToldWith(text, quantity, word));
-	if (asked.length) return asked;
-	const asks = [...text.matchAll(/[.?!,]\s+(?=how\b|what\b)[^?]*/giu)].at(-1);
-	if (!asks) return [];
-	const [from, to] = [asks.index, asks.index + asks[0].length];
-	const within = may.filter(({ quantity }) => quantity.at[0] > from && quantity.at[0] < to);
-	return within.length === 1 ? within : [];
 }

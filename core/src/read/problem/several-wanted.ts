@@ -1,15 +1,19 @@
+import type { Want } from '../../exercise/exercise';
 import type { Span } from '../../numeral/fault';
 import { ONE } from '../../numeral/rational';
 import { sameDimension } from '../../unit/dimension';
 import { likeUnits, ratioOfUnits } from '../../unit/like-units';
 import { parseUnit } from '../../unit/parse-unit';
 import type { Unit } from '../../unit/unit';
+import { unitNamed } from './unit-kinds';
 import type { WantTold } from './wanted';
 
 /** Where the last writing of a run is in what matched. */
 export function endOf(match: RegExpMatchArray, run: string): Span {
 	const from = (match.index ?? 0) + Math.max(0, match[0].lastIndexOf(run));
-	return [from, from + run.length];
+	// Of tanks the s as well, where the run is a thing's name in the singular.
+	const rest = /^\p{Ll}*/u.exec(match[0].slice(from - (match.index ?? 0) + run.length))?.[0].length ?? 0;
+	return [from, from + run.length + (/\p{Ll}$/u.test(run) ? rest : 0)];
 }
 
 /** Whether a run of words is a unit and nothing more: no word of it is read for a substance. */
@@ -18,6 +22,16 @@ export function isBareUnit(text: string): boolean {
 	return unit.ok && unit.value.parts.every(({ label }) => label === undefined);
 }
 
+/** The parts of a degree of angle by their short names. */
+const ARC: Readonly<Record<string, string>> = {
+	minute: '′',
+	minutes: '′',
+	min: '′',
+	second: '″',
+	seconds: '″',
+	s: '″',
+};
+
 /** The units of a measure in parts: "feet and inches", "h, min and s"; empty if it names none. */
 export function partsOf(run: string): readonly string[] {
 	const pieces = run
@@ -25,10 +39,28 @@ export function partsOf(run: string): readonly string[] {
 		.replace(/^in\s+/iu, '')
 		.split(/\s*,\s*(?:and\s+)?|\s+and\s+/iu);
 	if (pieces.length < 2) return [];
-	const units = pieces.map((piece) => parseUnit(piece));
+	const isAngle = unitNamed(pieces[0] ?? '')?.text === '°';
+	const units = pieces.map((piece) => parseUnit((isAngle && ARC[piece.toLowerCase()]) || piece));
 	const first = units[0];
 	if (!first?.ok || !units.every((unit) => unit.ok && likeUnits(unit.value, first.value))) return [];
 	return units.flatMap((unit) => (unit.ok ? [unit.value.text] : []));
+}
+
+/** Whether units make one measure in parts: each holds a whole number of the next, as feet and inches do. */
+function areParts(names: readonly string[]): boolean {
+	const units = names.map((name) => unitNamed(name) as Unit);
+	return units.every((unit, i) => {
+		const before = units[i - 1];
+		if (!before) return true;
+		const ratio = ratioOfUnits(before, unit).value;
+		return ratio.compare(ONE) > 0 && ratio.d === 1n;
+	});
+}
+
+/** What a list of two or more units asks for: one measure in parts, or the same quantity in each of two units. */
+export function wantOfUnits(units: readonly string[]): Want | null {
+	if (units.length > 1 && areParts(units)) return { mixed: units };
+	return units.length === 2 ? { units: units as readonly [string, string] } : null;
 }
 
 /** Two units, each asked for by itself: both in °C and in °F; (i) in °F and (ii) in K. */
@@ -65,12 +97,8 @@ export function partsIn(text: string): WantTold | null {
 	for (const match of text.matchAll(IN_PARTS)) {
 		const run = match[1] ?? '';
 		const parts = partsOf(run);
-		const units = parts.flatMap((part) => {
-			const read = parseUnit(part);
-			return read.ok ? [read.value] : [];
-		});
-		const falls = units.every((unit, i) => i === 0 || ratioOfUnits(units[i - 1] as Unit, unit).value.compare(ONE) > 0);
-		if (parts.length > 1 && falls) return { want: { mixed: parts }, unit: parts.at(-1) ?? null, at: endOf(match, run) };
+		const want = wantOfUnits(parts);
+		if (want) return { want, unit: parts.at(-1) ?? null, at: endOf(match, run) };
 	}
 	return null;
 }

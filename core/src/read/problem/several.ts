@@ -1,13 +1,14 @@
 import { sameDimension } from '../../unit/dimension';
 import { parseUnit } from '../../unit/parse-unit';
 import { leadsTo } from './leads';
-import { type Linked, plain } from './links';
+import { type Linked, plain } from './linked';
 import type { Free } from './measure';
 import type { Chosen } from './roles';
 import { isAlike, isRate } from './unit-kinds';
 
 /** How a text asks for several things together. */
-export const SUMS = /\b(?:together|altogether|in\s+all|in\s+total|total|sum|combined)\b/iu;
+export const SUMS =
+	/\d\s?\p{L}{1,4}\s*\+\s*\d|\b(?:together|altogether|in\s+all|in\s+total|total|sum|combined|add\s+(?:them|these|both|the\s+two)(?:\s+up)?)\b/iu;
 
 /** Two or more quantities of one kind that are added up, and are not the parts of one measure. */
 export function sumOf(free: readonly Free[], linked: readonly Linked[], want: string | null): Chosen | null {

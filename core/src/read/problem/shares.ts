@@ -2,8 +2,10 @@ import type { Fact } from '../../fact/fact';
 import type { Span } from '../../numeral/fault';
 import { sameDimension } from '../../unit/dimension';
 import { parseUnit } from '../../unit/parse-unit';
-import type { Linked } from './links';
-import { type Found, SCALE } from './numbers';
+import type { Found } from './found';
+import type { Linked } from './linked';
+import { SCALE } from './numbers';
+import { isAlike } from './unit-kinds';
 
 /** Two sides of one text that have the same units: a drawing and what it shows, a part and the whole it is of. */
 export type Sides = {
@@ -17,6 +19,10 @@ function lengthUnit({ unit }: Found): boolean {
 	const read = parseUnit(unit);
 	return read.ok && sameDimension(read.value.dimension, { m: 1 });
 }
+
+/** How far behind a quantity, and before what is asked for, the name of what it is of may be. */
+const BESIDE = 24;
+const NEAR = 40;
 
 /** Words for something drawn or built small. */
 const DRAWN = /\b(?:map|plan|chart|drawing|drawn|model|atlas|sheet|diagram|blueprint|globe|paper)\b/iu;
@@ -83,6 +89,42 @@ function shareOf(text: string, found: readonly Found[], asked: Span | null): Sid
 	return { fact: { fact, of: [i] }, start, want };
 }
 
+/** An amount of a part in an amount of a whole, both in one unit: 18 g of tin per 250 g; 2 mol of magnesium need 1 mol of oxygen. */
+const PORTION =
+	/^\s*(?:of\s+(\p{Ll}{3,})\s+)?(?:per|in|in\s+every|for|for\s+every|for\s+each|to|to\s+every|needs?|with)\s+(?:each\s+|every\s+)?$/u;
+const OF = /^\s+of\s+(?:the\s+|this\s+|an?\s+)?(\p{Ll}{3,})/u;
+
+/** A part of a whole, or of another part, as a fact with labels: 18 g{tin} = 250 g{whole}. */
+function portionOf(text: string, found: readonly Found[], asked: Span | null): Sides | null {
+	const i = found.findIndex((one, k) => {
+		const next = found[k + 1];
+		return (
+			next !== undefined && one.unit !== '' && one.unit === next.unit && PORTION.test(text.slice(one.at[1], next.at[0]))
+		);
+	});
+	const [one, other] = [found[i], found[i + 1]];
+	if (!one || !other) return null;
+	const part = PORTION.exec(text.slice(one.at[1], other.at[0]))?.[1];
+	const whole = OF.exec(text.slice(other.at[1]))?.[1];
+	const given = found.find((quantity, k) => k !== i && k !== i + 1 && isAlike(quantity.unit, one.unit));
+	if (!given || part === whole) return null;
+	const isNamed = (word: string | undefined, near: string) =>
+		word !== undefined && new RegExp(`\\b${word}\\b`, 'iu').test(near);
+	const beside = text.slice(given.at[1], given.at[1] + BESIDE);
+	const near = asked ? text.slice(Math.max(0, asked[0] - NEAR), asked[1] + BESIDE) : '';
+	const startIsPart =
+		isNamed(part, beside) || (!isNamed(whole, beside) && isNamed(whole, near) && !isNamed(part, near));
+	if (!startIsPart && !isNamed(whole, beside) && !isNamed(part, near)) return null;
+	const [name, rest] = [part ?? 'part', whole ?? 'whole'];
+	const unit = one.unit.replace(/\{.*\}/u, '');
+	const fact: Fact = {
+		left: { number: one.number, unit: `${unit}{${name}}` },
+		right: { number: other.number, unit: `${unit}{${rest}}` },
+	};
+	const [start, want] = startIsPart ? [name, rest] : [rest, name];
+	return { fact: { fact, of: [i, i + 1] }, start, want };
+}
+
 function kindOf(unit: string): 'mass' | 'volume' | null {
 	const read = parseUnit(unit);
 	if (!read.ok) return null;
@@ -92,5 +134,5 @@ function kindOf(unit: string): 'mass' | 'volume' | null {
 
 /** The scale or the share a text tells, with the labels that keep its two sides apart; null where it tells none. */
 export function sidesIn(text: string, found: readonly Found[], asked: Span | null): Sides | null {
-	return scaleOf(text, found, asked) ?? shareOf(text, found, asked);
+	return scaleOf(text, found, asked) ?? shareOf(text, found, asked) ?? portionOf(text, found, asked);
 }

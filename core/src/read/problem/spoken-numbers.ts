@@ -44,6 +44,9 @@ const SPOKEN = new RegExp(
 const MIXED =
 	/(?<![\p{L}\d])minus\s+(\d+(?:\.\d+)?)(?![\d.])|(?<![\p{L}\d.,])(\d+(?:\.\d+)?)\s+(million|thousand|dozen)\b|(?<![\p{L}\d.,])(\d\/\d)\s+of\s+an?\b/giu;
 
+/** A whole number in digits and a part in words: 2 and a half. */
+const AND_PART = /(?<![\p{L}\d.,])(\d+)\s+and\s+(a\s+half|a\s+quarter|three\s+quarters)\b/giu;
+
 /** The whole number some words say: three hundred and five. */
 function wholeOf(words: string): number {
 	let [sum, part] = [0, 0];
@@ -87,5 +90,7 @@ export function spokenNumbers(text: string): readonly SpokenNumber[] {
 		const number = below === undefined ? sized : `-${below}`;
 		found.push({ at: [match.index, match.index + all.length], number });
 	}
+	for (const { 0: all, 1: digits, 2: part = '', index } of text.matchAll(AND_PART))
+		found.push({ at: [index, index + all.length], number: `${digits} ${partOf(part.replace(/^a\s+/iu, ''))}` });
 	return found.sort((a, b) => a.at[0] - b.at[0]);
 }

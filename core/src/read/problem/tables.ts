@@ -1,6 +1,6 @@
 import type { Span } from '../../numeral/fault';
-import type { Linked } from './links';
-import type { Found } from './numbers';
+import type { Found } from './found';
+import type { Linked } from './linked';
 import { isUnit } from './words';
 
 /** A cell of a table with where it is in the text. */

@@ -2,7 +2,7 @@ import type { UnitWant, Want } from '../../exercise/exercise';
 import type { Span } from '../../numeral/fault';
 import { parseNumeral } from '../../numeral/parse-numeral';
 import { singular } from '../../unit/singular';
-import { endOf, gapsIn, isBareUnit, partsIn, partsOf, twoIn } from './several-wanted';
+import { endOf, gapsIn, isBareUnit, partsIn, partsOf, twoIn, wantOfUnits } from './several-wanted';
 import { COUNTED, JOINS, MONEY } from './words';
 
 /** What a text asks for, the unit a line would end in (of parts the smallest; null where no line is asked), and where it says so. */
@@ -27,12 +27,12 @@ const FORMS: readonly {
 	{
 		form: 'plain',
 		example: 'not in scientific notation',
-		by: /\bnot\s+in\s+scientific\s+(?:notation|form)\b/iu,
+		by: /\bnot\s+in\s+(?:scientific|standard)\s+(?:notation|form)\b/iu,
 	},
 	{
 		form: 'scientific',
 		example: 'in scientific notation',
-		by: /\b(?:in|using|use)\s+scientific\s+(?:notation|form)\b/iu,
+		by: /\b(?:in|using|use)\s+(?:scientific|standard|exponential)\s+(?:notation|form)\b/iu,
 	},
 	{
 		form: 'plain',
@@ -54,11 +54,22 @@ const ENDS = '(?=\\s*(?:[?.,;:!()=]|$)|\\s+(?:and|to|with|using|if|of|when|corre
 const VERBS =
 	'express|give|write|rewrite|report|state|find|show|tell|answer|put|record|calculate|compute|determine|work out|estimate|say|name|quote';
 
-/** How a text asks for a unit: a row each, with an example; the last one that is asked holds. */
+/**
+ * How a text asks for a unit: a row each, with an example; the last one that is asked holds. `isUnit` where only a unit or a thing that
+ * is met elsewhere may follow: in the mould names none.
+ */
 const ASKS: readonly { readonly example: string; readonly by: RegExp; readonly isUnit?: true }[] = [
 	{
 		example: 'how many litres leak per week?',
 		by: /\bhow\s+many\s+([\p{L}-]+)\s+(?:(?:do|does|did|can|will)\s+(?:\p{L}+\s+){1,3}|\p{Ll}+\s+)(?:per|each|every)\s+([\p{L}-]+)(?=\s*[?.,])/giu,
+	},
+	{
+		example: 'how many drops a minute is that?',
+		by: /\bhow many\s+([\p{L}-]+)\s+(?:an?|each|every)\s+((?:second|minute|hour|day|week|month|year)\b)/giu,
+	},
+	{
+		example: 'in mL each minute',
+		by: /\bin\s+([\p{L}³²]+)\s+(?:each|every|an?)\s+((?:second|minute|hour|day|week|month|year)\b)/giu,
 	},
 	{
 		example: 'how many feet is that?',
@@ -134,9 +145,15 @@ const ASKS: readonly { readonly example: string; readonly by: RegExp; readonly i
 		by: new RegExp(`(?:[=→⇒]|->)\\s*(?:[_?…. ]|\\.{2,})*\\s*${RUN}(?=\\s*(?:[?.,;:!()=]|$|\\n))`, 'giu'),
 	},
 	{
+		example: 'the list wants h and min.',
+		by: new RegExp(`\\bwants?\\s+(?:it\\s+)?(?:in\\s+)?${LISTED}(?=[.?!;:]|\\s+(?:with|to)\\b|$)`, 'giu'),
+		isUnit: true,
+	},
+	{ example: 'as a fraction of an hour', by: /\s{8,}of\s+an?\s+(\p{L}+)/gu },
+	{
 		example: '14 ft to yd',
 		by: new RegExp(
-			`^[ \\t]*(?:\\(?\\w{1,3}[.)][ \\t]+)?[-−]?\\d(?:[^?.!\\n]|\\.\\d)*?\\s(?:to|into|in)\\s+${RUN}${ENDS}`,
+			`^[ \\t]*(?:(?:\\(?\\w{1,3}[.)]|\\p{L}{1,8}:)[ \\t]+)?[-−]?\\d(?:[^?.!\\n]|\\.\\d)*?\\s(?:to|into|in)\\s+(?!(?:to|into)\\b)${RUN}${ENDS}`,
 			'gimu',
 		),
 	},
@@ -169,7 +186,11 @@ function unitOf(run: string, things: ReadonlySet<string>, all: string): string |
 		return `${first}/${isBareUnit(below) ? below : singular(below)}`;
 	const money = MONEY.get(first);
 	if (money !== undefined) return money;
-	return things.has(first) || (words.length === 1 && COUNTED.test(first) && !JOINS.has(first)) ? first : null;
+	// In the mould: one thing that is met nowhere else is where something is, not a unit.
+	const isPlural = first !== (words[0] ?? '').toLowerCase();
+	return things.has(first) || (words.length === 1 && isPlural && COUNTED.test(first) && !JOINS.has(first))
+		? first
+		: null;
 }
 
 /** How one factor alone is asked for: a row each, with an example; the first group is the unit it leads to. */
@@ -243,7 +264,7 @@ export function wantIn(text: string, things: ReadonlySet<string>, written = text
 			const run = match[2] === undefined ? (match[1] as string) : `${match[1]} per ${match[2]}`;
 			const parts = partsOf(run);
 			const named = parts.at(-1) ?? unitOf(run.split(',')[0] as string, things, text);
-			const unit = isUnit && named !== null && !isBareUnit(run.trim()) ? null : named;
+			const unit = isUnit && !parts.length && named !== null && !isBareUnit(run.trim()) ? null : named;
 			const end = match.index + match[0].length;
 			if (unit !== null && (!last || end > last.end || (parts.length && end === last.end)))
 				last = { unit, parts, at: endOf(match, parts.length ? run.trim() : unit), end };
@@ -252,5 +273,6 @@ export function wantIn(text: string, things: ReadonlySet<string>, written = text
 	const { unit, parts, at } = last;
 	const form = formIn(text);
 	const ofUnit = { unit, ...(form ? { form } : {}) };
-	return parts.length ? { want: { mixed: parts }, unit, at } : { want: ofUnit, unit, at, ofUnit };
+	const listed = wantOfUnits(parts);
+	return listed ? { want: listed, unit, at } : { want: ofUnit, unit, at, ofUnit };
 }

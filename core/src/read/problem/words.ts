@@ -7,10 +7,10 @@ export const VERBS = new Set(
 	),
 );
 
-/** Words that end a unit: they join quantities, or begin what comes next. */
+/** Words that end a unit: they join quantities, or begin the next part of a sentence. */
 export const JOINS = new Set([
 	...VERBS,
-	...'a an and are as at be by can do does for from had has have he her his how if into is it its no not of off on one or out over she so than that the their then they this to up was were what when which while who will with you your each every all more less times through down about after before until during only apart long wide high deep tall thick heavy old end left'.split(
+	...'i we my our your me us them a an and are as at be by can do does for from had has have he her his how if into is it its no not of off on one or out over she so than that the their then they this to up was were what when which while who will with you your each every all more less times through down about after before until during only apart long wide high deep tall thick heavy old end left'.split(
 		' ',
 	),
 ]);

@@ -11,6 +11,7 @@ import { readQuantity } from '../../quantity/quantity';
 import { labelsClash, likeUnits, sameSize } from '../../unit/like-units';
 import { parseUnit } from '../../unit/parse-unit';
 import type { Unit } from '../../unit/unit';
+import { mayBeDose } from './may-be-dose';
 import type { WrittenValue } from './parse-chain';
 
 /** A value written on the way, behind which factor; -1 is the start. */
@@ -94,7 +95,7 @@ function isSetAside(claim: Claim, line: Line, whole: WorkedChain): boolean {
 function failsAt(i: number, line: Line, whole: WorkedChain): boolean {
 	const read = whole.read.factors[i];
 	if (!read || read.step) return false;
-	if (whole.factors[i]?.equal === false && !isStated(read, line.told)) return true;
+	if (whole.factors[i]?.equal === false && !isStated(read, line.told) && !mayBeDose(read)) return true;
 	const mine = whole.pieces.filter(({ block }) => block === i);
 	return mine.length > 0 && mine.every(({ pair }) => pair === null);
 }

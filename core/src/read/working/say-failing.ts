@@ -9,7 +9,7 @@ import type { Working } from './read-working';
 /** How many figures of a value on the way a sentence shows. */
 const DIGITS = 6;
 
-/** The true value of the line after a factor (-1: the start), in words; '' if it has none. */
+/** The true value of the line after a factor (-1: the start), in words; '' if it is unknown. */
 export function standsAt(worked: WorkedChain, after: number): string {
 	const running = worked.running[after + 1];
 	if (!running?.value) return '';

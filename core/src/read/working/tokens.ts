@@ -37,7 +37,7 @@ const SIGNS: readonly { readonly is: Sign; readonly by: RegExp }[] = [
 	{ is: 'divided', by: /\bdivided?\s+(?:it\s+)?by\b|÷/iuy },
 	{ is: 'is', by: /\b(?:equals|gives|makes|which\s+is|is)\b|[=≈≃≅→⇒]|->/iuy },
 	{ is: 'end', by: /\b(?:then|so|therefore|hence)\b|[;\n]|\.(?=\s|$)|,(?=\s)/iuy },
-	{ is: 'over', by: /\bover\b|[/∕⁄]/iuy },
+	{ is: 'over', by: /\bover\b|\bper\b(?=\s*\d)|[/∕⁄]/iuy },
 	{ is: 'times', by: /[×*·⋅]|[xX](?=\s*[\d(.[$€£])/uy },
 	{ is: 'plus', by: /\+/uy },
 	{ is: 'minus', by: /[-−–](?!>)/uy },
@@ -48,7 +48,7 @@ const SIGNS: readonly { readonly is: Sign; readonly by: RegExp }[] = [
 
 /** Words that end a unit, whatever it may be. */
 const ENDS_UNIT =
-	/\s(?:[xX×](?=\s*[\d([.$€£])|times|multiplied|divided|over|then|so|is|equals|gives|makes|which|and|or|but|to|in\s+all)(?![\p{L}])/u;
+	/\s(?:[xX×](?=\s*[\d([.$€£])|times|multiplied|divided|over|per(?=\s*\d)|then|so|is|equals|gives|makes|which|and|or|but|to|in\s+all)(?![\p{L}])/u;
 
 /** What may be in a unit: words, signs, powers, and in braces the substance it is of; a bar or a point only before a letter. */
 const LABEL = '(?:\\{[\\p{L} ]+\\})?';
@@ -70,15 +70,14 @@ function matchAt(pattern: RegExp, text: string, from: number): string | null {
 	return pattern.exec(text)?.[0] ?? null;
 }
 
-/** Brackets that were not opened in a unit belong to the line. */
+/** Brackets that are not opened or not closed in a unit belong to the line: mL/min(1 L/1000 mL). */
 function balanced(text: string): string {
-	let depth = 0;
+	const open: number[] = [];
 	for (const [i, sign] of [...text].entries()) {
-		if (sign === '(') depth += 1;
-		if (sign === ')') depth -= 1;
-		if (depth < 0) return text.slice(0, i);
+		if (sign === '(') open.push(i);
+		if (sign === ')' && open.pop() === undefined) return text.slice(0, i);
 	}
-	return text;
+	return text.slice(0, open[0]);
 }
 
 function isUnit(text: string, counted: boolean): boolean {
