@@ -10,6 +10,9 @@ const DIST = dirname(BUILT);
 /** Where the files are made before they take their places. */
 const MAKING = join(here, '.dist-making');
 
+/** Packages that find their own files beside them: they are loaded as they are installed. */
+const AS_INSTALLED = ['@napi-rs/canvas', '@tesseract.js-data/eng', 'exifr', 'mammoth', 'pdfjs-dist', 'tesseract.js'];
+
 /** Bundles the command line into files that plain node runs: what `ask` does not need comes in its own. */
 export async function buildCli() {
 	const { metafile } = await build({
@@ -21,6 +24,7 @@ export async function buildCli() {
 		// A package written for require finds it.
 		banner: { js: "import{createRequire}from'node:module';const require=createRequire(import.meta.url);" },
 		bundle: true,
+		external: AS_INSTALLED.flatMap((name) => [name, `${name}/*`]),
 		platform: 'node',
 		format: 'esm',
 		target: 'node20',

@@ -138,6 +138,22 @@ describe('a new version', () => {
 		await waitFor(() => expect(reload).toHaveBeenCalledTimes(1));
 	});
 
+	it('that is still getting ready as it takes over is waited for before the page is loaded again', async () => {
+		const of = workers();
+		const reload = jest.fn();
+		const told = await begin(of, reload);
+		of.installed();
+		await waitFor(() => expect(told).toHaveLength(1));
+		told[0]?.();
+		of.installing.state = 'activating';
+		of.controls();
+		await new Promise((resolve) => setTimeout(resolve, 20));
+		expect(reload).not.toHaveBeenCalled();
+		of.installing.state = 'activated';
+		of.installing.dispatchEvent(new Event('statechange'));
+		await waitFor(() => expect(reload).toHaveBeenCalledTimes(1));
+	});
+
 	it('that cannot take over for a while is loaded all the same, and once more when it does', async () => {
 		const of = workers();
 		const reload = jest.fn();

@@ -24,6 +24,9 @@ const FLAGS = [
 /** How long a script in a page may take, in milliseconds; the driver then takes it for lost. */
 const LONGEST_SCRIPT_MS = 10_000;
 
+/** How long a page may take to load: the driver waits for five minutes by itself, longer than a journey may last. */
+const LONGEST_LOAD_MS = 60_000;
+
 /**
  * One process for all pages of a site in a context: scripts that one page has compiled are ready for the next. A page then opens
  * in a quarter of the time, so a browser in which time is measured goes without.
@@ -68,7 +71,7 @@ export class Chromium {
 		options.setLoggingPrefs(logs);
 		const service = new chrome.ServiceBuilder(process.env.CHROMEDRIVER ?? '/usr/bin/chromedriver');
 		const driver = await new Builder().forBrowser('chrome').setChromeOptions(options).setChromeService(service).build();
-		await driver.manage().setTimeouts({ script: LONGEST_SCRIPT_MS });
+		await driver.manage().setTimeouts({ script: LONGEST_SCRIPT_MS, pageLoad: LONGEST_LOAD_MS });
 		const { debuggerAddress } = (await driver.getCapabilities()).get('goog:chromeOptions') as {
 			debuggerAddress: string;
 		};

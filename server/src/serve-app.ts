@@ -5,7 +5,12 @@ import type { PageFiles } from './pages/page-files';
 import { filledPage, withPage } from './pages/with-page';
 
 /** Files whose names carry a hash of what is in them never change. */
-const HASHED = /[\\/](?:_expo[\\/]static|assets)[\\/]/;
+const HASHED = /[\\/](?:_expo[\\/]static|assets|reading)[\\/]/;
+
+/** What reads pictures runs WebAssembly, in workers of its own and nowhere else. */
+const READING = /[\\/]reading[\\/]/;
+const READING_POLICY =
+	"default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; connect-src 'self'; worker-src 'self'";
 
 /** A page for any name in its place. */
 const ANY_NAME = /\[.*\]$/;
@@ -18,6 +23,7 @@ const ANY_NAME = /\[.*\]$/;
 export function serveApp(folder: string, pages: PageFiles): Middleware {
 	const files = serve(folder, {
 		setHeaders: (response, path) => {
+			if (READING.test(path)) response.setHeader('Content-Security-Policy', READING_POLICY);
 			response.setHeader('Cache-Control', HASHED.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache');
 		},
 	});

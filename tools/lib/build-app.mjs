@@ -3,6 +3,7 @@ import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { fingerprint, hasMark, leaveMark } from './fingerprint.mjs';
 import { startProgress } from './progress.mjs';
+import { READING, READING_FILES, READING_SOURCES, readingFiles } from './reading-files.mjs';
 import { binOf, follow, ROOT } from './run.mjs';
 import { SetupFault } from './setup-fault.mjs';
 
@@ -23,7 +24,7 @@ const SOURCES = [
 	'exchange/src',
 	'package-lock.json',
 	'babel.config.cjs',
-	...['build-app', 'pages', 'parts'].map((name) => `tools/lib/${name}.mjs`),
+	...['build-app', 'pages', 'parts', 'reading-files'].map((name) => `tools/lib/${name}.mjs`),
 ];
 
 /** How the bundler says how many modules it knows (app/metro.config.cjs). */
@@ -36,6 +37,8 @@ const ABOUT_MODULES = 2980;
 export async function builtApp() {
 	const made = fingerprint(SOURCES);
 	if (hasMark(join('app', 'dist', MARK), made)) return;
+	// Named by what they are made from: what a device keeps of them outlasts a new version of the rest.
+	const reading = `${READING}/${fingerprint(READING_SOURCES).slice(0, 16)}`;
 	const progress = startProgress('building the app');
 	rmSync(MAKING, { recursive: true, force: true });
 	progress.at('bundle: module', 0, ABOUT_MODULES);
@@ -55,7 +58,13 @@ export async function builtApp() {
 		],
 		{
 			cwd: APP,
-			env: { CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', TIDY_SUM_COUNTS: '1' },
+			env: {
+				CI: '1',
+				EXPO_OFFLINE: '1',
+				EXPO_NO_TELEMETRY: '1',
+				TIDY_SUM_COUNTS: '1',
+				EXPO_PUBLIC_READING: `/${reading}`,
+			},
 			hear: (line) => {
 				const [, count] = MODULES.exec(line) ?? [];
 				if (count) progress.at('bundle: module', Math.min(Number(count), ABOUT_MODULES), ABOUT_MODULES);
@@ -71,6 +80,7 @@ export async function builtApp() {
 	const { compressed, finishPages, smallScripts } = await import('./pages.mjs');
 	await finishPages(MAKING, APP);
 	await smallScripts(MAKING);
+	await readingFiles(join(MAKING, reading));
 	await offline(MAKING);
 	await compressed(MAKING, (done, of) => progress.at('compress: file', done, of));
 	leaveMark(join('app', '.dist-making', MARK), made);
@@ -87,7 +97,15 @@ async function offline(dist) {
 		globDirectory: dist,
 		// Pages drawn ahead are for the first time somebody comes; from the device an empty one draws itself as quickly.
 		globPatterns: ['shell.html', '**/*.{js,css,woff2,ttf,svg,png,ico,json,webmanifest}'],
-		globIgnores: ['metadata.json'],
+		globIgnores: ['metadata.json', `${READING}/**`],
+		// What reads pictures is large: it is kept once a first one has been read.
+		runtimeCaching: [
+			{
+				urlPattern: new RegExp(`/${READING}/`),
+				handler: 'CacheFirst',
+				options: { cacheName: READING, expiration: { maxEntries: READING_FILES } },
+			},
+		],
 		swDest: join(dist, 'sw.js'),
 		// Names with a hash of what is in them need no other version.
 		dontCacheBustURLsMatching: /_expo\/static|assets\//,

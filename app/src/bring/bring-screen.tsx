@@ -5,7 +5,11 @@ import { __iconData as Back } from 'lucide-react-native/icons/arrow-left';
 import { __iconData as Redo } from 'lucide-react-native/icons/redo-2';
 import { __iconData as Undo } from 'lucide-react-native/icons/undo-2';
 import { useCallback, useMemo, useState } from 'react';
+import { PagesDraft } from '../picture/pages-draft';
+import { usePages } from '../picture/use-pages';
+import * as pictureWords from '../picture/words';
 import { useAppDispatch, useAppSelector } from '../store/store';
+import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
@@ -109,9 +113,15 @@ function Bring({ name }: { readonly name: string }) {
 		router.navigate(`/working/${as}` as '/');
 	};
 	const file = useFile(putText);
+	const pages = usePages(text, putText);
 	useShared(putText);
-	const onFile = (one: File) => void file.take(one);
-	const isWhole = questionOf(work) === null && isKept;
+	const onFiles = (files: readonly File[]) =>
+		void pages.take(files).then((isRead) => {
+			if (!isRead && files[0]) void file.take(files[0]);
+		});
+	// Nothing is worked from a number that was hard to read before it was looked at.
+	const isLookedAt = pages.doubts.length === 0 && pages.soFar === null;
+	const isWhole = questionOf(work) === null && isKept && isLookedAt;
 	const go = file.brought ? (
 		<Button
 			label={file.brought.handed.problems.length > 1 ? words.keepAsASheet : words.keepIt}
@@ -120,9 +130,15 @@ function Bring({ name }: { readonly name: string }) {
 			testID="file-keep"
 		/>
 	) : kind === 'page' ? (
-		<Button label={words.keepAsASheet} kind="strong" onPress={toSheet} testID="to-sheet" />
+		<Button label={words.keepAsASheet} kind="strong" disabled={!isLookedAt} onPress={toSheet} testID="to-sheet" />
 	) : kind === 'working' ? (
-		<Button label={words.lookAtTheWorking} kind="strong" disabled={isEmpty} onPress={toWorking} testID="to-working" />
+		<Button
+			label={words.lookAtTheWorking}
+			kind="strong"
+			disabled={isEmpty || !isLookedAt}
+			onPress={toWorking}
+			testID="to-working"
+		/>
 	) : (
 		<Button label={words.toTheLine} kind="strong" disabled={!isWhole} onPress={toLine} testID="own-done" />
 	);
@@ -177,12 +193,13 @@ function Bring({ name }: { readonly name: string }) {
 				text={text}
 				turn={turn}
 				onText={onText}
-				onFile={onFile}
+				onFiles={onFiles}
 				tokens={tokens}
 				read={work.text}
 				low={kind === 'page' || text.length > MARKED_LIMIT}
 				onTouch={onTouch}
 			/>
+			<PagesDraft pages={pages} text={text} onText={putText} />
 			{file.said ? <Notice testID="file-notice">{file.said}</Notice> : null}
 			{file.brought ? <FileDraft brought={file.brought} onLeave={file.leave} /> : null}
 			{isTooLong ? (
@@ -193,13 +210,26 @@ function Bring({ name }: { readonly name: string }) {
 					<Words size="small" tone="soft">
 						{words.typeOrPasteItAsItIsOnYour}
 					</Words>
-					<FileButton
-						label={words.aFile}
-						say={words.fromThisDeviceATextOr}
-						accept={READ_FILES}
-						onFile={onFile}
-						testID="bring-file"
-					/>
+					<Box style={styles.files}>
+						<FileButton
+							label={pictureWords.aPhoto}
+							say={pictureWords.ofTheProblem}
+							accept="image/*"
+							onFiles={onFiles}
+							camera
+							testID="bring-photo"
+						/>
+						<FileButton
+							label={words.aFile}
+							say={words.fromThisDeviceATextOr}
+							accept={READ_FILES}
+							onFiles={onFiles}
+							testID="bring-file"
+						/>
+					</Box>
+					<Words size="small" tone="soft">
+						{pictureWords.handwritingIsNotRead}
+					</Words>
 				</>
 			) : null}
 			{kind === 'problem' ? null : choice}
@@ -231,4 +261,7 @@ export function BringScreen({ name = DRAFT }: { readonly name?: string | undefin
 	return <Bring key={name} name={name} />;
 }
 
-const useStyles = makeStyles(() => ({ grow: { flexGrow: 1 } }));
+const useStyles = makeStyles(() => ({
+	grow: { flexGrow: 1 },
+	files: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+}));

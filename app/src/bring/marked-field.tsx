@@ -5,7 +5,6 @@ import { FONT, GAP, SIZE } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
-import { Notice } from '../ui/notice';
 import { Words } from '../ui/words';
 import { type Place, type Token, tokensBefore } from './tokens';
 import * as words from './words';
@@ -15,8 +14,8 @@ type Props = {
 	readonly text: string;
 	readonly turn: number;
 	readonly onText: (text: string) => void;
-	/** Called with a file that was dropped. */
-	readonly onFile: (file: File) => void;
+	/** Called with files that were dropped or pasted. */
+	readonly onFiles: (files: readonly File[]) => void;
 	/** The marks, in the text as it was read; empty if the text is too long to be marked. */
 	readonly tokens: readonly Token[];
 	readonly read: string;
@@ -44,8 +43,6 @@ function piecesOf(text: string, tokens: readonly Token[]): readonly Piece[] {
 /** Up to how many characters the marks go along with every key. */
 const LIVE_LIMIT = 1200;
 
-const NO_TEXT = words.picturesCannotBeReadYet;
-
 /** A piece of the text behind the field, drawn again only when it changes: a key changes one of them. */
 const Mark = memo(function Mark({ text, place }: Piece) {
 	const styles = useStyles();
@@ -57,11 +54,10 @@ const Mark = memo(function Mark({ text, place }: Piece) {
  * broken one under a fact, one through what is not needed, a double one under what is wanted.
  */
 export function MarkedField(props: Props) {
-	const { turn, onText, onFile, tokens, read, low, onTouch } = props;
+	const { turn, onText, onFiles, tokens, read, low, onTouch } = props;
 	const styles = useStyles();
 	const palette = usePalette();
 	const field = useRef<TextInput>(null);
-	const [said, setSaid] = useState('');
 	// The field itself holds what is typed; a text from elsewhere replaces it.
 	const [text, setText] = useState(props.text);
 	const marks = useRef<HTMLElement>(null);
@@ -100,15 +96,17 @@ export function MarkedField(props: Props) {
 				style: [styles.frame, low && styles.low],
 				onClick: touched,
 				onPaste: (event: ClipboardEvent) => {
-					const hasText = event.clipboardData.getData('text') !== '';
-					setSaid(!hasText && event.clipboardData.files.length ? NO_TEXT : '');
+					const files = [...event.clipboardData.files];
+					if (event.clipboardData.getData('text') !== '' || !files.length) return;
+					event.preventDefault();
+					onFiles(files);
 				},
 				onDragOver: (event: DragEvent) => event.preventDefault(),
 				onDrop: (event: DragEvent) => {
-					const [file] = event.dataTransfer.files;
-					if (!file) return;
+					const files = [...event.dataTransfer.files];
+					if (!files.length) return;
 					event.preventDefault();
-					onFile(file);
+					onFiles(files);
 				},
 				children: [
 					createElement('div', {
@@ -138,7 +136,6 @@ export function MarkedField(props: Props) {
 					/>,
 				],
 			})}
-			{said ? <Notice>{said}</Notice> : null}
 		</Box>
 	);
 }

@@ -7,9 +7,8 @@ import * as words from './words';
 export type SetBrought = Extract<FileRead, { readonly is: 'set' }> & { readonly name: string };
 
 /** The files that can be read, as a browser takes them. */
-export const READ_FILES = '.txt,.md,.csv,.json,.zip,.xml,text/plain,text/csv,application/json,application/zip';
-
-const NO_TEXT = words.picturesCannotBeReadYet;
+export const READ_FILES =
+	'image/*,.pdf,.docx,.txt,.md,.csv,.json,.zip,.xml,application/pdf,text/plain,text/csv,application/json,application/zip';
 
 /** The longest file that is read, in bytes. */
 const FILE_LIMIT = 50_000_000;
@@ -21,7 +20,7 @@ export function useFile(onText: (text: string) => void) {
 	const take = useCallback(
 		async (file: File) => {
 			setBrought(null);
-			if (/^(?:image|audio|video)\//u.test(file.type)) return setSaid(NO_TEXT);
+			if (/^(?:image|audio|video)\//u.test(file.type)) return setSaid(words.theFileCannotBeReadAsAPage);
 			if (file.size > FILE_LIMIT) return setSaid(words.thisFileIsTooLongToRead);
 			setSaid(words.readingTheFile);
 			const bytes = new Uint8Array(await file.arrayBuffer());

@@ -43,7 +43,8 @@ export const typeOrPasteItAsItIsOnYour =
 
 export const aFile = 'A file';
 
-export const fromThisDeviceATextOr = 'from this device: a text, or exercises as CSV, JSON or QTI';
+export const fromThisDeviceATextOr =
+	'from this device: a picture, a PDF, a Word file, a text, or exercises as CSV, JSON or QTI';
 
 export function onlyTheFirstCharactersOf(limit: number): string {
 	return `Only the first ${limit} characters of this long text are read. All of it is kept.`;
@@ -114,7 +115,8 @@ export const copyALinkWithMyWorking = 'Copy a link with my working';
 
 export const withTheseProblemsAndEach = 'with these problems and each step you did';
 
-export const picturesCannotBeReadYet = 'Pictures cannot be read yet. Type the problem, or paste its text.';
+export const theFileCannotBeReadAsAPage =
+	'This kind of file cannot be read. Bring a JPEG or PNG picture, a PDF or a text, or type the problem.';
 
 export const aProblemAWholeSheetOrA = 'A problem, a whole sheet, or a written working';
 

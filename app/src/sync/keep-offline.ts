@@ -15,6 +15,15 @@ function servedWorkers(): ServiceWorkerContainer | undefined {
 }
 
 /**
+ * Calls back once a worker is active. A page that is loaded while its worker still gets ready can wait for minutes: a journey
+ * met it.
+ */
+function whenActive(worker: ServiceWorker | null, act: () => void): void {
+	if (worker?.state === 'activating') worker.addEventListener('statechange', act, { once: true });
+	else act();
+}
+
+/**
  * Has the browser keep the whole app, so that it opens without a network; where it cannot, nothing is lost but that.
  * @param onWaiting called when a new version is ready, with what lets it take over: the page is then loaded again, once
  * it has taken over or could not for a while.
@@ -32,7 +41,7 @@ export function keepOffline(
 		isTaking = false;
 		reload();
 	};
-	workers.addEventListener('controllerchange', tookOver);
+	workers.addEventListener('controllerchange', () => whenActive(workers.controller, tookOver));
 	const register = async (): Promise<void> => {
 		const { Workbox } = await import('workbox-window');
 		const app = new Workbox('/sw.js');

@@ -9,12 +9,17 @@ type Props = {
 	readonly say?: string;
 	/** Which files are offered, as a browser takes it. */
 	readonly accept: string;
-	readonly onFile: (file: File) => void;
+	/** Called with the first file. */
+	readonly onFile?: (file: File) => void;
+	/** Called with all files, where several may be chosen. */
+	readonly onFiles?: (files: readonly File[]) => void;
+	/** Whether the camera is opened, on a device that has one. */
+	readonly camera?: boolean;
 	readonly testID: string;
 };
 
-/** Takes a file of the device. */
-export function FileButton({ label, say, accept, onFile, testID }: Props) {
+/** Takes a file of the device, or several. */
+export function FileButton({ label, say, accept, onFile, onFiles, camera = false, testID }: Props) {
 	const input = useRef<HTMLInputElement>(null);
 	return (
 		<Box style={{ alignItems: 'flex-start' }}>
@@ -22,9 +27,12 @@ export function FileButton({ label, say, accept, onFile, testID }: Props) {
 				ref: input,
 				type: 'file',
 				accept,
+				multiple: onFiles !== undefined && !camera,
+				...(camera ? { capture: 'environment' } : {}),
 				onChange: ({ target }: ChangeEvent<HTMLInputElement>) => {
-					const [file] = target.files ?? [];
-					if (file) onFile(file);
+					const files = [...(target.files ?? [])];
+					if (files[0]) onFile?.(files[0]);
+					if (files.length) onFiles?.(files);
 					target.value = '';
 				},
 				'aria-label': label,

@@ -92,7 +92,8 @@ export function wanted(wanted: string): string {
 	return `  wanted: ${wanted}`;
 }
 
-export const aTextWithAProblemOrAPageOf = 'a text with a problem or a page of them; - for standard input';
+export const aTextWithAProblemOrAPageOf =
+	'a text, a picture, a PDF or a Word file with a problem or a page of them; - for standard input';
 
 export const readAProblemOrEachProblem = 'read a problem, or each problem of a page';
 
@@ -100,9 +101,13 @@ export const tidySumReadProblemTxt = 'tidy-sum read problem.txt';
 
 export const echoFtToYdTidySumRead = 'echo "14 ft to yd" | tidy-sum read -';
 
-export function theFileCannotBeRead(file: string): string {
-	return `The file ${file} cannot be read.`;
+export const tidySumReadSheetJpg = 'tidy-sum read sheet.jpg';
+
+export function readWithDoubt(read: readonly string[]): string {
+	return `Please check against the page: ${new Intl.ListFormat('en', { type: 'conjunction' }).format(read)}.`;
 }
+
+export const thisIsNoText = 'This file is not a text, a picture, a PDF or a Word file that can be read.';
 
 export const thereIsNoProblemInThisText = 'There is no problem in this text.';
 
