@@ -23,6 +23,15 @@ afterAll(async () => {
 	await whole?.stop();
 });
 
+/** A photo of a printed problem, on its side. */
+const PLANK = join(__dirname, 'pages', 'plank.jpg');
+
+/** Waits until a picture is read, and finds all right that was hard to read. */
+async function looksAtDoubts(on: Browser): Promise<void> {
+	await on.says((page) => /\binch/.test(page) && !page.includes('Reading the page'), 'the page is read', 40_000);
+	while (await on.has('It is right')) await on.press('It is right');
+}
+
 /** Opens the page where problems are brought, and brings a text. */
 async function bring(text: string, on: Browser = browser): Promise<void> {
 	await on.driver.get(`${whole.url}/bring`);
@@ -112,6 +121,27 @@ describe('what is brought', () => {
 		await browser.press(L.toSheet);
 		await browser.sees('Ridge units');
 		await browser.sees('Use 1 in = 2.54 cm');
+	});
+
+	it('a photo that lies on its side, from the file to the answer', async () => {
+		await browser.open(`${whole.url}/bring`);
+		await browser.write(L.bringText, '');
+		await browser.give(L.bringFile, PLANK);
+		await looksAtDoubts(browser);
+		await browser.sees('8.50 ft · the start', 'Wanted: in');
+		await browser.press(L.ownDone);
+		await browser.find(L.line);
+		await fact(unitAt('ft', 'top'), '1ft=12in', 'ft');
+		await answer('102 in');
+		await allRight();
+	});
+
+	it('a picture that is stopped while it is read leaves the page as it was', async () => {
+		await browser.open(`${whole.url}/bring`);
+		await browser.write(L.bringText, '');
+		await browser.give(L.bringFile, PLANK);
+		await browser.press('Stop');
+		await browser.sees('Stopped. Nothing was changed.');
 	});
 
 	it('a problem of which two quantities may be the start: it asks, and says that no fact leads on from one', async () => {
@@ -289,6 +319,26 @@ describe('what was brought', () => {
 		await browser.sees('Line: ');
 		await allRight();
 		await browser.close();
+	});
+
+	it('is read from a second picture with the server gone', async () => {
+		browser = await Browser.open({ screen: PHONE, keepsApp: true });
+		await browser.open(`${whole.url}/bring`);
+		await browser.driver.wait(
+			async () => browser.driver.executeScript<boolean>('return Boolean(navigator.serviceWorker.controller)'),
+			30_000,
+			'the app is not kept',
+		);
+		await browser.give(L.bringFile, PLANK);
+		await looksAtDoubts(browser);
+		await whole.kill();
+		await browser.driver.get(`${whole.url}/bring`);
+		await browser.write(L.bringText, '');
+		await browser.give(L.bringFile, PLANK);
+		await looksAtDoubts(browser);
+		await browser.sees('Wanted: in');
+		await browser.close();
+		whole = await whole.again();
 	});
 
 	it('is brought and worked with the server gone, and keeps up with 4 000 characters', async () => {

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { ROOT, run, runBin } from './lib/run.mjs';
 import { commandLine, packages, SetupFault, tool } from './lib/steps.mjs';
 
-const USAGE = `npm run bench, bench:app or bench:server
+const USAGE = `npm run bench, bench:app, bench:server or bench:pictures
   -- PART                      one part alone, of the app or the server
   -- --against COMMIT [PART]   this tree and a commit in turn, five times, and the ratio of their figures`;
 

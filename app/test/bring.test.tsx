@@ -1,10 +1,12 @@
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { bad, good, type Outcome } from '@tidy-sum/core';
 import { handedLink } from '@tidy-sum/exchange/handed-link';
 import { TEXT_LIMIT } from '@tidy-sum/schema';
 import { Provider } from 'react-redux';
 import { BringScreen } from '../src/bring/bring-screen';
 import { SheetScreen } from '../src/bring/sheet-screen';
 import { HandInScreen } from '../src/hand-in/hand-in-screen';
+import type { PagesFound } from '../src/picture/page-jobs';
 import { ProblemsScreen } from '../src/problems/problems-screen';
 import { type AppStore, makeStore } from '../src/store/store';
 import { WithExercise } from '../src/store/with-exercise';
@@ -23,6 +25,12 @@ jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: mockNavigate, se
 
 jest.mock('../src/worker/core-worker', () => jest.requireActual('./jobs-here').jobsHere());
 jest.mock('../src/worker/form-worker', () => jest.requireActual('./files-here').filesHere());
+
+const mockRead = jest.fn<Promise<Outcome<PagesFound>>, unknown[]>();
+jest.mock('../src/picture/pages-worker', () => ({
+	workOnPages: (job: (jobs: object) => unknown) => job({ readPages: mockRead }),
+	stopPages: () => {},
+}));
 
 beforeEach(() => {
 	jest.clearAllMocks();
@@ -199,12 +207,45 @@ describe('a problem that is brought', () => {
 		expect(own(store)?.text).toBe(text);
 	});
 
-	it('takes no picture for a text, and says so', () => {
-		show(<BringScreen />);
-		fireEvent.paste(found('A problem, a whole sheet, or a written working'), {
-			clipboardData: { getData: () => '', files: [new File([], 'a.png', { type: 'image/png' })] },
+	describe('as a picture', () => {
+		const PNG = new Uint8Array([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a]);
+		const paste = async (read: Outcome<PagesFound>) => {
+			mockRead.mockResolvedValue(read);
+			await act(async () => {
+				fireEvent.paste(found('A problem, a whole sheet, or a written working'), {
+					clipboardData: { getData: () => '', files: [fileOf(PNG, 'a.png', 'image/png')] },
+				});
+			});
+			await atRest();
+		};
+		const goes = () => (found('To the line') as HTMLButtonElement).getAttribute('aria-disabled') !== 'true';
+
+		it('is read into the field, and nothing is worked before the words that were hard to read are looked at', async () => {
+			const store = show(<BringScreen />);
+			await paste(good({ text: '14 ft to yd', doubts: [{ at: [0, 2], strip: null }], notes: [] }));
+			await waitFor(() => expect(own(store)?.text).toBe('14 ft to yd'));
+			expect(pageSays()).toContain('One word was hard to read');
+			expect(goes()).toBe(false);
+			pressNamed('It is right');
+			expect(goes()).toBe(true);
 		});
-		expect(screen.getByText(/Pictures cannot be read yet/)).toBeTruthy();
+
+		it('has a word changed at its place', async () => {
+			const store = show(<BringScreen />);
+			await paste(good({ text: '1A ft to yd', doubts: [{ at: [0, 2], strip: null }], notes: [] }));
+			fireEvent.change(found('Read as 1A'), { target: { value: '14' } });
+			pressNamed('Change it');
+			await waitFor(() => expect(own(store)?.text).toBe('14 ft to yd'));
+			expect(pageSays()).not.toContain('hard to read');
+		});
+
+		it('that cannot be read is told, and what was typed stays', async () => {
+			const store = show(<BringScreen />);
+			await bring('3 kg to g', store);
+			await paste(bad('empty', 'a.png: There is no writing to read on this page.'));
+			expect(pageSays()).toContain('There is no writing to read on this page.');
+			expect(own(store)?.text).toBe('3 kg to g');
+		});
 	});
 
 	it('takes a text that another app has shared, once, and leaves the address as it was', async () => {

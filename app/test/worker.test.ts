@@ -4,6 +4,7 @@ import type { LaterJobs } from '../src/worker/core-worker';
 class FakeWorker {
 	static made: FakeWorker[] = [];
 	ended = false;
+	onerror: (() => void) | null = null;
 	constructor(readonly url: URL) {
 		FakeWorker.made.push(this);
 	}
@@ -53,6 +54,15 @@ describe('the door to the worker', () => {
 		stopWork();
 		await expect(job).rejects.toBeInstanceOf(Stopped);
 		expect(FakeWorker.made[0]?.ended).toBe(true);
+		await work((jobs) => jobs.slips({} as never, '', undefined));
+		expect(FakeWorker.made).toHaveLength(2);
+	});
+
+	it('that cannot be fetched ends its jobs, and another is tried for the next', async () => {
+		const { work, Stopped } = freshDoor(never);
+		const job = work((jobs) => jobs.round('4k7m9ae'));
+		FakeWorker.made[0]?.onerror?.();
+		await expect(job).rejects.not.toBeInstanceOf(Stopped);
 		await work((jobs) => jobs.slips({} as never, '', undefined));
 		expect(FakeWorker.made).toHaveLength(2);
 	});

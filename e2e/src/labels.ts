@@ -19,7 +19,7 @@ export const L = {
 	besideSwap: 'Continue with the other one',
 	block: 'Factor',
 	bringData: 'Load work',
-	bringFile: 'A file',
+	bringFile: 'A picture or file',
 	bringText: 'A problem, a whole sheet',
 	change: 'Change',
 	changeAnswer: 'Change the answer',

@@ -9,8 +9,12 @@ const HASHED = /[\\/](?:_expo[\\/]static|assets|reading)[\\/]/;
 
 /** What reads pictures runs WebAssembly, in workers of its own and nowhere else. */
 const READING = /[\\/]reading[\\/]/;
-const READING_POLICY =
-	"default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; connect-src 'self'; worker-src 'self'";
+const READING_POLICY = [
+	"default-src 'none'",
+	"script-src 'self' 'wasm-unsafe-eval'",
+	"connect-src 'self'",
+	"worker-src 'self'",
+].join(';');
 
 /** A page for any name in its place. */
 const ANY_NAME = /\[.*\]$/;

@@ -91,4 +91,13 @@ describe('how pages are sent', () => {
 		expect(policy).toContain(`script-src 'self' ${scriptSources[0]}`);
 		expect(policy).not.toContain("script-src 'self' 'unsafe-inline'");
 	});
+
+	it('runs WebAssembly in what reads pictures, and nowhere else', async () => {
+		mkdirSync(join(app, 'reading', 'abc'), { recursive: true });
+		writeFileSync(join(app, 'reading', 'abc', 'pages.worker.js'), '');
+		const { headers } = await get('/reading/abc/pages.worker.js');
+		expect(headers.get('content-security-policy')).toContain("'wasm-unsafe-eval'");
+		expect(headers.get('cache-control')).toContain('immutable');
+		expect((await get('/')).headers.get('content-security-policy')).not.toContain('wasm');
+	});
 });

@@ -39,6 +39,7 @@ export const ROOMS = {
 		'line',
 		'problem',
 		'taking',
+		'picture',
 		[
 			'bring',
 			'desks',
@@ -58,7 +59,7 @@ export const ROOMS = {
 	],
 	'server/src': ['migrations', 'keeping', 'pages', 'routes'],
 	'cli/src': ['ops', 'commands'],
-	'exchange/src': ['set', 'qti', 'forms', 'marking', 'record'],
+	'exchange/src': ['page', 'set', 'qti', 'forms', 'marking', 'record'],
 	'schema/src': [],
 };
 

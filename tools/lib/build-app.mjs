@@ -63,7 +63,6 @@ export async function builtApp() {
 				EXPO_OFFLINE: '1',
 				EXPO_NO_TELEMETRY: '1',
 				TIDY_SUM_COUNTS: '1',
-				EXPO_PUBLIC_READING: `/${reading}`,
 			},
 			hear: (line) => {
 				const [, count] = MODULES.exec(line) ?? [];
@@ -78,7 +77,7 @@ export async function builtApp() {
 		);
 	}
 	const { compressed, finishPages, smallScripts } = await import('./pages.mjs');
-	await finishPages(MAKING, APP);
+	await finishPages(MAKING, APP, { reading: `/${reading}` });
 	await smallScripts(MAKING);
 	await readingFiles(join(MAKING, reading));
 	await offline(MAKING);

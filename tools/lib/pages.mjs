@@ -100,18 +100,24 @@ function shellOf(html) {
 }
 
 /** Makes the exported pages those that are served. */
-export async function finishPages(dist, sources) {
+export async function finishPages(dist, sources, names = {}) {
 	const scripts = partScripts(dist);
 	const missing = withoutScript(sources, scripts.names).join(', ');
 	if (missing) throw new Error(`taken along at once by another module, and so without a script of its own: ${missing}`);
 	const pages = filesIn(dist).filter((path) => path.endsWith('.html'));
 	for (const path of pages) {
-		const html = readFileSync(join(dist, path), 'utf8');
+		const html = readFileSync(join(dist, path), 'utf8').replace('</head>', `${metaOf(names)}</head>`);
 		writeFileSync(join(dist, path), finished(html, path.replace(/\.html$/, ''), scripts));
 	}
 	rmSync(join(dist, '_sitemap.html'), { force: true });
 	writeFileSync(join(dist, 'shell.html'), shellOf(readFileSync(join(dist, '+not-found.html'), 'utf8')));
 }
+
+/** What a page knows by name, in its head. */
+const metaOf = (names) =>
+	Object.entries(names)
+		.map(([name, content]) => `<meta name="${name}" content="${content}">`)
+		.join('');
 
 /** Makes every script as small as it gets. */
 export async function smallScripts(dist) {

@@ -5,7 +5,7 @@ import { pathToFileURL } from 'node:url';
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 
-/** A way a page comes to a phone or a scanner: how it is set, and what ImageMagick does to its picture. */
+/** A way a page is photographed, scanned or printed: how it is set, and what ImageMagick does to its picture. */
 export type PageKind = {
 	readonly name: string;
 	readonly font: string;

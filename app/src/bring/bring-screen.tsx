@@ -205,7 +205,7 @@ function Bring({ name }: { readonly name: string }) {
 			{isTooLong ? (
 				<Notice testID="too-long">{words.thisTextHasCharactersAndIs(text.length, TEXT_LIMIT)}</Notice>
 			) : null}
-			{isEmpty && isDraft ? (
+			{isEmpty && isDraft && !pages.soFar ? (
 				<>
 					<Words size="small" tone="soft">
 						{words.typeOrPasteItAsItIsOnYour}
@@ -220,7 +220,7 @@ function Bring({ name }: { readonly name: string }) {
 							testID="bring-photo"
 						/>
 						<FileButton
-							label={words.aFile}
+							label={words.aPictureOrFile}
 							say={words.fromThisDeviceATextOr}
 							accept={READ_FILES}
 							onFiles={onFiles}

@@ -41,7 +41,7 @@ export function thisTextHasCharactersAndIs(textCount: number, limit: number): st
 export const typeOrPasteItAsItIsOnYour =
 	'Type or paste it as it is on your sheet. The start, the facts and the unit asked for are marked as you type. You can change each one.';
 
-export const aFile = 'A file';
+export const aPictureOrFile = 'A picture or file';
 
 export const fromThisDeviceATextOr =
 	'from this device: a picture, a PDF, a Word file, a text, or exercises as CSV, JSON or QTI';

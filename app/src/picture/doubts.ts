@@ -1,4 +1,4 @@
-/** A word of a text that was read from a picture with doubt, with a picture of it as an address; null where there is none. */
+/** A word of a text that was read from a picture with doubt, with a picture of it as an address; null if it has no picture. */
 export type Doubt = { readonly id: number; readonly at: readonly [number, number]; readonly strip: string | null };
 
 /** How many signs two texts have in common at their beginning. */

@@ -4,7 +4,7 @@ import type { PagesSoFar } from '@tidy-sum/exchange/page';
 /** A file that was brought, with its bytes. */
 export type FileBrought = { readonly name: string; readonly bytes: Uint8Array };
 
-/** A word that was read with doubt: its place in the text, and a picture of it as a data address; null where there is none. */
+/** A word that was read with doubt: its place in the text, and a picture of it as a data address; null if it has no picture. */
 export type DoubtFound = { readonly at: readonly [number, number]; readonly strip: string | null };
 
 /** Files that were read: one text, what of it is in doubt, and notes. */

@@ -16,7 +16,7 @@ import * as pdfWorker from 'pdfjs-dist/legacy/build/pdf.worker.mjs';
 import { createWorker, OEM, PSM, type Worker as Recogniser } from 'tesseract.js';
 import type { DoubtFound, PageJobs } from './page-jobs';
 
-// A PDF is read in this worker: it starts none of its own.
+// A PDF is read in this worker, without another one.
 Object.assign(globalThis, { pdfjsWorker: pdfWorker });
 
 /** Where the files beside this one are. */

@@ -12,7 +12,7 @@ export function readingFile(file: number, of: number): string {
 	return `Reading file ${file} of ${of}…`;
 }
 
-export const firstTimeItFetches = 'The first time takes longer: 6 MB are fetched and kept on this device.';
+export const firstTimeItFetches = 'The first time takes longer: 5 MB are fetched and kept on this device.';
 
 export const handwritingIsNotRead = 'Printed text is read. Handwriting is not.';
 
@@ -27,7 +27,9 @@ export const itCouldNotBeRead = 'The page could not be read. Please try again, o
 export const checkAgainstThePicture = 'Check against the picture';
 
 export function wordsToCheck(count: number): string {
-	return count === 1 ? 'One word was hard to read.' : `${count} words were hard to read.`;
+	return count === 1
+		? 'One word was hard to read. Check it before you go on.'
+		: `${count} words were hard to read. Check them before you go on.`;
 }
 
 export function readAs(text: string): string {
@@ -41,5 +43,3 @@ export const itIsRight = 'It is right';
 export const change = 'Change it';
 
 export const allAreRight = 'All are right';
-
-export const checkTheWordsFirst = 'Check the words that were hard to read first.';

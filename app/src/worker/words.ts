@@ -10,4 +10,6 @@ export function theFileOfAnswersOfRows(rows: string): string {
 	return `The file of answers: ${rows}`;
 }
 
+export const theWorkerFailed = 'The worker failed.';
+
 export const theJobWasStopped = 'the job was stopped';

@@ -2,7 +2,11 @@ import type { Later, NamesOf } from './later-jobs';
 import { through } from './through';
 import * as words from './words';
 
-type Running<J> = { readonly end: () => void; readonly jobs: Promise<Later<J>>; readonly stops: Set<() => void> };
+type Running<J> = {
+	readonly end: () => void;
+	readonly jobs: Promise<Later<J>>;
+	readonly stops: Set<(fault: Error) => void>;
+};
 
 /** A job was stopped before it was done. */
 export class Stopped extends Error {}
@@ -26,25 +30,27 @@ export function workerDoor<J>(start: () => Worker, names: NamesOf<J>): WorkerDoo
 	let running: Running<J> | null = null;
 	const begin = (): Running<J> => {
 		const worker = start();
+		// A worker that cannot be fetched, or that falls over, answers no job.
+		worker.onerror = () => end(new Error(words.theWorkerFailed));
 		return { end: () => worker.terminate(), jobs: through<J>(worker, names), stops: new Set() };
+	};
+	const end = (fault: Error) => {
+		running?.end();
+		for (const stop of running?.stops ?? []) stop(fault);
+		running = null;
 	};
 	return {
 		work: (job) => {
 			running ??= begin();
 			const { jobs, stops } = running;
 			return new Promise((resolve, reject) => {
-				const stop = () => reject(new Stopped(words.theJobWasStopped));
-				stops.add(stop);
+				stops.add(reject);
 				void jobs
 					.then(job)
 					.then(resolve, reject)
-					.finally(() => stops.delete(stop));
+					.finally(() => stops.delete(reject));
 			});
 		},
-		stopWork: () => {
-			running?.end();
-			for (const stop of running?.stops ?? []) stop();
-			running = null;
-		},
+		stopWork: () => end(new Stopped(words.theJobWasStopped)),
 	};
 }

@@ -39,7 +39,7 @@ const LINES_OF_A_COLUMN = 3;
 const WIDTH_OF_A_CELL = 14;
 
 /** How a listed problem begins. */
-const LISTED = /^\(?(?:\d{1,3}|[a-z]|[ivx]{1,5})[.)]/u;
+const LISTED = /^\(?(?:\d{1,3}|[a-z]|[ivx]{1,5})[.)](?!\d)/u;
 
 /** Whether lines are problems of a column, and no cells of a table. */
 function isColumn(lines: readonly PageLine[]): boolean {
@@ -49,7 +49,7 @@ function isColumn(lines: readonly PageLine[]): boolean {
 
 type Halves = readonly [readonly PageLine[], readonly PageLine[]];
 
-/** Lines to the left and to the right of a white stripe from their top to their bottom; null where there is none. */
+/** Lines to the left and to the right of a white stripe from their top to their bottom; null if there is no stripe. */
 function halvesOf(lines: readonly PageLine[]): Halves | null {
 	const least = 1.5 * median(lines.map(letterHeight));
 	const sorted = [...lines].sort((a, b) => a.box.x0 - b.box.x0);

@@ -1,3 +1,4 @@
+import { median } from './page-words';
 import { greysOf, type Raster } from './raster';
 
 /** A pixel is ink where it is darker than the paper round it by so much, of 255. */
@@ -51,7 +52,7 @@ function rowsAcross({ x, y }: Ink, angle: number): number {
 
 const RIGHT_ANGLE = Math.PI / 2;
 
-/** Pages are held and laid within so much of straight, in radians, and the angle is found to within such a step. */
+/** How far from straight a page may be, in radians, and the step in which the angle is looked for. */
 const MOST = (7 * Math.PI) / 180;
 const STEP = (0.2 * Math.PI) / 180;
 
@@ -72,6 +73,8 @@ export type Direction = {
 	readonly sideways: boolean;
 	/** How far they are from straight, in radians clockwise. */
 	readonly skew: number;
+	/** Where the middle of the writing is from the left, as a share of the width. */
+	readonly across: number;
 };
 
 /** The direction of the lines of writing on a small picture of a page. */
@@ -80,5 +83,6 @@ export function directionOf(small: Raster): Direction {
 	const level = clearest(ink, 0);
 	const upright = clearest(ink, RIGHT_ANGLE);
 	const sideways = upright.rows > 1.2 * level.rows;
-	return { sideways, skew: sideways ? upright.angle - RIGHT_ANGLE : level.angle };
+	const across = ink.x.length ? 0.5 + median([...ink.x]) / small.width : 0.5;
+	return { sideways, skew: sideways ? upright.angle - RIGHT_ANGLE : level.angle, across };
 }

@@ -22,7 +22,7 @@ type Document = {
 	readonly destroy: () => Promise<void>;
 };
 
-/** Runs of text have a string; marks of structure have none. */
+/** A run of text has a string; a mark of structure does not. */
 const isRun = (item: unknown): item is PdfRun => typeof (item as PdfRun).str === 'string';
 
 /**

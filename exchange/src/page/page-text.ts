@@ -1,3 +1,4 @@
+import { parseNumeral, parseUnit } from '@tidy-sum/core';
 import { unmixed } from './mix-ups';
 import { type Box, letterHeight, median, type PageLine, type PageWord, textOfWord } from './page-words';
 
@@ -23,8 +24,25 @@ const PARAGRAPH = 1.35;
 const SURE = 0.9;
 const SURE_WORD = 0.5;
 
-/** What is worked with: a number, or a unit that lost what it divides. */
+/** What is worked with: a number, or a unit that lost a part. */
 const MATTERS = /\d|^\/|\/$/u;
+
+/** What no problem has in a word: a sign that was taken for another. */
+const ODD = /[¢¥€£§©®™|~](?=[\p{L}\d])|(?<=[\p{L}\d])[¢¥§©®™|~%*?](?=[\p{L}\d])|(?<=\p{L})[%®©™*]|(?<=10)[°?'"*]/u;
+
+/** Units whose first sign may be a µ. */
+const MICRO = /^p[mgLlsFAVWJN](?!\p{L})/u;
+
+/** Brackets and signs of a sentence round a word. */
+const ROUND = /^[([{"“'=<>≈~]+|[)\]}"”'.,;:?!]+$/gu;
+
+/** Whether a word with a figure reads as a number, a quantity, a unit, or numbers with a sign between. */
+function isKnownForm(word: string): boolean {
+	const bare = word.replace(ROUND, '');
+	if (parseNumeral(bare).ok || parseUnit(bare).ok || /^\d+(?:[-–−/:.×]\d+)+$/u.test(bare)) return true;
+	const [, number = '', rest = ''] = /^([\d.,/]+)[- \u2011]?(\D.*)$/u.exec(bare) ?? [];
+	return number !== '' && (parseUnit(rest).ok || /^(?:st|nd|rd|th|s|year-old)$/u.test(rest));
+}
 
 const NO_MATTER = /[\s×xX*%]/gu;
 
@@ -32,23 +50,25 @@ const NO_MATTER = /[\s×xX*%]/gu;
 function isInDoubt({ sure, signs }: PageWord, seen: string, is: string): boolean {
 	// A space or a sign of multiplying changes nothing that is worked with.
 	if (is.replace(NO_MATTER, '') !== seen.replace(NO_MATTER, '')) return true;
-	return MATTERS.test(seen) && (sure < SURE_WORD || /^\/|\/$/u.test(seen) || signs.some((sign) => sign.sure < SURE));
+	if (ODD.test(is) || MICRO.test(is)) return true;
+	if (!MATTERS.test(is)) return false;
+	return sure < SURE_WORD || /^\/|\/$/u.test(is) || signs.some((sign) => sign.sure < SURE) || !isKnownForm(is);
 }
 
 /** How a listed problem or an answer line begins: never in the middle of a sentence. */
 const BEGINS = /^(?:\(?(?:\d{1,3}|[a-zA-Z]|[ivx]{1,5})[.)]|[•▪–—*-]$|_{3,})/u;
 
-/** The right edge of the column that a line is in: of the lines round it that begin at the same place. */
+/** The right edge of the column that a line is in: of the lines above and below that are over or under it. */
 function rightOf(lines: readonly PageLine[], at: number): number {
-	const line = lines[at];
-	if (!line) return 0;
-	const same = ({ box }: PageLine) => box.x0 < line.box.x1 && box.x1 > line.box.x0;
-	let right = line.box.x1;
-	for (let i = at; i >= 0 && lines[i] && same(lines[i] as PageLine); i -= 1)
-		right = Math.max(right, lines[i]?.box.x1 ?? 0);
-	for (let i = at; i < lines.length && lines[i] && same(lines[i] as PageLine); i += 1)
-		right = Math.max(right, lines[i]?.box.x1 ?? 0);
-	return right;
+	const { x0, x1 } = lines[at]?.box ?? { x0: 0, x1: 0 };
+	const isBeside = ({ box }: PageLine) => box.x0 >= x1 || box.x1 <= x0;
+	const above = lines.slice(0, at).reverse();
+	const below = lines.slice(at);
+	const column = [above, below].flatMap((some) => {
+		const end = some.findIndex(isBeside);
+		return end < 0 ? some : some.slice(0, end);
+	});
+	return Math.max(x1, ...column.map(({ box }) => box.x1));
 }
 
 /** What is between two lines: a space where the second had no room on the first, else a new line, or a blank one. */
@@ -60,35 +80,77 @@ function between(before: PageLine, line: PageLine, usual: number, right: number)
 	return isFull && !BEGINS.test(textOfWord(first)) ? ' ' : '\n';
 }
 
-/** The text of the lines of some pages: a line each, a blank line between paragraphs and pages. */
+const LABEL = /^\(?(\d{1,2})[.)]/u;
+
+/** The number a line is listed by; 0 if it has no number. */
+const labelOf = ({ words: [first] }: Pick<PageLine, 'words'>): number =>
+	Number(LABEL.exec(first ? textOfWord(first) : '')?.[1] ?? 0);
+
+/** A word that ran into the number of its problem, parted from it; as it is where it did not. */
+function afterLabel(word: string, due: number): string {
+	const [, mark = '', rest = ''] = /^(\(?\d{1,2}[.)])(\S+)$/u.exec(word) ?? [];
+	return due > 1 && rest !== '' && Number(mark.replace(/\D/gu, '')) === due ? `${mark} ${rest}` : word;
+}
+
+/** The number that is due at a line: the one behind the last, unless another line has it by itself; else 0. */
+function dueAt(lines: readonly PageLine[], at: number): number {
+	const due = (lines.slice(0, at).map(labelOf).filter(Boolean).at(-1) ?? 0) + 1;
+	const isElsewhere = lines.some((line) => {
+		const [first] = line.words;
+		return first && /^\(?\d{1,2}[.)]$/u.test(textOfWord(first)) && labelOf(line) === due;
+	});
+	return isElsewhere ? 0 : due;
+}
+
+/** A line as text: each word put right, and those in doubt with their places in it. */
+function lineText(line: PageLine, before: string | undefined, recognised: boolean, due: number) {
+	let text = '';
+	let behind = before;
+	const doubts: { readonly at: readonly [number, number]; readonly box: Box }[] = [];
+	for (const [i, word] of line.words.entries()) {
+		const next = line.words[i + 1];
+		const seen = textOfWord(word);
+		const isFirst = before === undefined && i === 0;
+		const read = recognised ? unmixed(seen, behind, next && textOfWord(next)) : seen;
+		const is = recognised && isFirst ? afterLabel(read, due) : read;
+		const from = text === '' ? 0 : text.length + 1;
+		text += `${from === 0 ? '' : ' '}${is}`;
+		behind = is;
+		const isMark = isFirst && BEGINS.test(seen) && !/ .*\d/u.test(is);
+		if (recognised && !isMark && isInDoubt(word, seen, is)) doubts.push({ at: [from, text.length], box: word.box });
+	}
+	return { text, doubts, last: behind };
+}
+
+/** How far it usually is from one line to the next. */
+const usualGap = (lines: readonly PageLine[]): number =>
+	median(
+		lines
+			.slice(1)
+			.map(({ box }, i) => box.y1 - (lines[i]?.box.y1 ?? 0))
+			.filter((gap) => gap > 0),
+	);
+
+/**
+ * The text of pages: a line for each, one where a sentence goes on in the next, a blank line between paragraphs and pages.
+ * @returns the text, and the words of it that were recognised with doubt or put right.
+ */
 export function pageText(pages: readonly ReadPage[]): PageText {
 	let text = '';
 	const doubts: Doubt[] = [];
-	let lastWord: string | undefined;
 	for (const [page, { lines, recognised }] of pages.entries()) {
-		if (page > 0 && text !== '') text += '\n\n';
-		const usual = median(
-			lines
-				.slice(1)
-				.map((line, i) => line.box.y1 - (lines[i]?.box.y1 ?? 0))
-				.filter((gap) => gap > 0),
-		);
+		if (text !== '') text += '\n\n';
+		const usual = usualGap(lines);
+		let last: string | undefined;
 		for (const [i, line] of lines.entries()) {
-			const right = rightOf(lines, i);
 			const before = lines[i - 1];
-			if (before) text += between(before, line, usual, right);
-			let behind = /\n$|^$/u.test(text) ? undefined : lastWord;
-			for (const [k, word] of line.words.entries()) {
-				if (k > 0) text += ' ';
-				const from = text.length;
-				const seen = textOfWord(word);
-				const next = line.words[k + 1];
-				const is = recognised ? unmixed(seen, behind, next && textOfWord(next)) : seen;
-				text += is;
-				behind = is;
-				lastWord = is;
-				if (recognised && isInDoubt(word, seen, is)) doubts.push({ at: [from, text.length], page, box: word.box });
-			}
+			const gap = before ? between(before, line, usual, rightOf(lines, i)) : '';
+			text += gap;
+			const from = text.length;
+			const read = lineText(line, gap === ' ' ? last : undefined, recognised, dueAt(lines, i));
+			last = read.last;
+			text += read.text;
+			doubts.push(...read.doubts.map(({ at, box }) => ({ at: [from + at[0], from + at[1]] as const, page, box })));
 		}
 	}
 	return { text, doubts };

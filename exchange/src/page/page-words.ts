@@ -36,7 +36,7 @@ export const textOfWord = ({ signs }: PageWord): string => signs.map(({ text }) 
 /** How high letters without a stem are, as far as there are any. */
 const LOW_LETTERS = /^[acemnorsuvwxz]$/u;
 
-/** The height of a small letter of a line, in the units of its boxes; of half the line where it has none. */
+/** The height of a small letter of a line, in the units of its boxes; of half the line if it has no such letter. */
 export function letterHeight({ words, box }: PageLine): number {
 	const heights = words.flatMap(({ signs }) =>
 		signs.filter(({ text }) => LOW_LETTERS.test(text)).map(({ box: { y0, y1 } }) => y1 - y0),

@@ -70,13 +70,19 @@ function placeOf(line: PageLine, letter: number, box: Box, before: PageSign): Bo
 	};
 }
 
-/** The upper part of a box, without what is by the baseline. */
-const upper = (line: PageLine, letter: number, { x0, y0, x1, y1 }: Box): Box => ({
-	x0,
-	y0,
-	x1,
-	y1: Math.min(y1, baselineAt(line, x0) - RAISED_BY * letter),
-});
+/** How far a sign that was misread may reach to the right of its box, in small letters, if nothing as high follows. */
+const REACHES = 0.6;
+
+/** The upper part of a box, without what is by the baseline; wider where only a sign of a sentence follows. */
+function upper(line: PageLine, letter: number, { x0, y0, x1, y1 }: Box, next: PageSign | undefined): Box {
+	const isLow = next === undefined || /^[.,]$/u.test(next.text);
+	return {
+		x0,
+		y0,
+		x1: isLow ? x1 + REACHES * letter : x1,
+		y1: Math.min(y1, baselineAt(line, x0) - RAISED_BY * letter),
+	};
+}
 
 /** Where signs end that are printed behind no unit, with a question mark before them. */
 function oddFrom(signs: readonly PageSign[], from: number): number {
@@ -97,7 +103,7 @@ function runsIn(line: PageLine, letter: number, { signs }: PageWord, word: numbe
 			const box = placeOf(
 				line,
 				letter,
-				upper(line, letter, around(signs.slice(from, odd).map((sign) => sign.box))),
+				upper(line, letter, around(signs.slice(from, odd).map((sign) => sign.box)), signs[odd]),
 				before,
 			);
 			runs.push({ word, from, to: odd, box });
@@ -155,14 +161,18 @@ function isDegree(signs: readonly PageSign[], { from, to }: RaisedRun, digits: s
 	return to - from === 1 && digits.length === 1 && /^[CFK]$/u.test(signs[to]?.text ?? '') && (!isTen || digits === '0');
 }
 
-/** A line with its raised signs as figures; those that no digits were read for stay as they were. */
+/** A line with its raised signs as figures; those that no digits were read for stay as they were, and are not sure. */
 export function withRaised(line: PageLine, runs: readonly RaisedRun[], looked: readonly (LookedAt | null)[]): PageLine {
 	const words = line.words.map((word, i) => {
 		let { signs } = word;
 		// From the last one: the places of those before it stay.
 		for (const [k, run] of [...runs.entries()].reverse()) {
 			const seen = looked[k];
-			if (run.word !== i || !seen || seen.digits === '') continue;
+			if (run.word !== i) continue;
+			if (!seen || seen.digits === '') {
+				signs = signs.map((sign, at) => (at >= run.from && at < run.to ? { ...sign, sure: 0 } : sign));
+				continue;
+			}
 			if (isDegree(word.signs, run, seen.digits)) continue;
 			const figures: PageSign = { text: raisedFigures(seen.digits), box: run.box, sure: seen.sure };
 			signs = [...signs.slice(0, run.from), figures, ...signs.slice(run.to)];

@@ -134,7 +134,7 @@ const refused =
 	async () =>
 		bad('shape', says);
 
-/** How each kind of file is read; `other` is none of a page. */
+/** How each kind of file is read; `other` is no file of pages. */
 const READERS: Readonly<Record<Exclude<KindOfFile, 'other'>, Reader>> = {
 	picture: pictureReader(words.thisPictureIsDamaged),
 	pdf: readPdf,

@@ -1,6 +1,6 @@
 import { inReadingOrder } from './columns';
 import { directionOf } from './direction';
-import { baselineAt, letterHeight, median, type PageLine, type PageWord, textOfWord } from './page-words';
+import { baselineAt, letterHeight, type PageLine, type PageWord, textOfWord } from './page-words';
 import { type LookedAt, type RaisedRun, raisedRuns, withRaised } from './raised';
 import {
 	cropped,
@@ -69,14 +69,14 @@ function linesOf({ blocks }: Found): readonly PageLine[] {
 	);
 }
 
-/** A line that is no writing but shade and dirt: none of its words is sure. */
+/** Shade and dirt are read as signs too, but as unsure ones: of a line less sure than this, on average, nothing is kept. */
+const SURE_SIGNS = 0.75;
+
+/** Whether a line is writing, and no shade or dirt. */
 function isWriting({ words }: PageLine): boolean {
 	const signs = words.flatMap((word) => word.signs);
-	const letters = signs.filter(({ text }) => /[\p{L}\d]/u.test(text));
-	if (letters.length * 2 < signs.length) return false;
-	return (
-		words.some(({ sure, signs: { length } }) => sure > 0.6 && length > 1) || median(words.map(({ sure }) => sure)) > 0.6
-	);
+	const isSure = signs.reduce((sum, { sure }) => sum + sure, 0) / signs.length > SURE_SIGNS;
+	return isSure && signs.some(({ text }) => /[\p{L}\d]/u.test(text));
 }
 
 /** Pages are read at about this many pixels on their longer side. */
@@ -105,12 +105,21 @@ function fitted(make: MakeRaster, picture: Raster): Raster {
 /** A page is taken to be the wrong way up where its writing is less sure than this, from 0 to 100. */
 const BADLY = 70;
 
-/** A band of a page on which both ways up are tried, as a share of its height. */
+/** A band of a page on which both ways up are tried: a share of its height, but no lower than this many pixels. */
 const BAND = 0.3;
+const LEAST_BAND = 700;
 
-/** A band of a picture about its middle. */
-const band = (make: MakeRaster, picture: Raster): Raster =>
-	cropped(make, picture, { x: 0, y: picture.height * 0.05, width: picture.width, height: picture.height * BAND });
+/** A band of a picture about the middle of its writing, as a share of its height. */
+function band(make: MakeRaster, picture: Raster, middle: number): Raster {
+	const { width, height: all } = picture;
+	const height = Math.min(all, Math.max(LEAST_BAND, all * BAND));
+	return cropped(make, picture, {
+		x: 0,
+		y: Math.min(Math.max(0, middle * all - height / 2), all - height),
+		width,
+		height,
+	});
+}
 
 const wordsIn = (found: Found): number =>
 	linesOf(found)
@@ -120,7 +129,7 @@ const wordsIn = (found: Found): number =>
 /** The picture with its writing upright, and what was recognised on it. */
 async function upright({ make, recognise }: PictureTools, picture: Raster): Promise<readonly [Raster, Found]> {
 	const small = scaled(make, picture, Math.min(1, DIRECTION_SIDE / longSide(picture)));
-	const { sideways, skew } = directionOf(small);
+	const { sideways, skew, across } = directionOf(small);
 	const by = (angle: number) => turned(make, picture, Math.abs(angle) < STRAIGHT ? 0 : angle);
 	if (!sideways) {
 		const level = by(-skew);
@@ -131,8 +140,10 @@ async function upright({ make, recognise }: PictureTools, picture: Raster): Prom
 		return wordsIn(other) > wordsIn(found) ? [over, other] : [level, found];
 	}
 	const ways = [by(Math.PI / 2 - skew), by(-Math.PI / 2 - skew)] as const;
-	const [first, second] = [await recognise(band(make, ways[0]), 'page'), await recognise(band(make, ways[1]), 'page')];
-	const best = wordsIn(first) >= wordsIn(second) ? ways[0] : ways[1];
+	const [right, left] = ways;
+	const first = await recognise(band(make, right, across), 'page');
+	const second = await recognise(band(make, left, 1 - across), 'page');
+	const best = wordsIn(first) >= wordsIn(second) ? right : left;
 	return [best, await recognise(best, 'page')];
 }
 
