@@ -167,6 +167,11 @@ describe('a page of a PDF', () => {
 		expect(said(lines)).toEqual(['57.6 cm³. Density ?']);
 	});
 
+	it('has a raised figure on its own line, even where another column has a line at its height', () => {
+		const lines = pdfLines([run('g/cm', 0, 700), run('3', 24, 705, 8), run('other column', 300, 705)], 800);
+		expect(said(lines)).toContain('g/cm³');
+	});
+
 	it('keeps what is lowered as it is', () => {
 		expect(said(pdfLines([run('H', 0, 700), run('2', 6, 698, 8), run('O', 10, 700)], 800))).toEqual(['H2O']);
 	});

@@ -46,20 +46,23 @@ function alike(page: string, read: string): number {
 	}).length;
 }
 
-/** The numbers of a text, powers and all. */
-const numbersIn = (text: string): readonly string[] =>
-	text.match(/\d(?:[\d.,]*\d)?[⁰¹²³⁴⁵⁶⁷⁸⁹⁻]*|[⁰¹²³⁴⁵⁶⁷⁸⁹⁻]+/gu) ?? [];
+/** The numbers of a text, powers and all, with their places. */
+const numbersIn = (text: string) =>
+	[...text.matchAll(/\d(?:[\d.,]*\d)?[⁰¹²³⁴⁵⁶⁷⁸⁹⁻]*|[⁰¹²³⁴⁵⁶⁷⁸⁹⁻]+/gu)].map((found) => ({
+		number: found[0],
+		from: found.index,
+		to: found.index + found[0].length,
+	}));
 
 type Numbers = { right: number; rightMarked: number; wrong: number; wrongMarked: number };
 
 /** Counts the numbers that were read rightly and wrongly, and how many of each are marked. */
 function countNumbers(page: string, { text, doubts }: PagesRead, numbers: Numbers): void {
-	const left = [...numbersIn(page)];
-	const marked = doubts.map(({ at }) => text.slice(...at));
-	for (const number of numbersIn(text)) {
+	const left = numbersIn(page).map(({ number }) => number);
+	for (const { number, from, to } of numbersIn(text)) {
 		const at = left.indexOf(number);
 		if (at >= 0) left.splice(at, 1);
-		const isMarked = marked.some((one) => number.includes(one) || one.includes(number));
+		const isMarked = doubts.some((doubt) => doubt.at[0] < to && doubt.at[1] > from);
 		if (at >= 0) {
 			numbers.right += 1;
 			if (isMarked) numbers.rightMarked += 1;

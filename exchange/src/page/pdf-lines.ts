@@ -37,18 +37,21 @@ const SPACE = 0.16;
 
 type Row = { readonly foot: number; readonly size: number; readonly runs: Placed[] };
 
-/** The runs of each line: first what is on a baseline, then what is raised above one or lowered below it. */
+/** Whether a run is raised above the baseline of a row, or lowered below it, right beside a run of it. */
+function isRaisedOn({ foot, size, runs }: Row, run: Placed): boolean {
+	const up = foot - run.foot;
+	const isNear = runs.some(({ x0, x1 }) => run.x0 < x1 + size && run.x1 > x0 - size);
+	return run.size < SMALLER * size && isNear && up < ABOVE * size && up > -BELOW * size;
+}
+
+/** The runs of each line: the larger ones first, so that what is raised finds the line it belongs to. */
 function rowsOf(runs: readonly Placed[]): readonly Row[] {
 	const rows: Row[] = [];
 	for (const run of [...runs].sort((a, b) => b.size - a.size)) {
-		const row = rows.find(({ foot, size, runs: there }) => {
-			const up = foot - run.foot;
-			const isNear = there.some(({ x0, x1 }) => run.x0 < x1 + size && run.x1 > x0 - size);
-			return (
-				Math.abs(up) <= ONE_LINE * size ||
-				(run.size < SMALLER * size && isNear && up < ABOVE * size && up > -BELOW * size)
-			);
-		});
+		// A raised figure can be as high as a line of another column.
+		const row =
+			rows.find((one) => isRaisedOn(one, run)) ??
+			rows.find(({ foot, size }) => Math.abs(foot - run.foot) <= ONE_LINE * size);
 		if (row) row.runs.push(run);
 		else rows.push({ foot: run.foot, size: run.size, runs: [run] });
 	}
