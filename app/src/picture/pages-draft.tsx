@@ -116,7 +116,8 @@ const useStyles = makeStyles((palette) => ({
 	list: { gap: GAP.m },
 	doubt: { gap: GAP.s },
 	row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: GAP.s },
-	field: { flexGrow: 1, flexBasis: 160 },
+	// At a large size of text it is as wide as the page and no wider.
+	field: { flexGrow: 1, flexShrink: 1, flexBasis: 160, minWidth: 0, maxWidth: '100%' },
 	strip: {
 		...({ maxWidth: '100%', height: 56, objectFit: 'contain', objectPosition: 'left' } as object),
 		alignSelf: 'flex-start',

@@ -79,7 +79,11 @@ const tools: PageTools = {
 	make,
 	decode,
 	recognise: async (picture, what) => {
-		recogniser ??= begin();
+		// Without a network it cannot begin, and is tried again with the next picture.
+		recogniser ??= begin().catch((fault) => {
+			recogniser = null;
+			throw fault;
+		});
 		const worker = await recogniser;
 		await worker.setParameters({ tessedit_pageseg_mode: what === 'page' ? PSM.AUTO : PSM.SINGLE_LINE });
 		const blob = await (picture as OffscreenCanvas).convertToBlob({ type: 'image/png' });

@@ -71,12 +71,16 @@ function rightOf(lines: readonly PageLine[], at: number): number {
 	return Math.max(x1, ...column.map(({ box }) => box.x1));
 }
 
+/** A word has no room on a line if it would end closer than this to the right edge, in small letters. */
+const SPACE = 2;
+
 /** What is between two lines: a space where the second had no room on the first, else a new line, or a blank one. */
 function between(before: PageLine, line: PageLine, usual: number, right: number): string {
 	const gap = line.box.y1 - before.box.y1;
 	if (gap > usual * PARAGRAPH || gap < -letterHeight(line)) return '\n\n';
 	const [first] = line.words;
-	const isFull = first !== undefined && before.box.x1 + letterHeight(line) / 2 + (first.box.x1 - first.box.x0) > right;
+	const isFull =
+		first !== undefined && before.box.x1 + SPACE * letterHeight(line) + (first.box.x1 - first.box.x0) > right;
 	return isFull && !BEGINS.test(textOfWord(first)) ? ' ' : '\n';
 }
 
