@@ -1,6 +1,7 @@
 import { good } from '@tidy-sum/core';
 import { strToU8, zipSync } from 'fflate';
 import { inReadingOrder } from '../src/page/columns';
+import { directionOf } from '../src/page/direction';
 import { kindOfFile } from '../src/page/kind-of-file';
 import { MIX_UPS, unmixed } from '../src/page/mix-ups';
 import { pageText } from '../src/page/page-text';
@@ -61,6 +62,37 @@ describe('the order in which a page is read', () => {
 			return { ...one, words, box: around(words.map(({ box }) => box)) };
 		});
 		expect(said(inReadingOrder(through)).map((one) => one[0])).toEqual(['1', '2', '3', '4', '5', '6']);
+	});
+});
+
+describe('the direction of writing', () => {
+	const SIDE = 300;
+
+	/** A picture that is dark where a rule says so, under a shadow that grows to the right. */
+	const picture = (isInk: (x: number, y: number) => boolean) => {
+		const data = new Uint8ClampedArray(4 * SIDE * SIDE);
+		for (let y = 0; y < SIDE; y += 1)
+			for (let x = 0; x < SIDE; x += 1) {
+				const paper = 250 - x / 3;
+				data.fill(isInk(x, y) ? paper - 90 : paper, 4 * (y * SIDE + x), 4 * (y * SIDE + x) + 4);
+			}
+		return { width: SIDE, height: SIDE, getContext: () => ({ getImageData: () => ({ data }) }) };
+	};
+
+	/** Lines of dashes, four pixels high and sixteen apart. */
+	const dashes = (along: number, across: number) => ((across % 16) + 16) % 16 < 4 && Math.floor(along / 9) % 4 !== 0;
+
+	it.each([0, 3, -4])('is found on a shaded page that is %d degrees askew', (degrees) => {
+		const angle = (degrees * Math.PI) / 180;
+		const { sideways, skew } = directionOf(
+			picture((x, y) => dashes(x, Math.round(y * Math.cos(angle) - x * Math.sin(angle)))),
+		);
+		expect(sideways).toBe(false);
+		expect((skew * 180) / Math.PI).toBeCloseTo(degrees, 0);
+	});
+
+	it('is from top to bottom on a page that lies on its side', () => {
+		expect(directionOf(picture((x, y) => dashes(y, x))).sideways).toBe(true);
 	});
 });
 
