@@ -1,7 +1,6 @@
 import { copyFileSync, mkdirSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
-import { build } from 'esbuild';
 import { ROOT } from './run.mjs';
 
 /** The folder of the app that has what reads pictures, PDFs and Word files; it is fetched when a first one is brought. */
@@ -33,6 +32,7 @@ export const READING_FILES = 4;
 /** Makes the files that read pages: the worker, with what it needs, and what recognises writing. */
 export async function readingFiles(folder) {
 	mkdirSync(folder, { recursive: true });
+	const { build } = await import('esbuild');
 	await build({
 		entryPoints: [join(ROOT, 'app', 'src', 'picture', 'pages.worker.ts')],
 		outfile: join(folder, 'pages.worker.js'),
