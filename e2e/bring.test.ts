@@ -183,6 +183,8 @@ describe('what is brought', () => {
 		await browser.driver.get(`${whole.url}/bring`);
 		await browser.find(L.bringText);
 		await browser.write(L.bringText, ' ');
+		// What was there before is gone, and nothing moves up any more.
+		await browser.find(L.bringFile);
 		await browser.press(L.fillIn);
 		await browser.write(L.ownStart, '50 to 68 °F');
 		await browser.write(L.ownWant, '°C');
