@@ -239,6 +239,15 @@ describe('a problem that is brought', () => {
 			expect(pageSays()).not.toContain('hard to read');
 		});
 
+		it('is added to what is there, and what is still to be looked at stays', async () => {
+			const store = show(<BringScreen />);
+			await paste(good({ text: '14 ft to yd', doubts: [{ at: [0, 2], strip: null }], notes: [] }));
+			await paste(good({ text: '25 mm to cm', doubts: [{ at: [0, 2], strip: null }], notes: [] }));
+			await waitFor(() => expect(own(store)?.text).toBe('14 ft to yd\n\n25 mm to cm'));
+			expect(lookFor('Read as 14')).toBeTruthy();
+			expect(lookFor('Read as 25')).toBeTruthy();
+		});
+
 		it('that cannot be read is told, and what was typed stays', async () => {
 			const store = show(<BringScreen />);
 			await bring('3 kg to g', store);

@@ -85,7 +85,7 @@ describe('a new version', () => {
 			ready: Promise.resolve(registration),
 		});
 		Object.defineProperty(navigator, 'serviceWorker', { configurable: true, value: container });
-		// jsdom has no channels; what is sent through this one is not answered here.
+		// jsdom has no channels; this one answers nothing.
 		Object.assign(globalThis, {
 			MessageChannel: class {
 				port1 = {};

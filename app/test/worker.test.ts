@@ -1,6 +1,6 @@
 import type { LaterJobs } from '../src/worker/core-worker';
 
-/** A worker that answers nothing until it is told to. */
+/** A worker that answers nothing by itself. */
 class FakeWorker {
 	static made: FakeWorker[] = [];
 	ended = false;

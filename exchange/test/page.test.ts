@@ -99,6 +99,12 @@ describe('the direction of writing', () => {
 describe('raised signs', () => {
 	const power: readonly Sign[] = [['m'], ['?', 7]];
 
+	/** A line once all its raised signs were read as these digits. */
+	const read = (one: PageLine, digits: string) => {
+		const runs = raisedRuns(one);
+		return withRaised(one, runs, new Map(runs.map((run) => [run, { digits, sure: 0.9 }])));
+	};
+
 	it('behind a unit are looked at again, whatever they were taken for', () => {
 		const [run] = raisedRuns(line(0, 100, 'x', power));
 		expect(run).toMatchObject({ word: 1, from: 1, to: 2 });
@@ -106,7 +112,7 @@ describe('raised signs', () => {
 
 	it('are figures of a power once they are read', () => {
 		const one = line(0, 100, power);
-		const raised = withRaised(one, raisedRuns(one), [{ digits: '-3', sure: 0.9 }]);
+		const raised = read(one, '-3');
 		expect(said([raised])).toEqual(['m⁻³']);
 		expect(raisedFigures('−12')).toBe('⁻¹²');
 	});
@@ -119,13 +125,16 @@ describe('raised signs', () => {
 		expect(raisedRuns(line(0, 100, 'x', signs))).toEqual([]);
 	});
 
+	it('that no digits were read for stay as they were, and are in doubt', () => {
+		const one = line(0, 100, power);
+		const kept = withRaised(one, raisedRuns(one), new Map());
+		expect(said([kept])).toEqual(['m?']);
+		expect(kept.words[0]?.signs[1]?.sure).toBe(0);
+	});
+
 	it('stay the ring of a degree before C and F', () => {
 		const one = line(0, 100, [['2'], ['5'], ['°', 7], ['C']]);
-		const raised = withRaised(
-			one,
-			raisedRuns(one),
-			raisedRuns(one).map(() => ({ digits: '0', sure: 0.9 })),
-		);
+		const raised = read(one, '0');
 		expect(said([raised])).toEqual(['25°C']);
 	});
 });

@@ -20,9 +20,9 @@ const READING_POLICY = [
 const ANY_NAME = /\[.*\]$/;
 
 /**
- * Serves the exported app: hashed files for a year, everything else asked for anew; for every other address the page that
- * was drawn ahead for it, with the text of its exercise where the server can make it. What lies compressed beside itself is
- * sent so to a browser that takes it.
+ * Serves the exported app: hashed files for a year, everything else is asked for again; for every other address the page that
+ * was drawn ahead for it, with the text of its exercise where the server can make it. A browser that takes it gets the
+ * compressed file beside each.
  */
 export function serveApp(folder: string, pages: PageFiles): Middleware {
 	const files = serve(folder, {

@@ -3,8 +3,8 @@ import { dirname, join, relative, sep } from 'node:path';
 import ts from 'typescript';
 
 /**
- * The rooms of each workspace, from the ground up: a room may import those before it and none behind it. Rooms in one
- * list inside the list stand side by side: each may import the others as long as no circle comes of it.
+ * The rooms of each workspace, lowest first: a room may import those before it, and not those behind it. Rooms in a list
+ * inside the list are equals: each may import the others, without a circle.
  */
 export const ROOMS = {
 	'core/src': [
@@ -63,7 +63,7 @@ export const ROOMS = {
 	'schema/src': [],
 };
 
-/** Rooms that know nothing of each other, whatever stands between them: the screens of the app. */
+/** Rooms that never import each other: the screens of the app. */
 const APART = {
 	'app/src': [
 		'bring',
@@ -92,7 +92,7 @@ function filesIn(folder) {
 		.map((entry) => join(entry.parentPath ?? entry.path, entry.name));
 }
 
-/** The imports from one room of a workspace into another: `[{ from, to, file }]`; files at the top stand in no room. */
+/** The imports from one room of a workspace into another: `[{ from, to, file }]`; files at the top belong to no room. */
 export function arrowsIn(workspace) {
 	return filesIn(workspace).flatMap((file) => {
 		const [from, ...inside] = relative(workspace, file).split(sep);
@@ -126,7 +126,7 @@ export function circlesIn(arrows) {
 		.flatMap((a) => [...reach.get(a)].filter((b) => a < b && reach.get(b)?.has(a)).map((b) => [a, b]));
 }
 
-/** What breaks the order of the rooms of a workspace, a sentence each; none where all is well. */
+/** What breaks the order of the rooms of a workspace, a sentence each. */
 export function brokenArrows(root, workspace, order = ROOMS[workspace] ?? []) {
 	const level = new Map(order.flatMap((rooms, i) => [rooms].flat().map((room) => [room, i])));
 	const arrows = arrowsIn(join(root, workspace));

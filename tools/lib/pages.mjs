@@ -15,7 +15,7 @@ const WITH_PAGE = [
 	{ of: /^/, scripts: ['open-desk'] },
 ];
 
-/** The parts of shared scripts that a page needs at once; what is in none of them comes with the pages that need it. */
+/** The parts of shared scripts that a page needs at once; the rest comes with the pages that need it. */
 const FIRST = ['open-desk', 'today-screen', 'desk-screen', 'shelf-part', 'keeping', 'kept-rows', 'all-panels'].map(
 	(name) => ({
 		name: name.split('-')[0],
@@ -140,8 +140,8 @@ export async function smallScripts(dist) {
 const squeeze = promisify(brotliCompress);
 
 /**
- * Lays every text that is worth it compressed beside itself.
- * @param tell is told after each how many are done, and of how many.
+ * Writes a compressed copy of every text that is worth it, beside it.
+ * @param tell called after each with how many are done, and of how many.
  */
 export async function compressed(dist, tell = () => {}) {
 	const params = { [constants.BROTLI_PARAM_QUALITY]: 11 };

@@ -7,7 +7,6 @@ import { __iconData as Undo } from 'lucide-react-native/icons/undo-2';
 import { useCallback, useMemo, useState } from 'react';
 import { PagesDraft } from '../picture/pages-draft';
 import { usePages } from '../picture/use-pages';
-import * as pictureWords from '../picture/words';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
@@ -112,13 +111,10 @@ function Bring({ name }: { readonly name: string }) {
 		dispatch(did(DRAFT, { do: 'pose', text: '' }));
 		router.navigate(`/working/${as}` as '/');
 	};
-	const file = useFile(putText);
 	const pages = usePages(text, putText);
+	const file = useFile(putText, pages.take);
 	useShared(putText);
-	const onFiles = (files: readonly File[]) =>
-		void pages.take(files).then((isRead) => {
-			if (!isRead && files[0]) void file.take(files[0]);
-		});
+	const onFiles = (files: readonly File[]) => void file.take(files);
 	// Nothing is worked from a number that was hard to read before it was looked at.
 	const isLookedAt = pages.doubts.length === 0 && pages.soFar === null;
 	const isWhole = questionOf(work) === null && isKept && isLookedAt;
@@ -212,8 +208,8 @@ function Bring({ name }: { readonly name: string }) {
 					</Words>
 					<Box style={styles.files}>
 						<FileButton
-							label={pictureWords.aPhoto}
-							say={pictureWords.ofTheProblem}
+							label={words.aPhoto}
+							say={words.ofTheProblem}
 							accept="image/*"
 							onFiles={onFiles}
 							camera
@@ -228,7 +224,7 @@ function Bring({ name }: { readonly name: string }) {
 						/>
 					</Box>
 					<Words size="small" tone="soft">
-						{pictureWords.handwritingIsNotRead}
+						{words.handwritingIsNotRead}
 					</Words>
 				</>
 			) : null}

@@ -13,25 +13,39 @@ export const READ_FILES =
 /** The longest file that is read, in bytes. */
 const FILE_LIMIT = 50_000_000;
 
-/** Files that are brought: a text goes into the field; a set is shown first, and nothing of it is kept. */
-export function useFile(onText: (text: string) => void) {
+/**
+ * Files that are brought: pictures, PDFs and Word files are read as pages; a text goes into the field; a set is shown first, and
+ * nothing of it is kept.
+ * @param takePages reads files if all of them are of pages; whether they are.
+ */
+export function useFile(onText: (text: string) => void, takePages: (files: readonly File[]) => Promise<boolean>) {
 	const [brought, setBrought] = useState<SetBrought | null>(null);
 	const [said, setSaid] = useState('');
-	const take = useCallback(
-		async (file: File) => {
-			setBrought(null);
-			if (/^(?:image|audio|video)\//u.test(file.type)) return setSaid(words.theFileCannotBeReadAsAPage);
-			if (file.size > FILE_LIMIT) return setSaid(words.thisFileIsTooLongToRead);
+	const takeOne = useCallback(
+		async (file: File): Promise<string> => {
+			if (/^(?:image|audio|video)\//u.test(file.type)) return words.theFileCannotBeReadAsAPage;
 			setSaid(words.readingTheFile);
 			const bytes = new Uint8Array(await file.arrayBuffer());
 			const read = await workOnFiles((jobs) => jobs.readFile(bytes, file.name)).catch(() => null);
-			if (!read) return setSaid(words.theFileCouldNotBeRead);
-			if (!read.ok) return setSaid(`${file.name}: ${read.fault.message}`);
-			setSaid('');
+			if (!read) return words.theFileCouldNotBeRead;
+			if (!read.ok) return `${file.name}: ${read.fault.message}`;
 			if (read.value.is === 'text') onText(read.value.text);
 			else setBrought({ ...read.value, name: file.name });
+			return '';
 		},
 		[onText],
+	);
+	const take = useCallback(
+		async (files: readonly File[]) => {
+			const [first, ...others] = files;
+			setBrought(null);
+			setSaid('');
+			if (files.some(({ size }) => size > FILE_LIMIT)) return setSaid(words.thisFileIsTooLongToRead);
+			if (!first || (await takePages(files))) return;
+			const fault = await takeOne(first);
+			setSaid(fault || (others.length ? words.onlyThisFileWasRead(first.name) : ''));
+		},
+		[takeOne, takePages],
 	);
 	const leave = useCallback(() => setBrought(null), []);
 	return { brought, said, take, leave };

@@ -41,6 +41,16 @@ export function thisTextHasCharactersAndIs(textCount: number, limit: number): st
 export const typeOrPasteItAsItIsOnYour =
 	'Type or paste it as it is on your sheet. The start, the facts and the unit asked for are marked as you type. You can change each one.';
 
+export const aPhoto = 'Take a photo';
+
+export const ofTheProblem = 'of the problem';
+
+export const handwritingIsNotRead = 'Printed text is read. Handwriting is not.';
+
+export function onlyThisFileWasRead(name: string): string {
+	return `Only ${name} was read. Bring the others one by one.`;
+}
+
 export const aPictureOrFile = 'A picture or file';
 
 export const fromThisDeviceATextOr =

@@ -3,6 +3,7 @@ import { bad, good } from '@tidy-sum/core';
 import {
 	type Box,
 	type Found,
+	LONG_SIDE,
 	openPdfWith,
 	type PagesRead,
 	type PageTools,
@@ -40,12 +41,10 @@ async function begin(): Promise<Recogniser> {
 	return worker;
 }
 
-/** Pictures are drawn no larger than this: a photo of a phone would take all memory. */
-const LONGEST_SIDE = 2600;
-
+/** A picture as it is read: drawn at once no larger than that, since a photo of a phone would take all memory. */
 async function decode(bytes: Uint8Array): Promise<Raster> {
 	const picture = await createImageBitmap(new Blob([bytes as BlobPart]), { imageOrientation: 'from-image' });
-	const scale = Math.min(1, LONGEST_SIDE / Math.max(picture.width, picture.height));
+	const scale = Math.min(1, LONG_SIDE / Math.max(picture.width, picture.height));
 	const canvas = new OffscreenCanvas(Math.round(picture.width * scale), Math.round(picture.height * scale));
 	canvas.getContext('2d')?.drawImage(picture, 0, 0, canvas.width, canvas.height);
 	picture.close();
@@ -139,7 +138,7 @@ const jobs: PageJobs = {
 				onSoFar({ ...soFar, file, files: files.length, text: before + soFar.text }),
 			);
 			if (!read.ok && files.length === 1) return bad(read.fault.code, `${name}: ${read.fault.message}`);
-			// One picture of several that cannot be read costs none of the others.
+			// The others are read even if one cannot be.
 			if (!read.ok) notes.push(`${name}: ${read.fault.message}`);
 			else {
 				doubts.push(...(await doubtsOf(read.value, before.length)));

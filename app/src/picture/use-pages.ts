@@ -14,7 +14,7 @@ export type Pages = {
 	readonly said: string;
 	/** The words that were hard to read, until they are looked at. */
 	readonly doubts: readonly Doubt[];
-	/** Reads files if they are of pages; whether they are. */
+	/** Reads files if all of them are of pages, and adds their text; whether they are. */
 	readonly take: (files: readonly File[]) => Promise<boolean>;
 	readonly stop: () => void;
 	/** Settles a doubt as it was read; all of them without one. */
@@ -30,7 +30,7 @@ async function filesOf(files: readonly File[]): Promise<readonly FileBrought[]> 
 /**
  * Reads pictures, PDFs and Word files in a worker.
  * @param text the text as it is now: a doubt is settled where it is changed.
- * @param onText called with the text that was read.
+ * @param onText called with the text and what was read, behind it.
  */
 export function usePages(text: string, onText: (text: string) => void): Pages {
 	const [soFar, setSoFar] = useState<ReadSoFar | null>(null);
@@ -42,21 +42,27 @@ export function usePages(text: string, onText: (text: string) => void): Pages {
 		known.current = text;
 		setDoubts((now) => (now.length ? doubtsAfter(before, text, now) : now));
 	}, [text]);
+	const count = useRef(0);
 	const take = useCallback(
 		async (files: readonly File[]) => {
 			const brought = await filesOf(files);
 			if (!brought.every(({ bytes }) => isOfPages(bytes))) return false;
 			setSaid('');
-			setDoubts([]);
 			setSoFar(BEGUN);
 			try {
 				const { proxy } = await import('comlink');
 				const read = await workOnPages((jobs) => jobs.readPages(brought, proxy(setSoFar)));
 				if (!read.ok) setSaid(read.fault.message);
 				else {
-					known.current = read.value.text;
-					onText(read.value.text);
-					setDoubts(read.value.doubts.map((doubt, id) => ({ ...doubt, id })));
+					// A further page is added: nothing that is there is lost, nor what is still to be looked at.
+					const before = known.current.trim() === '' ? '' : `${known.current}\n\n`;
+					known.current = before + read.value.text;
+					onText(known.current);
+					const found = read.value.doubts.map(({ at: [from, to], strip }): Doubt => {
+						count.current += 1;
+						return { id: count.current, at: [before.length + from, before.length + to], strip };
+					});
+					setDoubts((now) => [...now, ...found]);
 					setSaid(read.value.notes.join(' '));
 				}
 			} catch (fault) {

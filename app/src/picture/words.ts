@@ -1,9 +1,5 @@
 /** What is said where pictures, PDFs and Word files are read. */
 
-export const aPhoto = 'Take a photo';
-
-export const ofTheProblem = 'of the problem';
-
 export function readingPage(page: number, of: number): string {
 	return of > 1 ? `Reading page ${page} of ${of}…` : 'Reading the page…';
 }
@@ -13,8 +9,6 @@ export function readingFile(file: number, of: number): string {
 }
 
 export const firstTimeItFetches = 'The first time takes longer: 5 MB are fetched and kept on this device.';
-
-export const handwritingIsNotRead = 'Printed text is read. Handwriting is not.';
 
 export const stop = 'Stop';
 

@@ -9,7 +9,7 @@ const TAKEN_WITHIN_MS = 4000;
 /** How often a page that stays open looks for a new version. */
 const LOOK_EVERY_MS = 30 * 60_000;
 
-/** The browser's workers, in the app as it is served; undefined where there are none, and in development. */
+/** The browser's workers in the app as it is served; undefined in a browser without workers, and in development. */
 function servedWorkers(): ServiceWorkerContainer | undefined {
 	return process.env.NODE_ENV === 'production' ? globalThis.navigator?.serviceWorker : undefined;
 }

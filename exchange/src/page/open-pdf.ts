@@ -5,7 +5,6 @@ import type { PdfPage } from './read-pages';
 /** What is used of pdfjs-dist. */
 type Pdfjs = {
 	readonly getDocument: (how: Record<string, unknown>) => { readonly promise: Promise<unknown> };
-	readonly VerbosityLevel: { readonly ERRORS: number };
 };
 
 type Viewport = { readonly width: number; readonly height: number };

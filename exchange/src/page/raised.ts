@@ -92,37 +92,38 @@ function oddFrom(signs: readonly PageSign[], from: number): number {
 	return to;
 }
 
-function runsIn(line: PageLine, letter: number, { signs }: PageWord, word: number): readonly RaisedRun[] {
+/** A run of signs that are printed behind no unit, where they are on the line; null where there is no such run. */
+function oddRun(line: PageLine, letter: number, { signs }: PageWord, word: number, from: number): RaisedRun | null {
+	const [before, first] = [signs[from - 1], signs[from]];
+	const to = oddFrom(signs, from);
+	if (!before || !first || to === from || !/^[\p{L}°]$/u.test(before.text)) return null;
+	if (before.text === 's' || isRaised(line, letter, first)) return null;
+	const box = upper(line, letter, around(signs.slice(from, to).map((sign) => sign.box)), signs[to]);
+	return { word, from, to, box: placeOf(line, letter, box, before) };
+}
+
+/** A run of signs that are raised behind a unit, a ten or a bracket; null where there is no such run. */
+function raisedRun(line: PageLine, letter: number, { signs }: PageWord, word: number, from: number): RaisedRun | null {
+	const [before, first] = [signs[from - 1], signs[from]];
+	if (!before || !first || signs[from - 2]?.text === '°' || !BEFORE.test(before.text)) return null;
+	if (!isRaised(line, letter, first) || !MAYBE_FIGURE.test(first.text) || isApostrophe(signs, from)) return null;
+	// One figure can be read as two signs in one place.
+	const goesOn = (last: PageSign, next: PageSign) =>
+		overlap(last, next) > 0.5 || (isRaised(line, letter, next) && MAYBE_FIGURE.test(next.text));
+	const end = signs.findIndex((next, i) => i > from && !goesOn(signs[i - 1] as PageSign, next));
+	const to = end < 0 ? signs.length : end;
+	const run = signs.slice(from, to);
+	if (run.every(({ text }) => isDash(text))) return null;
+	return { word, from, to, box: placeOf(line, letter, around(run.map((sign) => sign.box)), before) };
+}
+
+function runsIn(line: PageLine, letter: number, word: PageWord, at: number): readonly RaisedRun[] {
 	const runs: RaisedRun[] = [];
-	for (let from = 0; from < signs.length; from += 1) {
-		const first = signs[from];
-		const before = signs[from - 1];
-		if (!first || !before) continue;
-		const odd = oddFrom(signs, from);
-		if (odd > from && /^[\p{L}°]$/u.test(before.text) && before.text !== 's' && !isRaised(line, letter, first)) {
-			const box = placeOf(
-				line,
-				letter,
-				upper(line, letter, around(signs.slice(from, odd).map((sign) => sign.box)), signs[odd]),
-				before,
-			);
-			runs.push({ word, from, to: odd, box });
-			from = odd - 1;
-			continue;
-		}
-		if (signs[from - 2]?.text === '°' || !BEFORE.test(before.text) || !isRaised(line, letter, first)) continue;
-		if (!MAYBE_FIGURE.test(first.text) || isApostrophe(signs, from)) continue;
-		let to = from + 1;
-		for (let next = signs[to]; next; next = signs[to]) {
-			const last = signs[to - 1];
-			const isSame = last !== undefined && overlap(last, next) > 0.5;
-			if (!isSame && (!isRaised(line, letter, next) || !MAYBE_FIGURE.test(next.text))) break;
-			to += 1;
-		}
-		const run = signs.slice(from, to);
-		const box = placeOf(line, letter, around(run.map((sign) => sign.box)), before);
-		if (!run.every(({ text }) => isDash(text))) runs.push({ word, from, to, box });
-		from = to - 1;
+	for (let from = 1; from < word.signs.length; from += 1) {
+		const run = oddRun(line, letter, word, at, from) ?? raisedRun(line, letter, word, at, from);
+		if (!run) continue;
+		runs.push(run);
+		from = run.to - 1;
 	}
 	return runs;
 }
@@ -161,23 +162,26 @@ function isDegree(signs: readonly PageSign[], { from, to }: RaisedRun, digits: s
 	return to - from === 1 && digits.length === 1 && /^[CFK]$/u.test(signs[to]?.text ?? '') && (!isTen || digits === '0');
 }
 
-/** A line with its raised signs as figures; those that no digits were read for stay as they were, and are not sure. */
-export function withRaised(line: PageLine, runs: readonly RaisedRun[], looked: readonly (LookedAt | null)[]): PageLine {
-	const words = line.words.map((word, i) => {
-		let { signs } = word;
-		// From the last one: the places of those before it stay.
-		for (const [k, run] of [...runs.entries()].reverse()) {
-			const seen = looked[k];
-			if (run.word !== i) continue;
-			if (!seen || seen.digits === '') {
-				signs = signs.map((sign, at) => (at >= run.from && at < run.to ? { ...sign, sure: 0 } : sign));
-				continue;
-			}
-			if (isDegree(word.signs, run, seen.digits)) continue;
-			const figures: PageSign = { text: raisedFigures(seen.digits), box: run.box, sure: seen.sure };
-			signs = [...signs.slice(0, run.from), figures, ...signs.slice(run.to)];
-		}
-		return signs === word.signs ? word : { ...word, signs };
-	});
+/**
+ * A line with its raised signs as figures; those that no digits were read for stay as they were, and are not sure.
+ * @param looked what was read of each run; a run without digits is not in it.
+ */
+export function withRaised(
+	line: PageLine,
+	runs: readonly RaisedRun[],
+	looked: ReadonlyMap<RaisedRun, LookedAt>,
+): PageLine {
+	const words = [...line.words];
+	// From the last one: the places of those before it stay.
+	for (const run of [...runs].reverse()) {
+		const word = words[run.word];
+		const seen = looked.get(run);
+		if (!word || (seen && isDegree(word.signs, run, seen.digits))) continue;
+		const { from, to, box } = run;
+		const figures = seen
+			? [{ text: raisedFigures(seen.digits), box, sure: seen.sure }]
+			: word.signs.slice(from, to).map((sign) => ({ ...sign, sure: 0 }));
+		words[run.word] = { ...word, signs: [...word.signs.slice(0, from), ...figures, ...word.signs.slice(to)] };
+	}
 	return { ...line, words };
 }

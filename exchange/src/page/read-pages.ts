@@ -5,7 +5,7 @@ import { type KindOfFile, kindOfFile } from './kind-of-file';
 import { type PageText, pageText, type ReadPage } from './page-text';
 import { type PdfRun, pdfLines } from './pdf-lines';
 import type { Raster } from './raster';
-import { type PictureTools, readPicture } from './read-picture';
+import { LONG_SIDE, type PictureTools, readPicture } from './read-picture';
 import { wordText } from './word-text';
 import * as words from './words';
 
@@ -40,10 +40,7 @@ export type PagesRead = PageText & {
 };
 
 /** No more pages of a file are read than this. */
-export const PAGES_LIMIT = 20;
-
-/** A scanned page of a PDF is drawn with so many pixels on its longer side. */
-const DRAWN_SIDE = 2300;
+const PAGES_LIMIT = 20;
 
 /** A page of a PDF with less text than this is a picture of a page. */
 const LEAST_TEXT = 12;
@@ -77,7 +74,7 @@ async function readPdf(
 				pages.push({ lines: inReadingOrder(lines), recognised: false });
 				pictures.push(null);
 			} else {
-				const { lines: seen, picture } = await readPicture(tools, await page.drawn(DRAWN_SIDE));
+				const { lines: seen, picture } = await readPicture(tools, await page.drawn(LONG_SIDE));
 				pages.push({ lines: seen, recognised: true });
 				pictures.push(picture);
 			}
@@ -143,9 +140,6 @@ const READERS: Readonly<Record<Exclude<KindOfFile, 'other'>, Reader>> = {
 	'old word': refused(words.thisIsAnOldWordFile),
 	svg: refused(words.thisIsADrawing),
 };
-
-/** Whether a file is one of pages: a picture, a PDF or a Word file, readable or not; other files are texts and sets. */
-export const isOfPages = (bytes: Uint8Array): boolean => kindOfFile(bytes) !== 'other';
 
 /**
  * Reads a picture, a PDF or a Word file.

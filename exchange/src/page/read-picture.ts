@@ -1,6 +1,6 @@
 import { inReadingOrder } from './columns';
 import { directionOf } from './direction';
-import { baselineAt, letterHeight, type PageLine, type PageWord, textOfWord } from './page-words';
+import { type Box, baselineAt, letterHeight, type PageLine, type PageWord, textOfWord } from './page-words';
 import { type LookedAt, type RaisedRun, raisedRuns, withRaised } from './raised';
 import {
 	cropped,
@@ -14,9 +14,6 @@ import {
 	whiteRaster,
 } from './raster';
 
-/** A box as the recogniser has it. */
-type FoundBox = { readonly x0: number; readonly y0: number; readonly x1: number; readonly y1: number };
-
 /** What a recogniser finds on a picture, as tesseract.js returns it; `confidence` is from 0 to 100. */
 export type Found = {
 	readonly blocks: readonly FoundBlock[] | null;
@@ -26,12 +23,12 @@ export type Found = {
 type FoundBlock = {
 	readonly paragraphs: readonly {
 		readonly lines: readonly {
-			readonly bbox: FoundBox;
-			readonly baseline: FoundBox;
+			readonly bbox: Box;
+			readonly baseline: Box;
 			readonly words: readonly {
-				readonly bbox: FoundBox;
+				readonly bbox: Box;
 				readonly confidence: number;
-				readonly symbols: readonly { readonly text: string; readonly confidence: number; readonly bbox: FoundBox }[];
+				readonly symbols: readonly { readonly text: string; readonly confidence: number; readonly bbox: Box }[];
 			}[];
 		}[];
 	}[];
@@ -79,8 +76,8 @@ function isWriting({ words }: PageLine): boolean {
 	return isSure && signs.some(({ text }) => /[\p{L}\d]/u.test(text));
 }
 
-/** Pages are read at about this many pixels on their longer side. */
-const LONG_SIDE = 2300;
+/** Pages are read with no more pixels than this on their longer side. */
+export const LONG_SIDE = 2300;
 
 /** Smaller ones are made no more than this much larger. */
 const LARGEST_SCALE = 2.5;
@@ -155,7 +152,7 @@ const MARGIN = 26;
 const FIGURE_SCALE = 1.6;
 
 /** A raised figure to look at again: on which line, and which of its runs. */
-type Look = { readonly index: number; readonly line: PageLine; readonly run: RaisedRun };
+type Look = { readonly line: PageLine; readonly run: RaisedRun };
 
 /** No more of what is before a raised figure is looked at than this, in small letters. */
 const BEFORE = 3.5;
@@ -214,8 +211,9 @@ const FIGURES_IN_A_ROW = 10;
 
 /** Lines whose raised figures were looked at again. */
 async function lookedAgain(tools: PictureTools, picture: Raster, lines: readonly PageLine[]) {
-	const looks = lines.flatMap((line, index) => raisedRuns(line).map((run): Look => ({ index, line, run })));
-	const seen = new Map<Look, LookedAt>();
+	const runs = lines.map(raisedRuns);
+	const looks = lines.flatMap((line, i) => (runs[i] ?? []).map((run): Look => ({ line, run })));
+	const seen = new Map<RaisedRun, LookedAt>();
 	for (let i = 0; i < looks.length; i += FIGURES_IN_A_ROW) {
 		const some = looks.slice(i, i + FIGURES_IN_A_ROW);
 		const { row, places } = wordsToLookAt(tools, picture, some);
@@ -232,17 +230,11 @@ async function lookedAgain(tools: PictureTools, picture: Raster, lines: readonly
 				.map(({ text }) => AS_DIGIT[text] ?? text)
 				.join('')
 				.replace(/[.,;:?)'’]+$/u, '');
-			if (/^[-−–—~=]?\d+$/u.test(digits)) seen.set(look, { digits, sure: Math.min(...here.map(({ sure }) => sure)) });
+			if (/^[-−–—~=]?\d+$/u.test(digits))
+				seen.set(look.run, { digits, sure: Math.min(...here.map(({ sure }) => sure)) });
 		}
 	}
-	return lines.map((line, i) => {
-		const mine = looks.filter(({ index }) => index === i);
-		return withRaised(
-			line,
-			mine.map(({ run }) => run),
-			mine.map((look) => seen.get(look) ?? null),
-		);
-	});
+	return lines.map((line, i) => withRaised(line, runs[i] ?? [], seen));
 }
 
 /**

@@ -21,12 +21,7 @@ const AROUND: Readonly<Record<string, readonly [string, string]>> = {
 	p: ['', '\n\n'],
 	br: ['\n', ''],
 	tr: ['', '\n'],
-	td: ['', '\t'],
-	th: ['', '\t'],
 	table: ['', '\n'],
-	ol: ['', '\n'],
-	ul: ['', '\n'],
-	li: ['', '\n'],
 	...Object.fromEntries([1, 2, 3, 4, 5, 6].map((level) => [`h${level}`, ['', '\n\n']])),
 };
 
