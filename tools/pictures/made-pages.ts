@@ -135,6 +135,7 @@ export function drawPage(made: MadePage, folder: string): { readonly picture: st
 	chromium(`--screenshot=${name}.clean.png`, `--window-size=${WIDE},${HIGH}`, '--hide-scrollbars');
 	chromium(`--print-to-pdf=${name}.pdf`, '--no-pdf-header-footer');
 	const picture = `${name}.${made.kind.spoil.includes('-quality') ? 'jpg' : 'png'}`;
-	execFileSync(CONVERT, [`${name}.clean.png`, '-colorspace', 'Gray', ...made.kind.spoil, picture]);
+	// The same noise each time.
+	execFileSync(CONVERT, ['-seed', '1', `${name}.clean.png`, '-colorspace', 'Gray', ...made.kind.spoil, picture]);
 	return { picture, pdf: `${name}.pdf` };
 }
