@@ -4,6 +4,7 @@ import { roundCode } from '@tidy-sum/core/practice';
 import type { ReactElement } from 'react';
 import { Provider } from 'react-redux';
 import { DeskScreen } from '../src/desk/desk-screen';
+import { set } from '../src/device/settings-slice';
 import { FactItem } from '../src/fact/fact-item';
 import { HandInScreen } from '../src/hand-in/hand-in-screen';
 import { type AppStore, makeStore } from '../src/store/store';
@@ -68,10 +69,9 @@ describe('an exercise of a Round, opened again', () => {
 
 describe('a block that is laid', () => {
 	/** Takes the fact that leads on, and does something else in the same moment. */
-	async function placing(then: () => void): Promise<void> {
-		await show(<DeskScreen name="wind-gust" />);
-		for (const id of ['unit--1-top-mi', 'fact-1mi=5280ft'])
-			await act(async () => void fireEvent.click(screen.getByTestId(id)));
+	async function placing(then: () => void, store = makeStore()): Promise<void> {
+		await show(<DeskScreen name="wind-gust" />, store);
+		await act(async () => void fireEvent.click(screen.getByTestId('unit--1-top-mi')));
 		await act(async () => {
 			fireEvent.click(found('5280 ft 1 mi Place 5280 feet over 1 mile'));
 			then();
@@ -79,8 +79,17 @@ describe('a block that is laid', () => {
 		await atRest();
 	}
 
-	it('opens its own panel once it lies there', async () => {
+	it('gives way to the facts of the one unit that still has to go', async () => {
 		await placing(() => {});
+		expect(screen.getByRole('region', { name: 'Facts with h' })).toBeTruthy();
+		// The fact that leads on is open, so that one touch lays it.
+		expect(found('1 h 3600 s Place 1 hour over 3600 seconds')).toBeTruthy();
+	});
+
+	it('opens its own panel where nothing is to open by itself', async () => {
+		const store = makeStore();
+		store.dispatch(set({ opensNext: false }));
+		await placing(() => {}, store);
 		expect(screen.getByRole('region', { name: 'Factor 1' })).toBeTruthy();
 	});
 
@@ -145,7 +154,7 @@ describe('what a touch opens', () => {
 			tables: ['between' as const],
 			source: 'by definition',
 		};
-		const item = (open: boolean) => <FactItem fact={fact} open={open} onOpen={() => {}} onPlace={() => {}} />;
+		const item = (open: boolean) => <FactItem forms={[fact]} open={open} onOpen={() => {}} onPlace={() => {}} />;
 		const { rerender } = render(item(false));
 		expect(moved).not.toHaveBeenCalled();
 		rerender(item(true));

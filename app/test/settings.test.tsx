@@ -26,6 +26,8 @@ describe('what a device is set to', () => {
 		pressNamed('150 %');
 		pressId('motion-none');
 		pressNamed('comma');
+		pressId('opens-next-off');
+		expect(pageSays()).toContain('Nothing opens until you touch it.');
 		pressId('letter-keys-off');
 		expect(pageSays()).toContain('Single letters do nothing');
 		expect(makeStore().getState().settings).toEqual({
@@ -34,6 +36,7 @@ describe('what a device is set to', () => {
 			motion: 'none',
 			letterKeys: false,
 			decimal: 'comma',
+			opensNext: false,
 			guide: 'never',
 		});
 	});
@@ -53,6 +56,7 @@ describe('what a device is set to', () => {
 			text: 200,
 			motion: 'none',
 			letterKeys: true,
+			opensNext: true,
 			guide: 'never',
 			decimal: 'point',
 		} as const;

@@ -27,6 +27,8 @@ function worked(exercise: string, blocks: readonly string[] = [], answer = ''): 
 	return viewOf(exercise, store);
 }
 
+const OPENS = { next: true, guided: false };
+
 const GUST = ['5280 ft / 1 mi', '1 h / 3600 s'];
 
 describe('what is to be done next', () => {
@@ -42,20 +44,39 @@ describe('what is to be done next', () => {
 	});
 
 	it('opens by itself: places first, then on a wide screen the Shelf, the answer, the verdict', () => {
-		expect(panelFor(NONE, worked('honey-crates'), false)).toEqual({ kind: 'places' });
-		expect(panelFor(NONE, worked('own-x'), false)).toEqual({ kind: 'own' });
-		expect(panelFor(NONE, worked('wind-gust'), false)).toEqual(NONE);
-		expect(panelFor(NONE, worked('wind-gust'), true)).toEqual({ kind: 'facts', unit: 'mi' });
-		expect(panelFor(NONE, worked('wind-gust', GUST), true)).toEqual({ kind: 'answer' });
-		expect(panelFor(NONE, worked('wind-gust', GUST, '27.1 ft/s'), true)).toEqual({ kind: 'verdict' });
+		expect(panelFor(NONE, worked('honey-crates'), false, OPENS)).toEqual({ kind: 'places' });
+		expect(panelFor(NONE, worked('own-x'), false, OPENS)).toEqual({ kind: 'own' });
+		expect(panelFor(NONE, worked('wind-gust'), false, OPENS)).toEqual(NONE);
+		expect(panelFor(NONE, worked('wind-gust'), true, OPENS)).toEqual({ kind: 'facts', unit: 'mi' });
+		expect(panelFor(NONE, worked('wind-gust', GUST), true, OPENS)).toEqual({ kind: 'answer' });
+		expect(panelFor(NONE, worked('wind-gust', GUST, '27.1 ft/s'), true, OPENS)).toEqual({ kind: 'verdict' });
+	});
+
+	it('opens on a phone the facts of the one unit left, and the answer of a complete line', () => {
+		const open = (view: DeskView, opens = OPENS, chosen = NONE) => panelFor(chosen, view, false, opens);
+		expect(open(worked('beam-length'))).toEqual({ kind: 'facts', unit: 'ft' });
+		expect(open(worked('wind-gust', GUST.slice(0, 1)))).toEqual({ kind: 'facts', unit: 'h' });
+		expect(open(worked('wind-gust', GUST))).toEqual({ kind: 'answer' });
+		expect(open(worked('wind-gust', GUST), OPENS, { kind: 'none', shut: true })).toEqual({ kind: 'none', shut: true });
+		expect(open(worked('wind-gust', GUST), { next: false, guided: false })).toEqual(NONE);
+		// The guide asks for the first touch, and the line is finished with its last.
+		expect(open(worked('honey-jar'), { next: true, guided: true })).toEqual(NONE);
+		expect(open(worked('honey-jar', ['1 kg / 1000 g']), { next: true, guided: true })).toEqual({ kind: 'answer' });
+	});
+
+	it('opens nothing by itself where two units must go, one factor wants a power, or there is no help', () => {
+		const open = (view: DeskView) => panelFor(NONE, view, false, OPENS);
+		expect(open(worked('wind-gust', ['1 mi / 5280 ft']))).toEqual(NONE);
+		expect(open(worked('vent-pane', ['100 cm / 1 m']))).toEqual(NONE);
+		expect(open({ ...worked('wind-gust', GUST), support: 'none' })).toEqual(NONE);
 	});
 
 	it('is what was chosen, while that is there', () => {
 		const view = worked('wind-gust', GUST);
-		expect(panelFor({ kind: 'block', id: 'b1' }, view, false)).toEqual({ kind: 'block', id: 'b1' });
-		expect(panelFor({ kind: 'block', id: 'gone' }, view, false)).toEqual(NONE);
-		expect(panelFor({ kind: 'verdict' }, view, false)).toEqual(NONE);
-		expect(panelFor({ kind: 'line' }, view, false)).toEqual({ kind: 'line' });
+		expect(panelFor({ kind: 'block', id: 'b1' }, view, false, OPENS)).toEqual({ kind: 'block', id: 'b1' });
+		expect(panelFor({ kind: 'block', id: 'gone' }, view, false, OPENS)).toEqual({ kind: 'answer' });
+		expect(panelFor({ kind: 'verdict' }, view, false, OPENS)).toEqual({ kind: 'answer' });
+		expect(panelFor({ kind: 'line' }, view, false, OPENS)).toEqual({ kind: 'line' });
 	});
 });
 

@@ -9,6 +9,9 @@ import { type Events, eventsHere, eventsOfPostgres } from '../src/keeping/events
 import { type Cluster, postgresBin, startPostgres } from './postgres';
 import { makeFolder } from './running';
 
+/** Making a PostgreSQL takes some seconds on a busy machine. */
+jest.setTimeout(60_000);
+
 /** A server in this process, with a database of its own. */
 export type ServedHere = {
 	readonly url: string;

@@ -1,12 +1,13 @@
 import { useEffect } from 'react';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { useFollowing } from '../store/use-following';
+import { useSettings } from '../store/use-settings';
 import { WithExercise } from '../store/with-exercise';
 import { useBackCloses } from '../ui/use-back-closes';
 import { useRoom } from '../ui/use-room';
 import { useTitle } from '../ui/use-title';
 import type { DeskView } from '../work/desk-view';
-import { closed, showed } from '../work/panel-slice';
+import { freed, showed } from '../work/panel-slice';
 import { opened } from '../work/works-reducer';
 import { DeskPage } from './desk-page';
 import { GuideContext, useGuide } from './guide';
@@ -15,7 +16,7 @@ import { useLaterPanels } from './shown-panel';
 import { useActs } from './use-acts';
 import { useDeskKeys } from './use-desk-keys';
 import { useInView } from './use-in-view';
-import { panelFor } from './what-next';
+import { opensAt, panelFor } from './what-next';
 
 /** One exercise on the Desk. */
 function Desk({ view, block }: { readonly view: DeskView; readonly block: string | null }) {
@@ -24,18 +25,20 @@ function Desk({ view, block }: { readonly view: DeskView; readonly block: string
 	const room = useRoom();
 	const acts = useActs(name);
 	const chosen = useAppSelector((state) => state.desk.panel);
-	const panel = panelFor(chosen, view, room.wide);
+	const [settings] = useSettings();
+	const panel = panelFor(chosen, view, room.wide, opensAt(name, settings));
 	const isOpen = panel.kind !== 'none';
 	const keepsNumbers = isOpen && PANELS[panel.kind].keeps === 'numbers';
 	const inView = useInView(
 		keepsNumbers || (room.short && isOpen) ? 'end' : 'line',
 		`${panel.kind}${view.blocks.length}`,
 	);
-	const guide = useGuide(view, room.wide ? chosen.kind : panel.kind, room.wide && panel.kind === 'facts');
+	const isBeside = room.wide && panel.kind === 'facts';
+	const guide = useGuide(view, isBeside ? chosen.kind : panel.kind, isBeside);
 	useTitle(useFollowing(name).title ?? view.exercise.title);
 	useEffect(() => {
 		dispatch(opened(name));
-		dispatch(block === null ? closed() : showed({ kind: 'block', id: block }));
+		dispatch(block === null ? freed() : showed({ kind: 'block', id: block }));
 	}, [dispatch, name, block]);
 	// Beside the line a panel is no place of its own that one goes back from.
 	useBackCloses(!room.wide && chosen.kind !== 'none', acts.close);

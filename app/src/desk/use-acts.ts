@@ -9,18 +9,25 @@ import type { Arrive } from '../quick/ahead';
 import { type AppState, useAppDispatch } from '../store/store';
 import { pageAttention } from '../work/attention';
 import { checkWork } from '../work/check-work';
-import type { DeskView } from '../work/desk-view';
+import { type DeskView, deskIn } from '../work/desk-view';
 import { ownName } from '../work/exercises';
 import { SHELF } from '../work/list-names';
 import type { Covered } from '../work/numbers';
-import { closed, type Panel, showed } from '../work/panel-slice';
+import { closed, freed, type Panel, showed } from '../work/panel-slice';
 import { begunAnew, did, redid, swapped, undid } from '../work/works-reducer';
+import { opensAt, opensItself } from './what-next';
 
 /** Done when the next frame has been painted, or the page is left before. */
 const painted = () => new Promise<void>((go) => afterPaintOrLeft(go));
 
 /** The panel that is chosen at this moment. */
 const openNow = (_: unknown, getState: () => AppState): Panel => getState().desk.panel;
+
+/** Whether the Desk of an exercise opens what comes next by itself, as its line is at this moment. */
+const isNextOpen = (exercise: string) => (_: unknown, getState: () => AppState) => {
+	const view = deskIn(getState(), exercise);
+	return view !== null && opensItself(view, opensAt(exercise, getState().settings)) !== null;
+};
 
 const NOTHING = { number: '', unit: '' };
 
@@ -41,11 +48,15 @@ function actsOf({ exercise, dispatch, go, arriving, since }: Hands) {
 	const show = (next: Panel) => dispatch(showed(next));
 	const close = () => dispatch(closed());
 	const open = (other: string) => go(`/desk/${other}`);
-	/** What is done with one touch is one step. */
+	/** What is done with one touch is one step. A block that a turn or a power makes right gives way to what comes next. */
 	const onDo = (...steps: readonly SingleStep[]) => {
 		const [only] = steps;
 		if (!only) return;
 		dispatch(did(exercise, steps.length === 1 ? only : { do: 'together', steps: [...steps] }));
+		if (only.do !== 'turn' && only.do !== 'raise') return;
+		afterPaint(() => {
+			if (dispatch(openNow).kind === 'block' && dispatch(isNextOpen(exercise))) dispatch(freed());
+		});
 	};
 	/** Lays a block on the line; behind the last one, or where it is said. A step without its number is written at once. */
 	const onPlace = (factor: Factor, to?: number) => {
@@ -57,8 +68,9 @@ function actsOf({ exercise, dispatch, go, arriving, since }: Hands) {
 			onDo(place, ...(to === undefined ? [] : [{ do: 'move', block, to } as const]));
 			afterPaint(() => {
 				// Who has opened another panel meanwhile stays there.
-				if (dispatch(openNow) === before)
-					show({ kind: 'block', id: block, ...(isUnwritten(factor) ? { writing: true } : {}) });
+				if (dispatch(openNow) !== before) return;
+				if (!isUnwritten(factor) && dispatch(isNextOpen(exercise))) dispatch(freed());
+				else show({ kind: 'block', id: block, ...(isUnwritten(factor) ? { writing: true } : {}) });
 			});
 		});
 	};

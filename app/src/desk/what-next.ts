@@ -1,7 +1,9 @@
 import { either, mustGoOf, unitWord } from '@tidy-sum/core';
+import type { Settings } from '../device/settings';
 import type { DeskView } from '../work/desk-view';
 import { isOwn } from '../work/exercises';
 import { needsLine } from '../work/line-of-work';
+import { GUIDED } from '../work/list-names';
 import type { Panel } from '../work/panel-slice';
 import { openable } from './panels';
 import * as words from './words';
@@ -22,11 +24,43 @@ function besideLine(view: DeskView): Panel {
 	return { kind: 'facts', unit: mustGoOf(view.columns)[0]?.base ?? '' };
 }
 
-/** The panel that stands open: the one that was chosen, else what must be done first, else on a wide screen the Shelf. */
-export function panelFor(chosen: Panel, view: DeskView, wide: boolean): Panel {
+/** Whether the last block cancelled this unit and left more of it: it may want to be raised to a power. */
+function isLeftOver({ blocks, worked }: DeskView, base: string): boolean {
+	const last = blocks.length - 1;
+	return worked.pieces.some((piece) => piece.block === last && piece.pair !== null && piece.base === base);
+}
+
+/** How much the Desk does by itself: whether it opens the next panel, and whether the guide leads to the facts. */
+export type Opens = { readonly next: boolean; readonly guided: boolean };
+
+/** How much the Desk of an exercise does by itself, as this device is set. */
+export function opensAt(exercise: string, { opensNext, guide }: Pick<Settings, 'opensNext' | 'guide'>): Opens {
+	return { next: opensNext, guided: exercise === GUIDED && guide === 'on' };
+}
+
+/**
+ * The panel that opens by itself: the facts when one unit still has to go, the answer when the line is complete; null when
+ * there is more than one thing to do, no help is wanted, or the guide says what to touch.
+ */
+export function opensItself(view: DeskView, opens: Opens): Panel | null {
+	if (!opens.next || view.support === 'none' || view.verdict || view.lacks) return null;
+	if (view.closed) return { kind: 'answer' };
+	const [unit, ...others] = [...new Set(mustGoOf(view.columns).map(({ base }) => base))];
+	if (unit === undefined || others.length || view.toAdd.length || opens.guided || isLeftOver(view, unit)) return null;
+	return { kind: 'facts', unit };
+}
+
+/**
+ * The open panel: the chosen one, else what must be done first, else the next thing to do. On a phone the last opens only
+ * where it may open by itself and was not closed.
+ */
+export function panelFor(chosen: Panel, view: DeskView, wide: boolean, opens: Opens): Panel {
 	const open = openable(chosen, view);
 	if (open.kind !== 'none') return open;
-	return mustFirst(view) ?? (wide ? besideLine(view) : open);
+	const first = mustFirst(view);
+	if (first) return first;
+	if (wide) return besideLine(view);
+	return (open.shut ? null : opensItself(view, opens)) ?? open;
 }
 
 /** The one thing to do next, in a sentence. */

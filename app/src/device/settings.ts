@@ -13,6 +13,8 @@ const MAY_BE = {
 	letterKeys: [true, false],
 	/** The decimal mark in which numbers are shown and typed, where no class or problem says another. */
 	decimal: ['point', 'comma'],
+	/** Whether the Desk opens the next panel by itself: the facts for the last unit to go, the answer of a complete line. */
+	opensNext: [true, false],
 	guide: GUIDE,
 } as const;
 

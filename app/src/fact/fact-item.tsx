@@ -1,4 +1,5 @@
 import {
+	type FactForms,
 	type Factor,
 	factFigures,
 	factText,
@@ -7,10 +8,11 @@ import {
 	sayFactor,
 	type TableFact,
 } from '@tidy-sum/core';
-import { type ReactNode, useContext } from 'react';
+import { type ReactNode, useContext, useState } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from '../ui/box';
+import { Choices } from '../ui/choices';
 import { Fraction } from '../ui/fraction';
 import { Said } from '../ui/said';
 import { Words } from '../ui/words';
@@ -35,11 +37,14 @@ function waysOf({ left, right, exact, tables }: TableFact): readonly Factor[] {
 	];
 }
 
-type WaysProps = { readonly fact: TableFact; readonly onPlace: (factor: Factor) => void };
+type WaysProps = { readonly forms: FactForms<TableFact>; readonly onPlace: (factor: Factor) => void };
 
-function WaysOfFact({ fact, onPlace }: WaysProps) {
+/** The ways a fact can lie on the line; where it can be written in other numbers, the student chooses which. */
+function WaysOfFact({ forms, onPlace }: WaysProps) {
 	const styles = useStyles();
 	const hint = useContext(WayHintContext);
+	const [chosen, setChosen] = useState(keyOfFact(forms[0]));
+	const fact = forms.find((form) => keyOfFact(form) === chosen) ?? forms[0];
 	return (
 		<Ways question={words.whichGoesOnTheBottom} hint={hint(fact)}>
 			{waysOf(fact).map((factor) => (
@@ -55,6 +60,15 @@ function WaysOfFact({ fact, onPlace }: WaysProps) {
 					/>
 				</Way>
 			))}
+			{forms.length > 1 ? (
+				<Choices
+					label={words.writeTheFactAs}
+					choices={forms.map((form) => ({ value: keyOfFact(form), label: factText(form).text }))}
+					chosen={chosen}
+					onChoose={setChosen}
+					testID="form"
+				/>
+			) : null}
 		</Ways>
 	);
 }
@@ -66,7 +80,8 @@ function known(fact: TableFact): string {
 }
 
 type Props = {
-	readonly fact: TableFact;
+	/** The fact, in each way it can be written. */
+	readonly forms: FactForms<TableFact>;
 	readonly open: boolean;
 	readonly onOpen: () => void;
 	/** Told how it is to stand on the line; null where there is no line to stand on. */
@@ -77,8 +92,9 @@ type Props = {
 };
 
 /** One fact of the Shelf, with its kind and its source; touched, it asks which way up it is taken. */
-export function FactItem({ fact, open, onOpen, onPlace, more, children }: Props) {
+export function FactItem({ forms, open, onOpen, onPlace, more, children }: Props) {
 	const styles = useStyles();
+	const [fact] = forms;
 	const { text, say } = factText(fact);
 	const about = [known(fact), fact.note, fact.source].filter(Boolean).join(' · ');
 	return (
@@ -97,7 +113,7 @@ export function FactItem({ fact, open, onOpen, onPlace, more, children }: Props)
 				</Words>
 				<Said>{say}</Said>
 			</Touch>
-			{open && onPlace ? <WaysOfFact fact={fact} onPlace={onPlace} /> : null}
+			{open && onPlace ? <WaysOfFact forms={forms} onPlace={onPlace} /> : null}
 			{open ? children : null}
 		</Box>
 	);

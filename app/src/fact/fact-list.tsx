@@ -1,4 +1,4 @@
-import type { Factor, TableFact } from '@tidy-sum/core';
+import { type Factor, factForms, type TableFact } from '@tidy-sum/core';
 import { Box } from '../ui/box';
 import { FactItem, keyOfFact } from './fact-item';
 
@@ -17,12 +17,12 @@ export type FactListProps = {
 export function FactList({ facts, open, onOpen, onPlace }: FactListProps) {
 	return (
 		<Box role="list">
-			{facts.map((fact) => {
-				const key = keyOfFact(fact);
+			{factForms(facts).map((forms) => {
+				const key = keyOfFact(forms[0]);
 				return (
 					<FactItem
 						key={key}
-						fact={fact}
+						forms={forms}
 						open={open === key}
 						onOpen={() => onOpen(open === key ? null : key)}
 						onPlace={onPlace}

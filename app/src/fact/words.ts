@@ -14,6 +14,8 @@ export const keepIt = 'Keep it';
 
 export const whichGoesOnTheBottom = 'Which goes on the bottom?';
 
+export const writeTheFactAs = 'Write the fact as';
+
 export function place(factor: string): string {
 	return `Place ${factor}`;
 }

@@ -46,6 +46,11 @@ const LETTERS = [
 	},
 ] as const;
 
+const OPENS_NEXT = [
+	{ value: 'on', label: 'on', says: words.theFactsOpenWhenOne },
+	{ value: 'off', label: 'off', says: words.nothingOpensUntilYouTouch },
+] as const;
+
 const DECIMALS = [
 	{
 		value: 'point',
@@ -98,6 +103,21 @@ function DecimalChoice() {
 	);
 }
 
+/** Whether the Desk opens what comes next by itself. */
+function OpensNextChoice() {
+	const [{ opensNext }, change] = useSettings();
+	return (
+		<Explained
+			label={words.openTheNextStepByItself}
+			choices={OPENS_NEXT}
+			chosen={opensNext ? 'on' : 'off'}
+			onChoose={(next) => change({ opensNext: next === 'on' })}
+			testID="opens-next"
+			saysID="opens-next-says"
+		/>
+	);
+}
+
 /** How one works: how much is said, how numbers are shown, which tables count. It goes with the desk to other devices. */
 function Working() {
 	const dispatch = useAppDispatch();
@@ -121,6 +141,7 @@ function Working() {
 				testID="numbers-way"
 				saysID="numbers-say"
 			/>
+			<OpensNextChoice />
 			<DecimalChoice />
 			<TablesInUse allowed={shelf.allowed} onShelf={(step) => dispatch(did(SHELF, step))} />
 		</Part>

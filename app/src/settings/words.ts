@@ -29,6 +29,13 @@ export const working = 'Working';
 
 export const supportWhileWorking = 'Support while working';
 
+export const openTheNextStepByItself = 'Open the next step by itself';
+
+export const theFactsOpenWhenOne =
+	'The facts open when one unit still has to go, and the answer opens when the line is complete. With no support, nothing opens.';
+
+export const nothingOpensUntilYouTouch = 'Nothing opens until you touch it.';
+
 export const theNumbersOfTheLine = 'The numbers of the line';
 
 export const aRoundAlwaysUsesLaidOut = 'A Round always uses “laid out”.';
@@ -49,7 +56,7 @@ export const today = 'Today';
 
 export const yourFirstLineWithAGuide = 'Your first line, with a guide';
 
-export const convertAJarOfHoneyOnThe = 'Convert a jar of honey on the Desk. A guide shows each of the five touches.';
+export const convertAJarOfHoneyOnThe = 'Convert a jar of honey on the Desk. A guide shows each step.';
 
 export const startTheGuide = 'Start the guide';
 

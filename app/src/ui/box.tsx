@@ -33,6 +33,10 @@ export function Box({ style, ...rest }: BoxProps) {
 
 type TouchProps = BoxProps & {
 	readonly onTouch: () => void;
+	readonly onPointerDown?: () => void;
+	readonly onPointerUp?: () => void;
+	readonly onPointerCancel?: () => void;
+	readonly onPointerLeave?: () => void;
 	readonly disabled?: boolean;
 };
 

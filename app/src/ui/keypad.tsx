@@ -1,12 +1,15 @@
+import { printUnitText } from '@tidy-sum/core';
 import { __iconData as Erase } from 'lucide-react-native/icons/delete';
 import { memo } from 'react';
 import { GAP } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
-import { Box, Touch } from './box';
+import { Box } from './box';
+import { HoldTouch } from './hold-touch';
 import { Icon } from './icon';
 import { Key, useKeyStyles } from './key';
 import * as words from './ui-words';
+import type { Caret } from './use-caret';
 
 type Row = { readonly shows: string; readonly types: string; readonly say: string };
 
@@ -18,14 +21,16 @@ const ROWS: readonly (readonly Row[])[] = [
 	[plain('7'), plain('8'), plain('9'), { shows: '×10ⁿ', types: '×10^', say: words.timesTenToThePower }],
 	[plain('4'), plain('5'), plain('6'), plain('−', 'minus')],
 	[plain('1'), plain('2'), plain('3'), plain('/', 'over')],
-	[plain('0'), plain('.', 'point'), { shows: 'space', types: ' ', say: 'space' }],
+	[plain('0'), plain('.', 'point'), plain('·', 'times')],
 ];
+
+const SPACE: Row = { shows: 'space', types: ' ', say: 'space' };
 
 const NONE: readonly string[] = [];
 
 type Props = {
-	readonly onType: (text: string) => void;
-	readonly onErase: () => void;
+	/** Where the keys type. */
+	readonly caret: Caret;
 	/** Units offered beside the digits. */
 	readonly units: readonly string[];
 	readonly powers: readonly string[];
@@ -40,8 +45,7 @@ type Props = {
  * none of them anew, as long as what they are given stays the same.
  */
 export const Keypad = memo(function Keypad({
-	onType,
-	onErase,
+	caret: { type, typeUnit, erase, clear },
 	units,
 	powers,
 	more = NONE,
@@ -50,25 +54,33 @@ export const Keypad = memo(function Keypad({
 	const styles = useStyles();
 	const palette = usePalette();
 	const keys = useKeyStyles();
-	const key = ({ shows, types, say }: Row, word = false) => (
-		<Key key={shows} shows={shows} say={say} word={word} onPress={() => onType(types)} testID={`key-${shows}`} />
+	const key = ({ shows, types, say }: Row, word = false, onPress: (text: string) => void = type) => (
+		<Key key={shows} shows={shows} say={say} word={word} onPress={() => onPress(types)} testID={`key-${shows}`} />
 	);
+	const keyOfUnit = (unit: string) => key({ shows: unit, types: unit, say: words.unit(unit) }, true, typeUnit);
 	return (
 		<Box style={styles.keypad} role="group" aria-label={label}>
 			<Box style={styles.row}>
-				{units.map((unit) => key({ shows: unit, types: unit, say: words.unit(unit) }, true))}
+				{units.map((unit) => keyOfUnit(printUnitText(unit)))}
 				{powers.map((power) => key({ shows: power, types: power, say: power === '²' ? 'squared' : 'cubed' }, true))}
 				{more.map((word) => key({ shows: word.trim(), types: word, say: word.trim() }, true))}
+				{key(SPACE, true)}
 			</Box>
 			{ROWS.map((row, i) => (
 				<Box key={row[0]?.shows} style={styles.row}>
 					{row.map((each) => key(each))}
 					{i === ROWS.length - 1 ? (
-						<Touch aria-label={words.erase} onTouch={onErase} testID="key-erase" style={keys.key}>
+						<HoldTouch
+							aria-label={words.eraseOrHoldToClear}
+							onTouch={erase}
+							onHold={clear}
+							testID="key-erase"
+							style={keys.key}
+						>
 							<Box aria-hidden>
 								<Icon icon={Erase} size={24} color={palette.ink} />
 							</Box>
-						</Touch>
+						</HoldTouch>
 					) : null}
 				</Box>
 			))}

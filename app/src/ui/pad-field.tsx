@@ -27,8 +27,7 @@ export function PadField({ pad, units, more, ...field }: Props) {
 			{pad ? (
 				<Keypad
 					label={words.keysFor(field.label)}
-					onType={caret.type}
-					onErase={caret.erase}
+					caret={caret}
 					units={units}
 					powers={POWERS}
 					{...(more ? { more } : {})}

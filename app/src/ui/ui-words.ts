@@ -6,7 +6,7 @@ export function unit(unit: string): string {
 	return `unit ${unit}`;
 }
 
-export const erase = 'erase';
+export const eraseOrHoldToClear = 'erase, hold to erase everything';
 
 export const thisPartHasNotLoaded = 'This part has not loaded, because there is no network. Your work is saved.';
 

@@ -4,7 +4,10 @@ import { useMemo, useRef } from 'react';
 export type Caret = {
 	readonly onSelect: (from: number, to: number) => void;
 	readonly type: (text: string) => void;
+	/** Types a unit, apart from the number before it. */
+	readonly typeUnit: (unit: string) => void;
 	readonly erase: () => void;
+	readonly clear: () => void;
 };
 
 /** Keeps the place in a field, so that keys of our own type there. What it gives stays the same from one drawing to the next. */
@@ -23,6 +26,11 @@ export function useCaret(value: string, onChange: (text: string) => void): Caret
 				caret.current = [from, to];
 			},
 			type: (text) => replace(...caret.current, text),
+			typeUnit: (unit) => {
+				const [from, to] = caret.current;
+				replace(from, to, `${/[\d.]$/.test(field.current.value.slice(0, from)) ? ' ' : ''}${unit}`);
+			},
+			clear: () => replace(0, field.current.value.length, ''),
 			erase: () => {
 				const [from, to] = caret.current;
 				replace(from === to ? Math.max(0, from - 1) : from, to, '');

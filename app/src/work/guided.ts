@@ -5,7 +5,7 @@ import type { PanelKind } from './panel-slice';
 import * as words from './words';
 
 /**
- * Where a student is in the guide: the five touches, and the places between or after them. A block is the wrong way up
+ * Where a student is in the guide: the touches, and the places between or after them. A block is the wrong way up
  * (`turn`), cancels and leads elsewhere (`away`), or has nothing to do with the line (`stray`).
  */
 export type GuideAt = 'touch' | 'take' | 'turn' | 'away' | 'stray' | 'cancel' | 'answer' | 'done';
@@ -61,7 +61,7 @@ export function guideSays(view: DeskView, beside = false): GuideSays {
 		away: words.thatCancelsButNowYouHave(stands, wanted, start),
 		stray: words.nothingCancelsWithThat(start, wanted),
 		cancel: words.ofOnTopAndOnTheBottom(start, wanted),
-		answer: words.ofMultiplyAcrossTheTopAnd,
+		answer: words.ofMultiplyAcrossTheTopAnd(start, wanted),
 		done: words.thatWasAWholeLineTouchA,
 	};
 }

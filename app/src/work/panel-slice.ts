@@ -5,7 +5,8 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
  * stands (`desk/panels/`).
  */
 export interface Panels {
-	readonly none: object;
+	/** `shut` when the panel that opened by itself was closed by hand. */
+	readonly none: { readonly shut?: boolean };
 }
 
 /** The kind of a panel. */
@@ -18,6 +19,7 @@ export type Panel = { readonly [K in PanelKind]: PanelOf<K> }[PanelKind];
 type DeskState = { readonly panel: Panel };
 
 const NONE: Panel = { kind: 'none' };
+const SHUT: Panel = { kind: 'none', shut: true };
 
 /** What is open on the Desk; not kept, since the work is. */
 export const deskSlice = createSlice({
@@ -25,8 +27,11 @@ export const deskSlice = createSlice({
 	initialState: { panel: NONE } as DeskState,
 	reducers: {
 		showed: (_, { payload }: PayloadAction<Panel>): DeskState => ({ panel: payload }),
-		closed: (): DeskState => ({ panel: NONE }),
+		/** Closed by hand: nothing opens by itself until the next step. */
+		closed: (): DeskState => ({ panel: SHUT }),
+		/** Nothing is chosen: what comes next opens by itself. */
+		freed: (): DeskState => ({ panel: NONE }),
 	},
 });
 
-export const { showed, closed } = deskSlice.actions;
+export const { showed, closed, freed } = deskSlice.actions;

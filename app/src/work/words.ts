@@ -33,11 +33,11 @@ export const toTheRound = 'to the Round';
 export const toAllProblems = 'to all problems';
 
 export function ofYouWantSoMustGoTouchOn(wanted: undefined | string, go: undefined | string, beside: boolean): string {
-	return `1 of 5. You want ${wanted}, so ${go} must go. Touch ${go} on the line${beside ? ', or choose one of its facts beside the line' : ''}.`;
+	return `1 of 3. You want ${wanted}, so ${go} must go. Touch ${go} on the line${beside ? ', or choose one of its facts beside the line' : ''}.`;
 }
 
 export function ofTheseFactsHaveInThem(go: undefined | string, wanted: undefined | string): string {
-	return `2 of 5. These facts have ${go} in them. Touch the one that links ${go} and ${wanted}.`;
+	return `2 of 3. These facts have ${go} in them. Touch the one that links ${go} and ${wanted}.`;
 }
 
 export function doesNotCancelYetTurnThe(go: undefined | string): string {
@@ -57,11 +57,12 @@ export function nothingCancelsWithThat(start: string, wanted: undefined | string
 }
 
 export function ofOnTopAndOnTheBottom(start: string, wanted: undefined | string): string {
-	return `4 of 5. ${start} on top and ${start} on the bottom cancel, so only ${wanted} is left. The line is complete. Touch Answer.`;
+	return `3 of 3. ${start} on top and ${start} on the bottom cancel, so only ${wanted} is left. The line is complete. Touch Answer.`;
 }
 
-export const ofMultiplyAcrossTheTopAnd =
-	'5 of 5. Multiply across the top and divide by the bottom. Write the answer with its unit, then check it.';
+export function ofMultiplyAcrossTheTopAnd(start: string, wanted: undefined | string): string {
+	return `3 of 3. ${start} cancels, so only ${wanted} is left. Multiply across the top and divide by the bottom. Write the answer with ${wanted}, then check it.`;
+}
 
 export const thatWasAWholeLineTouchA =
 	'That was a whole line: touch a unit, choose a fact, turn it the right way up, write the answer. Every exercise works like this.';
@@ -71,7 +72,7 @@ export function thisFactLinksAndButYouWant(go: string, elsewhere: string, wanted
 }
 
 export function ofWhichWayUpIsOnTopOfThe(go: string): string {
-	return `3 of 5. Which way up? ${go} is on top of the line, so it must be on the bottom of the factor to cancel. Touch that one.`;
+	return `2 of 3. Which way up? ${go} is on top of the line, so it must be on the bottom of the factor to cancel. Touch that one.`;
 }
 
 export const aProblemYouWereBringing = 'A problem you started to bring';

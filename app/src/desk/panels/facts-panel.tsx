@@ -2,13 +2,15 @@ import {
 	type Fact,
 	type Factor,
 	type FactsFrom,
-	factsHolding,
+	type FactsToward,
+	factsToward,
 	mustGoOf,
 	printUnitText,
 	type TableFact,
 	unitWord,
 } from '@tidy-sum/core';
-import { memo, type ReactNode, useState } from 'react';
+import { memo, type ReactNode, useMemo, useState } from 'react';
+import { keyOfFact } from '../../fact/fact-item';
 import { FactList, LISTED } from '../../fact/fact-list';
 import { WayHintContext } from '../../fact/way-hint';
 import { GAP } from '../../theme/tokens';
@@ -18,6 +20,7 @@ import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { later } from '../../ui/later';
 import { Words } from '../../ui/words';
+import { wantOf } from '../../work/line-of-work';
 import { Guided, GuidedWay } from '../guide';
 import { laterPanels } from '../later-panels';
 import { mayAdd } from '../may-add';
@@ -40,6 +43,11 @@ declare module '../../work/panel-slice' {
 
 const guidedWay = (fact: Fact) => <GuidedWay fact={fact} />;
 
+/** The first fact that leads to what is wanted is open: one touch lays it, and the other facts stay in view. */
+function firstToOpen({ facts: [first], leading }: FactsToward): string | null {
+	return first && leading ? keyOfFact(first) : null;
+}
+
 const NO_FACTS: readonly TableFact[] = [];
 
 type FactsProps = {
@@ -51,6 +59,8 @@ type FactsProps = {
 	readonly all: boolean;
 	/** Whether steps that are no factors are offered. */
 	readonly adds: boolean;
+	/** The unit that the line must end at; '' where nothing is said to lead there. */
+	readonly wanted: string;
 	/** A unit that must go, where the touched one need not; else ''. */
 	readonly leads: string;
 	readonly acts: Acts;
@@ -60,14 +70,15 @@ type FactsProps = {
 };
 
 /** What the panel holds; drawn anew only when the facts there are have changed, not at each step on the line. */
-const Facts = memo(function Facts({ from, unit, all, adds, leads, acts, onPlace, children }: FactsProps) {
+const Facts = memo(function Facts({ from, unit, all, adds, wanted, leads, acts, onPlace, children }: FactsProps) {
 	const styles = useStyles();
-	const [open, setOpen] = useState<string | null>(null);
+	const toward = useMemo(() => factsToward(unit, wanted, from), [unit, wanted, from]);
+	const [open, setOpen] = useState<string | null>(() => firstToOpen(toward));
 	const [search, setSearch] = useState('');
 	const [submitted, setSubmitted] = useState('');
 	const [adding, setAdding] = useState(false);
 	const searching = search.trim() !== '';
-	const facts = searching ? NO_FACTS : factsHolding(unit, from).slice(0, LISTED);
+	const facts = searching ? NO_FACTS : toward.facts.slice(0, LISTED);
 	return (
 		<WayHintContext value={guidedWay}>
 			<PanelFrame {...(all ? {} : { title: words.factsWith(unitWord(printUnitText(unit))) })}>
@@ -103,7 +114,7 @@ const Facts = memo(function Facts({ from, unit, all, adds, leads, acts, onPlace,
 						<Words strong role="heading" aria-level={3}>
 							{words.mustGoFactsWithIt(unitWord(printUnitText(leads)))}
 						</Words>
-						<FactList facts={factsHolding(leads, from)} open={open} onOpen={setOpen} onPlace={onPlace} />
+						<FactList facts={factsToward(leads, wanted, from).facts} open={open} onOpen={setOpen} onPlace={onPlace} />
 					</>
 				)}
 				<Box style={styles.choices}>
@@ -127,7 +138,7 @@ const Facts = memo(function Facts({ from, unit, all, adds, leads, acts, onPlace,
 
 /** The Shelf, opened on one unit or searched by name: taking a fact asks which side goes on the bottom. */
 export function FactsPanel({ view, panel: { unit, all = unit === '' }, acts }: PanelProps<'facts'>) {
-	const { worked, columns } = view;
+	const { worked, columns, exercise, work, support } = view;
 	const adds = mayAdd(view);
 	const go = mustGoOf(columns).map(({ base }) => base);
 	const leads = all || go.includes(unit) ? '' : (go[0] ?? '');
@@ -137,7 +148,16 @@ export function FactsPanel({ view, panel: { unit, all = unit === '' }, acts }: P
 			? async (factor: Factor) => acts.onPlace(factor, (await laterPanels()).placeIn(worked, factor))
 			: acts.onPlace;
 	return (
-		<Facts from={view.facts} unit={unit} all={all} adds={adds} leads={leads} acts={acts} onPlace={onPlace}>
+		<Facts
+			from={view.facts}
+			unit={unit}
+			all={all}
+			adds={adds}
+			wanted={support === 'none' ? '' : (wantOf(exercise, work) ?? '')}
+			leads={leads}
+			acts={acts}
+			onPlace={onPlace}
+		>
 			{adds ? <Offers view={view} unit={unit} onPlace={acts.onPlace} /> : null}
 		</Facts>
 	);

@@ -12,6 +12,7 @@ import { Keypad } from '../../ui/keypad';
 import { useCaret } from '../../ui/use-caret';
 import { Words } from '../../ui/words';
 import type { DeskView } from '../../work/desk-view';
+import { wantOf } from '../../work/line-of-work';
 import { answerParts, printedAnswer } from '../../work/printed-answer';
 import { Guided } from '../guide';
 import { PanelFrame } from '../panel-frame';
@@ -43,9 +44,10 @@ function readBack({ support }: DeskView, typing: Typing, text: string): string {
 	return `${reads} · ${figures}`;
 }
 
-/** The units met on the line, in the order they came, for the keys; not only the wanted ones. */
-function unitsOf({ worked }: DeskView, { units }: Typing): readonly string[] {
-	return [...new Set([...worked.pieces.map(({ base }) => base), ...units])];
+/** The units of the keys: the wanted one first, whole, then those that the line has met. */
+function unitsOf({ exercise, work, worked }: DeskView, { units, quantity }: Typing): readonly string[] {
+	const wanted = quantity ? (wantOf(exercise, work) ?? '') : '';
+	return [...new Set([wanted, ...units, ...worked.pieces.map(({ base }) => base)])].filter((unit) => unit !== '');
 }
 
 /** The powers the keys offer: those that stand on the line or are wanted. */
@@ -61,13 +63,14 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 	const styles = useStyles();
 	const { answer } = view.work;
 	const { onAnswerText: onWrite, onCheck } = acts;
-	const [asked, setAsked] = useState(askedAtOnce);
+	const [sent, setSent] = useState(false);
+	const asked = sent || askedAtOnce;
 	const [keyboard, setKeyboard] = useState(wide);
 	const caret = useCaret(answer, onWrite);
 	const fault = typing.fault(answer);
 	const said = fault && (asked || fault.code !== 'empty') ? fault : null;
 	const submit = () => {
-		setAsked(true);
+		setSent(true);
 		if (!fault) onCheck();
 	};
 	const { exercise } = view;
@@ -91,9 +94,7 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 				keyboard={keyboard}
 				testID="answer"
 			/>
-			{keyboard && !wide ? null : (
-				<Keypad onType={caret.type} onErase={caret.erase} units={units} powers={powers} more={more} />
-			)}
+			{keyboard && !wide ? null : <Keypad caret={caret} units={units} powers={powers} more={more} />}
 			<View style={styles.row}>
 				<View style={styles.grow}>
 					<Button label={words.check} kind="strong" icon={Check} onPress={submit} testID="check" />

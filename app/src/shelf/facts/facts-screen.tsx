@@ -63,7 +63,7 @@ function FactList({ facts, allowed, children }: ListProps) {
 				return (
 					<FactItem
 						key={key}
-						fact={fact}
+						forms={[fact]}
 						open={open === key}
 						onOpen={() => setOpen(open === key ? null : key)}
 						onPlace={place(fact)}
