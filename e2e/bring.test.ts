@@ -307,12 +307,8 @@ describe('what was brought', () => {
 		await keys(Key.ENTER);
 		await browser.find(L.line);
 		await browser.untilSays(L.line, '2.0');
-		const take = async (...targets: readonly Target[]) => {
-			await browser.enter(...targets);
-			await browser.find(L.block);
-		};
-		await take(unitAt('min', 'top'), factOf('1min=60s'), withBelow('min'));
-		await take(unitAt('s', 'top', 0), factOf('3.6m=1s'), withBelow('s'));
+		await browser.enter(unitAt('min', 'top'), factOf('1min=60s'), withBelow('min'));
+		await browser.enter(unitAt('s', 'top', 0), factOf('3.6m=1s'), withBelow('s'));
 		await browser.sees('The line is complete');
 		await keys('a');
 		await browser.find(L.answer);

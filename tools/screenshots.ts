@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { FACES_KEY } from '../app/src/device/settings';
 import { Browser, DESKTOP, PHONE, type Screen } from '../e2e/src/browser';
-import { byId } from '../e2e/src/parts';
+import { byId, factOf } from '../e2e/src/parts';
 import { Whole } from '../e2e/src/whole';
 
 const DEMO = 'fennel-ridge-demo';
@@ -78,7 +78,7 @@ const SHOTS: readonly Shot[] = [
 		name: 'desk-facts-phone',
 		screen: PHONE,
 		exercise: 'new-snow',
-		show: (b) => b.press(byId('lane-bottom-h'), byId('fact-1h=60min')),
+		show: (b) => b.press(byId('lane-bottom-h'), factOf('1h=60min')),
 	},
 	{
 		name: 'marking-phone',
@@ -146,7 +146,7 @@ const SHOTS: readonly Shot[] = [
 		screen: DESKTOP,
 		page: '/shelf/facts?search=galon',
 		exercise: 'new-snow',
-		show: (b) => b.press(byId('fact-1gal=4qt')),
+		show: (b) => b.press(factOf('1gal=4qt')),
 	},
 	{
 		name: 'shelf-ladder-phone',

@@ -152,7 +152,7 @@ async function eachDay({ browser, url, look }: Walk): Promise<void> {
 	await browser.sees(FIRST_DAY);
 	await look('the first day');
 	await browser.press(L.beginGuided);
-	await browser.sees('1 of 5');
+	await browser.sees('1 of 3');
 	await look('the first line, together');
 	await browser.driver.get(`${url}/settings`);
 	await browser.sees('pieces of work');

@@ -138,6 +138,7 @@ export class Browser extends Page {
 	/** Touches as a finger does, with no mouse in it. */
 	async tap(...targets: readonly Target[]): Promise<void> {
 		for (const target of targets) {
+			if (await this.isOpen(target, await this.still(target))) continue;
 			await this.finger('touchStart', [await this.middle(target)]);
 			await this.finger('touchEnd', []);
 		}

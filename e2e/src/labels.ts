@@ -31,6 +31,7 @@ export const L = {
 	copyLatex: 'Copy LaTeX',
 	copyMathml: 'Copy MathML',
 	copyText: 'Copy text',
+	smallLine: 'The line from',
 	count5: '5 exercises',
 	dueAsTable: 'As a table Due',
 	earlier: 'Earlier',
@@ -228,8 +229,11 @@ export const SHELF = {
 
 const TITLES: Readonly<Record<string, string>> = {
 	'balloon-battery': 'Balloon battery',
+	'beam-length': 'A beam for the shed',
+	'drip-line': 'The drip line',
 	'honey-crates': 'Crates of honey',
 	'honey-jar': 'A jar of honey',
+	'lamp-power': 'Lamp power',
 	'mast-log': 'The mast log',
 	'new-snow': 'New snow',
 	'nutrient-tank': 'Nutrient tank',
@@ -238,7 +242,6 @@ const TITLES: Readonly<Record<string, string>> = {
 	'trail-mile': 'Along the ridge trail',
 	'vent-pane': 'A pane for the vent',
 	'wind-gust': 'A gust at the mast',
-	'lamp-power': 'Lamp power',
 };
 
 /** The title of an exercise of the book, which its link begins with. */

@@ -15,7 +15,11 @@ export type Kind = keyof typeof SELECTORS;
  * A part of the line or of its panels, by the test id that scripts may use (docs/testing.md): its units, numbers, facts and places
  * are many, and what they are called changes with what is done.
  */
-export type Part = { readonly id: string };
+export type Part = {
+	readonly id: string;
+	/** Whether it opens something: it is left alone where that is open already. */
+	readonly opens?: true;
+};
 
 /** A panel or another part of a page, where something that can be pressed has the same name. */
 export type Region = { readonly region: string };

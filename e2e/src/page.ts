@@ -130,7 +130,16 @@ export class Page {
 
 	/** Presses one after another, each once the page is at rest: a button that still moves would be missed. */
 	async press(...targets: readonly Target[]): Promise<void> {
-		for (const target of targets) await this.click(await this.still(target, PRESSED));
+		for (const target of targets) {
+			const found = await this.still(target, PRESSED);
+			if (!(await this.isOpen(target, found))) await this.click(found);
+		}
+	}
+
+	/** Whether something that opens is open already. */
+	protected async isOpen(target: Target, found: WebElement): Promise<boolean> {
+		if (typeof target === 'string' || !('opens' in target)) return false;
+		return (await found.getAttribute('aria-expanded')) === 'true';
 	}
 
 	/** Writes into a field, in place of what is there. */
@@ -204,6 +213,7 @@ export class Page {
 	/** Goes to each by Tab, and presses Enter there. */
 	async enter(...targets: readonly Target[]): Promise<void> {
 		for (const target of targets) {
+			if (await this.isOpen(target, await this.still(target))) continue;
 			await this.tabTo(target);
 			await this.keys(Key.ENTER);
 		}

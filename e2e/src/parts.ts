@@ -17,9 +17,9 @@ export function numberAt(block: number | 'start', side: Side): Part {
 	return { id: `number-${block}-${side}` };
 }
 
-/** A fact one can take, as `1in=2.54cm`. */
+/** A fact one can take, as `1in=2.54cm`; it may have opened by itself. */
 export function factOf(fact: string): Part {
-	return { id: `fact-${fact}` };
+	return { id: `fact-${fact}`, opens: true };
 }
 
 /** Of the two ways a fact can be laid, the one with this unit on the bottom. */

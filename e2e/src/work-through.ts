@@ -26,7 +26,7 @@ export const WORKED: Readonly<
 		],
 		answer: '1.16 mm/min',
 	},
-	'honey-jar': { blocks: [{ unit: unitAt('g', 'top'), fact: '1kg=10^3g', below: 'g' }], answer: '0.454 kg' },
+	'honey-jar': { blocks: [{ unit: unitAt('g', 'top'), fact: '1kg=1000g', below: 'g' }], answer: '0.454 kg' },
 	'balloon-battery': {
 		blocks: [
 			{ unit: unitAt('mA', 'top'), fact: '1mA=10^-3A', below: 'mA' },
@@ -92,7 +92,6 @@ export const WORKED: Readonly<
 /** Touches a unit, takes a fact and decides which side goes on the bottom. */
 export async function place(browser: Browser, { unit, fact, below, power }: Placing): Promise<void> {
 	await browser.press(unit, factOf(fact), withBelow(below));
-	await browser.find(L.block);
 	if (power) await browser.press(raisedTo(power));
 }
 
@@ -140,7 +139,6 @@ export async function answerWith(browser: Browser, text: string): Promise<void> 
 /** Touches a unit, takes a fact, and says which side goes on the bottom. */
 export async function takeFact(browser: Browser, unit: Part, name: string, below: string): Promise<void> {
 	await browser.press(unit, factOf(name), withBelow(below));
-	await browser.find(L.block);
 }
 
 /** Works an exercise from its start to the checked answer. */

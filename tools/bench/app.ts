@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import { Browser, PHONE } from '../../e2e/src/browser';
-import { byId } from '../../e2e/src/parts';
+import { byId, factOf } from '../../e2e/src/parts';
 import { Whole } from '../../e2e/src/whole';
 import { allBars, leaveRows } from './all-bars';
 import { emptyApp } from './empty-app';
@@ -33,7 +33,7 @@ async function timePlacing(browser: Browser): Promise<Timed[]> {
 	const times: Timed[] = [];
 	for (let i = 0; i < ROUNDS; i++) {
 		const before = i % BLOCKS;
-		await browser.press(byId('tool-facts'), byId('fact-1ft=12in'));
+		await browser.press(byId('tool-facts'), factOf('1ft=12in'));
 		await browser.find(byId('place-ft-below'));
 		// Nobody touches twice within this: what the last touch left to do is done.
 		await new Promise((resolve) => setTimeout(resolve, 400));

@@ -4,12 +4,14 @@ import { type ReactNode, useContext } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Balance } from '../line/balance';
 import { Line } from '../line/line';
+import { SmallLine } from '../line/small-line';
 import { useFollowing } from '../store/use-following';
 import { BESIDE, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { later } from '../ui/later';
+import type { Room as DeskRoom } from '../ui/use-room';
 import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
 import { isOwn } from '../work/exercises';
@@ -38,7 +40,7 @@ const KeptWhere = later(async () => (await laterPanels()).KeptWhere);
 /** Pictures beside a line whose steps are not all factors. */
 const LinePictures = later(async () => (await laterPanels()).LinePictures);
 
-type Room = { readonly wide: boolean; readonly short: boolean };
+type Room = Pick<DeskRoom, 'wide' | 'short' | 'low' | 'tight'>;
 
 type Props = {
 	readonly view: DeskView;
@@ -81,6 +83,11 @@ function HelpRow({ view, acts, wide }: PartProps & { readonly wide: boolean }) {
 	);
 }
 
+/** What is wanted, in words. */
+function sayWantedOf({ work, exercise }: DeskView): string {
+	return [sayPartsAsOne(work, exercise), underProblem(exercise, wantOf(exercise, work))].filter(Boolean).join(' ');
+}
+
 /** The way to another line that is kept for the same exercise. */
 function OtherLine({ view: { beside }, acts }: PartProps) {
 	const styles = useStyles();
@@ -105,9 +112,7 @@ function Work({ children, ...props }: Props & { readonly children: ReactNode }) 
 			<Problem
 				exercise={exercise}
 				placed={work.placed}
-				wanted={[sayPartsAsOne(work, exercise), underProblem(exercise, wantOf(exercise, work))]
-					.filter(Boolean)
-					.join(' ')}
+				wanted={sayWantedOf(view)}
 				title={title ?? exercise.title}
 				aside={aside}
 				onQuantity={mustPlace(exercise) || own ? acts.onQuantity : null}
@@ -139,13 +144,23 @@ function Work({ children, ...props }: Props & { readonly children: ReactNode }) 
 /** The page of the Desk: problem, line, balance, a panel, and the tools; beside each other where there is room. */
 export function DeskPage(props: Props) {
 	const { view, acts, panel, chosen, inView } = props;
-	const { wide, short } = props.room;
+	const { wide, short, low, tight } = props.room;
 	const styles = useStyles();
 	const tall = panel.kind !== 'none' && PANELS[panel.kind].height === 'tall';
 	const pictured = panel.kind === 'block' && hasPicture(view);
+	const isOpen = panel.kind !== 'none';
+	// While the answer is typed where there is little room, the line and its result stay in view in one row.
+	const isInARow = (!wide || tight) && panel.kind === 'answer' && view.blocks.length > 0;
+	const row = isInARow ? <SmallLine view={view} wanted={sayWantedOf(view)} onTouch={acts.close} /> : null;
 	const balance = needsLine(view.exercise) ? (
-		<Balance view={view} touched={touchedIn(props)} onUnit={acts.onUnit} brief={!wide && (tall || pictured)} />
+		<Balance
+			view={view}
+			touched={touchedIn(props)}
+			onUnit={acts.onUnit}
+			brief={!wide && (tall || pictured || (low && isOpen))}
+		/>
 	) : null;
+	const isAnswer = panel.kind === 'answer';
 	const guide = useContext(GuideContext);
 	const help = guide ? (
 		// On a wide screen a panel stands beside the line, and says there what is done in it.
@@ -189,6 +204,7 @@ export function DeskPage(props: Props) {
 							{help}
 						</>,
 					)}
+					{row}
 				</View>
 				<View style={styles.right} role="complementary" aria-label={words.theShelfAndTheTools}>
 					<View style={styles.shelf}>{open}</View>
@@ -198,13 +214,18 @@ export function DeskPage(props: Props) {
 		);
 	const lower = (
 		<>
-			{balance}
-			{open ? <View style={short ? null : [styles.sheet, tall && styles.tall]}>{open}</View> : help}
+			{row && tight ? null : balance}
+			{row}
+			{open ? (
+				<View style={short ? null : [styles.sheet, tall && styles.tall, isAnswer && styles.answer]}>{open}</View>
+			) : (
+				help
+			)}
 		</>
 	);
 	return (
 		<View style={styles.screen} role="main">
-			{page(short ? lower : null)}
+			{page(short ? <View style={styles.bleeding}>{lower}</View> : null)}
 			{short ? null : lower}
 			{tools}
 		</View>
@@ -220,8 +241,11 @@ const useStyles = makeStyles((palette) => ({
 	working: { flex: 1 },
 	workingIn: { paddingHorizontal: GAP.l, paddingBottom: GAP.l },
 	roomy: { paddingHorizontal: GAP.xl * 2, paddingVertical: GAP.l, gap: GAP.m },
+	bleeding: { marginHorizontal: -GAP.l },
 	sheet: { flexShrink: 1, maxHeight: '44%' },
 	tall: { maxHeight: '64%' },
+	// As tall as its keys: the page above it gives way.
+	answer: { maxHeight: '100%' },
 	hint: {
 		flexDirection: 'row',
 		alignItems: 'center',

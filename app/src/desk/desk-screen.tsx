@@ -4,7 +4,7 @@ import { useFollowing } from '../store/use-following';
 import { useSettings } from '../store/use-settings';
 import { WithExercise } from '../store/with-exercise';
 import { useBackCloses } from '../ui/use-back-closes';
-import { useRoom } from '../ui/use-room';
+import { useDeskRoom } from '../ui/use-room';
 import { useTitle } from '../ui/use-title';
 import type { DeskView } from '../work/desk-view';
 import { freed, showed } from '../work/panel-slice';
@@ -22,7 +22,7 @@ import { opensAt, panelFor } from './what-next';
 function Desk({ view, block }: { readonly view: DeskView; readonly block: string | null }) {
 	const { name } = view.exercise;
 	const dispatch = useAppDispatch();
-	const room = useRoom();
+	const room = useDeskRoom();
 	const acts = useActs(name);
 	const chosen = useAppSelector((state) => state.desk.panel);
 	const [settings] = useSettings();

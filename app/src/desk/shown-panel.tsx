@@ -1,9 +1,10 @@
-import { useEffect } from 'react';
+import { useContext, useEffect } from 'react';
 import { Button } from '../ui/button';
 import { Guarded } from '../ui/guarded';
 import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
 import type { PanelKind, PanelOf } from '../work/panel-slice';
+import { GuideContext } from './guide';
 import { laterPanels } from './later-panels';
 import { FramingContext, PanelFrame } from './panel-frame';
 import { rowOf } from './panels';
@@ -40,8 +41,10 @@ type Props<K extends PanelKind> = {
 export function ShownPanel<K extends Exclude<PanelKind, 'none'>>({ view, panel, chosen, wide, acts }: Props<K>) {
 	const { title, testID = panel.kind, mayClose, anewWith, Content } = rowOf<K>(panel);
 	const onClose = mayClose({ view, wide, chosen }) ? acts.close : null;
+	const isGuided = useContext(GuideContext) !== null;
+	const hidesHint = !wide && !isGuided && (panel.kind === 'facts' || panel.kind === 'answer');
 	return (
-		<FramingContext value={{ title, testID, onClose }}>
+		<FramingContext value={{ title, testID, onClose, onHint: hidesHint ? acts.onNudge : null }}>
 			<Guarded of={panel.kind} fallback={(again) => <BrokenPanel onAgain={again} />}>
 				<Content
 					key={`${panel.kind} ${anewWith?.(panel, view) ?? ''}`}

@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { addingStep, askedBy, type Fact, type Factor, isUnwritten } from '@tidy-sum/core';
+import { addingStep, askedBy, type Fact, type Factor, fieldOf, isUnwritten } from '@tidy-sum/core';
 import type { TakenOn } from '@tidy-sum/core/help';
 import type { SingleStep, Step } from '@tidy-sum/schema';
 import { type Href, useRouter } from 'expo-router';
@@ -23,10 +23,10 @@ const painted = () => new Promise<void>((go) => afterPaintOrLeft(go));
 /** The panel that is chosen at this moment. */
 const openNow = (_: unknown, getState: () => AppState): Panel => getState().desk.panel;
 
-/** Whether the Desk of an exercise opens what comes next by itself, as its line is at this moment. */
-const isNextOpen = (exercise: string) => (_: unknown, getState: () => AppState) => {
+/** What the Desk of an exercise opens by itself, as its line is at this moment. */
+const nextOpen = (exercise: string) => (_: unknown, getState: () => AppState) => {
 	const view = deskIn(getState(), exercise);
-	return view !== null && opensItself(view, opensAt(exercise, getState().settings)) !== null;
+	return view && opensItself(view, opensAt(exercise, getState().settings));
 };
 
 const NOTHING = { number: '', unit: '' };
@@ -55,7 +55,7 @@ function actsOf({ exercise, dispatch, go, arriving, since }: Hands) {
 		dispatch(did(exercise, steps.length === 1 ? only : { do: 'together', steps: [...steps] }));
 		if (only.do !== 'turn' && only.do !== 'raise') return;
 		afterPaint(() => {
-			if (dispatch(openNow).kind === 'block' && dispatch(isNextOpen(exercise))) dispatch(freed());
+			if (dispatch(openNow).kind === 'block' && dispatch(nextOpen(exercise))) dispatch(freed());
 		});
 	};
 	/** Lays a block on the line; behind the last one, or where it is said. A step without its number is written at once. */
@@ -69,7 +69,9 @@ function actsOf({ exercise, dispatch, go, arriving, since }: Hands) {
 			afterPaint(() => {
 				// Who has opened another panel meanwhile stays there.
 				if (dispatch(openNow) !== before) return;
-				if (!isUnwritten(factor) && dispatch(isNextOpen(exercise))) dispatch(freed());
+				const next = dispatch(nextOpen(exercise));
+				// A step that is no factor may go the wrong way; its panel says what it did.
+				if (!isUnwritten(factor) && (fieldOf(factor) ? next?.kind === 'answer' : next)) dispatch(freed());
 				else show({ kind: 'block', id: block, ...(isUnwritten(factor) ? { writing: true } : {}) });
 			});
 		});

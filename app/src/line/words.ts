@@ -194,3 +194,7 @@ export const showWhatItDoes = 'Show what it does';
 export const theStartTitle = 'The start';
 
 export const theLine = 'The line';
+
+export function lookAtTheLineOf(start: string, result: string, wanted: string): string {
+	return `The line from ${start} ${result}. ${wanted} Show the line and its problem.`;
+}

@@ -81,7 +81,19 @@ export const RAIL = 84;
 export const BESIDE = 420;
 
 /** Height under which nothing is pinned and the whole page scrolls. */
-export const SHORT_UNDER = 560;
+export const SHORT_UNDER = 500;
+
+/** Height under which the keypad has three rows of six in place of four rows of four. */
+export const LOW_UNDER = 620;
+
+/** Height under which the answer leaves room for one row of the line. */
+export const TIGHT_UNDER = 760;
+
+/** Width from which a phone on its side has the panel beside the line. */
+export const ON_ITS_SIDE_FROM = 700;
+
+/** Width under which keys use the whole of it: a phone at 200 % text. */
+export const NARROW_UNDER = 240;
 
 /** The faces, by the name the page's style sheet has for each. */
 export const FONT = {

@@ -8,6 +8,7 @@ import { Said } from './said';
 import { Words } from './words';
 
 type Props = {
+	/** What it shows; '' where its icon is all there is room for, and `say` is its name. */
 	readonly label: string;
 	readonly onPress: () => void;
 	readonly kind?: 'plain' | 'strong' | 'tool';
@@ -43,9 +44,16 @@ export function Button({ label, onPress, kind = 'plain', icon, disabled = false,
 					<Icon icon={icon} size={20} color={palette[tone]} />
 				</Box>
 			) : null}
-			<Words size={kind === 'tool' ? 'small' : 'body'} strong tone={tone} style={styles.label}>
-				{label}
-			</Words>
+			{label === '' ? null : (
+				<Words
+					size={kind === 'tool' ? 'small' : 'body'}
+					strong
+					tone={tone}
+					style={kind === 'tool' ? styles.word : styles.label}
+				>
+					{label}
+				</Words>
+			)}
 			{say ? <Said>{say}</Said> : null}
 		</Touch>
 	);
@@ -68,6 +76,8 @@ const useStyles = makeStyles((palette) => ({
 	},
 	// What is wider than the button breaks wherever it must.
 	label: { ...({ overflowWrap: 'anywhere' } as object) },
+	// A tool whose word has no room goes to the next row.
+	word: { ...({ whiteSpace: 'nowrap' } as object) },
 	strong: { backgroundColor: palette.pine, borderColor: palette.pine },
 	tool: {
 		flexDirection: 'column',
@@ -75,7 +85,9 @@ const useStyles = makeStyles((palette) => ({
 		paddingHorizontal: GAP.xs,
 		paddingVertical: 0,
 		borderColor: 'transparent',
-		flex: 1,
+		flexGrow: 1,
+		flexShrink: 0,
+		flexBasis: 'auto',
 	},
 	on: { backgroundColor: palette.pineWash },
 	disabled: { opacity: 0.55 },

@@ -10,6 +10,7 @@ import { Icon } from './icon';
 import { Key, useKeyStyles } from './key';
 import * as words from './ui-words';
 import type { Caret } from './use-caret';
+import { useRoom } from './use-room';
 
 type Row = { readonly shows: string; readonly types: string; readonly say: string };
 
@@ -17,11 +18,26 @@ function plain(shows: string, say = shows): Row {
 	return { shows, types: shows, say };
 }
 
+const POINT = plain('.', 'point');
+const MIDDLE_DOT = plain('·', 'times');
+const POWER: Row = { shows: '×10ⁿ', types: '×10^', say: words.timesTenToThePower };
+const MINUS = plain('−', 'minus');
+const OVER = plain('/', 'over');
+const digits = (...keys: readonly string[]) => keys.map((digit) => plain(digit));
+
+/** The keys in rows; erase ends the last. */
 const ROWS: readonly (readonly Row[])[] = [
-	[plain('7'), plain('8'), plain('9'), { shows: '×10ⁿ', types: '×10^', say: words.timesTenToThePower }],
-	[plain('4'), plain('5'), plain('6'), plain('−', 'minus')],
-	[plain('1'), plain('2'), plain('3'), plain('/', 'over')],
-	[plain('0'), plain('.', 'point'), plain('·', 'times')],
+	[...digits('7', '8', '9'), POWER],
+	[...digits('4', '5', '6'), MINUS],
+	[...digits('1', '2', '3'), OVER],
+	[plain('0'), POINT, MIDDLE_DOT],
+];
+
+/** The same in fewer rows, where there is little height. */
+const LOW_ROWS: readonly (readonly Row[])[] = [
+	[...digits('7', '8', '9'), POWER, MINUS],
+	[...digits('4', '5', '6'), OVER, MIDDLE_DOT],
+	[...digits('1', '2', '3', '0'), POINT],
 ];
 
 const SPACE: Row = { shows: 'space', types: ' ', say: 'space' };
@@ -54,22 +70,24 @@ export const Keypad = memo(function Keypad({
 	const styles = useStyles();
 	const palette = usePalette();
 	const keys = useKeyStyles();
+	const { low, narrow } = useRoom();
+	const rows = low && !narrow ? LOW_ROWS : ROWS;
 	const key = ({ shows, types, say }: Row, word = false, onPress: (text: string) => void = type) => (
 		<Key key={shows} shows={shows} say={say} word={word} onPress={() => onPress(types)} testID={`key-${shows}`} />
 	);
 	const keyOfUnit = (unit: string) => key({ shows: unit, types: unit, say: words.unit(unit) }, true, typeUnit);
 	return (
-		<Box style={styles.keypad} role="group" aria-label={label}>
-			<Box style={styles.row}>
+		<Box style={[styles.keypad, narrow && styles.narrow]} role="group" aria-label={label}>
+			<Box style={[styles.row, styles.units]}>
 				{units.map((unit) => keyOfUnit(printUnitText(unit)))}
 				{powers.map((power) => key({ shows: power, types: power, say: power === '²' ? 'squared' : 'cubed' }, true))}
 				{more.map((word) => key({ shows: word.trim(), types: word, say: word.trim() }, true))}
 				{key(SPACE, true)}
 			</Box>
-			{ROWS.map((row, i) => (
+			{rows.map((row, i) => (
 				<Box key={row[0]?.shows} style={styles.row}>
 					{row.map((each) => key(each))}
-					{i === ROWS.length - 1 ? (
+					{i === rows.length - 1 ? (
 						<HoldTouch
 							aria-label={words.eraseOrHoldToClear}
 							onTouch={erase}
@@ -90,5 +108,9 @@ export const Keypad = memo(function Keypad({
 
 const useStyles = makeStyles(() => ({
 	keypad: { gap: GAP.xs },
-	row: { flexDirection: 'row', gap: GAP.xs, flexWrap: 'wrap' },
+	row: { flexDirection: 'row', gap: GAP.xs },
+	// As wide as the screen, so that four keys of 44 px have room at 200 % text.
+	narrow: { marginHorizontal: 2 - GAP.l },
+	// The wanted unit comes first; the others move sideways under the thumb.
+	units: { ...({ overflowX: 'auto', scrollbarWidth: 'none' } as object) },
 }));

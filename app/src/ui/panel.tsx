@@ -9,7 +9,11 @@ import { Words } from './words';
 
 type Props = {
 	readonly title: string;
+	/** Whether its title is only heard, where there is little height; its content then has the way to close it. */
+	readonly isBare?: boolean;
 	readonly onClose?: () => void;
+	/** What else can be pressed in its head. */
+	readonly aside?: ReactNode;
 	readonly children: ReactNode;
 	/** What is pressed next: it stays below what scrolls, so nothing that comes later moves it from under a finger. */
 	readonly foot?: ReactNode;
@@ -17,7 +21,7 @@ type Props = {
 };
 
 /** A sheet in the lower part of the screen: a title, what it holds, and a way to close it. It scrolls by itself. */
-export function Panel({ title, onClose, children, foot, testID }: Props) {
+export function Panel({ title, isBare = false, onClose, aside, children, foot, testID }: Props) {
 	const styles = useStyles();
 	const panel = useRef<View>(null);
 	useEffect(() => {
@@ -26,12 +30,17 @@ export function Panel({ title, onClose, children, foot, testID }: Props) {
 	}, []);
 	return (
 		<View ref={panel} tabIndex={-1} style={styles.panel} role="region" aria-label={title} testID={testID}>
-			<View style={styles.head}>
-				<Words strong role="heading" aria-level={2} style={styles.title}>
-					{title}
-				</Words>
-				{onClose ? <Button label={words.close} onPress={onClose} /> : null}
-			</View>
+			{isBare ? null : (
+				<View style={styles.head}>
+					<Words strong role="heading" aria-level={2} style={styles.title}>
+						{title}
+					</Words>
+					<View style={styles.ends}>
+						{aside}
+						{onClose ? <Button label={words.close} onPress={onClose} /> : null}
+					</View>
+				</View>
+			)}
 			<ScrollView
 				// A panel that only tells something is scrolled from the keyboard as well.
 				tabIndex={0}
@@ -65,6 +74,7 @@ const useStyles = makeStyles((palette) => ({
 		paddingTop: GAP.s,
 	},
 	title: { flexShrink: 1 },
+	ends: { flexDirection: 'row', gap: GAP.s },
 	scroll: { flexGrow: 1, flexShrink: 1 },
 	body: { padding: GAP.l, paddingTop: GAP.s, gap: GAP.m },
 	foot: {

@@ -1,12 +1,16 @@
 import { useWindowDimensions } from 'react-native';
 import { useHydrated } from '../device/use-hydrated';
-import { SHORT_UNDER, WIDE_FROM } from '../theme/tokens';
+import { LOW_UNDER, NARROW_UNDER, ON_ITS_SIDE_FROM, SHORT_UNDER, TIGHT_UNDER, WIDE_FROM } from '../theme/tokens';
 
 export type Room = {
 	readonly width: number;
 	readonly height: number;
 	/** Whether two columns stand beside each other. */
 	readonly wide: boolean;
+	/** Whether the keypad has to be low, and the line shown in one row while the answer is typed. */
+	readonly low: boolean;
+	readonly tight: boolean;
+	readonly narrow: boolean;
 	/** Whether there is so little height (a phone on its side, 200 % text) that nothing is pinned. */
 	readonly short: boolean;
 };
@@ -26,5 +30,19 @@ export function useRoom(): Room {
 	const by = enlarged();
 	const [width, height] = [screen.width / by, screen.height / by];
 	const wide = width >= WIDE_FROM;
-	return { width, height, wide, short: !wide && height < SHORT_UNDER };
+	return {
+		width,
+		height,
+		wide,
+		low: height < LOW_UNDER,
+		tight: height < TIGHT_UNDER,
+		narrow: width < NARROW_UNDER,
+		short: !wide && height < SHORT_UNDER,
+	};
+}
+
+/** The room of the Desk: a phone on its side has the panel beside the line, as a wide screen does. */
+export function useDeskRoom(): Room {
+	const room = useRoom();
+	return room.short && room.width >= ON_ITS_SIDE_FROM ? { ...room, wide: true, short: false } : room;
 }

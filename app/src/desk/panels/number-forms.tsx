@@ -36,7 +36,7 @@ export function NumberForms({ text, onWrite }: { readonly text: string; readonly
 	const mixed = mix && toMixed({ number: number.text, unit: typed }, mix);
 	return (
 		<View style={styles.forms} role="group" aria-label={words.theFormOfTheNumber}>
-			<Words size="small" tone="soft">
+			<Words size="small" tone="soft" style={styles.word}>
 				{words.writeIt}
 			</Words>
 			{NUMBER_FORMS.map((form) => {
@@ -63,5 +63,12 @@ export function NumberForms({ text, onWrite }: { readonly text: string; readonly
 }
 
 const useStyles = makeStyles(() => ({
-	forms: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: GAP.s },
+	word: { ...({ whiteSpace: 'nowrap' } as object) },
+	// One row that moves sideways: it comes while one types, and the keys below it stay where they are.
+	forms: {
+		flexDirection: 'row',
+		alignItems: 'center',
+		gap: GAP.s,
+		...({ overflowX: 'auto', scrollbarWidth: 'none' } as object),
+	},
 }));

@@ -1,21 +1,23 @@
 import { askedBy, figuresText, parseUnit, sayAsked, sayWanted, type Typing } from '@tidy-sum/core';
 import { __iconData as Check } from 'lucide-react-native/icons/check';
 import { __iconData as Keyboard } from 'lucide-react-native/icons/keyboard';
-import { useState } from 'react';
-import { View } from 'react-native';
+import { __iconData as Close } from 'lucide-react-native/icons/x';
+import { useContext, useState } from 'react';
 import { useReused } from '../../quick/use-reused';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
+import { Box } from '../../ui/box';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { Keypad } from '../../ui/keypad';
 import { useCaret } from '../../ui/use-caret';
+import { useDeskRoom } from '../../ui/use-room';
 import { Words } from '../../ui/words';
 import type { DeskView } from '../../work/desk-view';
 import { wantOf } from '../../work/line-of-work';
 import { answerParts, printedAnswer } from '../../work/printed-answer';
 import { Guided } from '../guide';
-import { PanelFrame } from '../panel-frame';
+import { FramingContext, PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
 import { NumberForms } from './number-forms';
 import * as words from './words';
@@ -65,7 +67,11 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 	const { onAnswerText: onWrite, onCheck } = acts;
 	const [sent, setSent] = useState(false);
 	const asked = sent || askedAtOnce;
-	const [keyboard, setKeyboard] = useState(wide);
+	const room = useDeskRoom();
+	const { onClose } = useContext(FramingContext);
+	// A phone on its side has our keys too.
+	const [keyboard, setKeyboard] = useState(wide && !room.low);
+	const hasKeys = !keyboard;
 	const caret = useCaret(answer, onWrite);
 	const fault = typing.fault(answer);
 	const said = fault && (asked || fault.code !== 'empty') ? fault : null;
@@ -78,37 +84,68 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 	const powers = useReused(powersOf(view));
 	const more = useReused(typing.keys);
 	const wanted = sayAsked(exercise) && sayWanted(exercise, view.work.want ?? askedBy(exercise).goal);
+	// On its side a phone has room beside the field, and none below it.
+	const isSideways = wide && room.low;
+	const hasIconsOnly = room.narrow || isSideways;
+	const check = (
+		<Button
+			label={words.check}
+			kind="strong"
+			{...(room.narrow ? {} : { icon: Check })}
+			onPress={submit}
+			testID="check"
+		/>
+	);
+	const abc =
+		wide && !room.low ? null : (
+			<Button
+				label={hasIconsOnly ? '' : words.abc}
+				say={keyboard ? words.useTheKeysForNumbers : words.useTheKeyboardOfTheDevice}
+				icon={Keyboard}
+				on={keyboard}
+				onPress={() => setKeyboard(!keyboard)}
+			/>
+		);
+	const foot = (
+		<Box style={styles.foot}>
+			<Box style={[styles.row, styles.field]}>
+				<Box style={styles.grow}>
+					<Field
+						label={typing.label}
+						value={answer}
+						onChange={onWrite}
+						onSubmit={submit}
+						onSelect={caret.onSelect}
+						fault={said}
+						reads={readBack(view, typing, answer)}
+						placeholder={typing.placeholder}
+						keyboard={keyboard}
+						testID="answer"
+					/>
+				</Box>
+				{room.tight && onClose ? (
+					<Button label="" say={words.closeTheAnswer} icon={Close} onPress={onClose} testID="close-answer" />
+				) : null}
+				{isSideways ? (
+					<>
+						{check}
+						{abc}
+					</>
+				) : null}
+			</Box>
+			{hasKeys ? <Keypad caret={caret} units={units} powers={powers} more={more} /> : null}
+			{isSideways ? null : (
+				<Box style={styles.row}>
+					<Box style={styles.grow}>{check}</Box>
+					{abc}
+				</Box>
+			)}
+		</Box>
+	);
 	return (
-		<PanelFrame>
+		<PanelFrame isBare={room.tight} foot={foot}>
 			<Guided at={['answer']} />
 			{wanted ? <Words size="small">{words.askedFor(wanted)}</Words> : null}
-			<Field
-				label={typing.label}
-				value={answer}
-				onChange={onWrite}
-				onSubmit={submit}
-				onSelect={caret.onSelect}
-				fault={said}
-				reads={readBack(view, typing, answer)}
-				placeholder={typing.placeholder}
-				keyboard={keyboard}
-				testID="answer"
-			/>
-			{keyboard && !wide ? null : <Keypad caret={caret} units={units} powers={powers} more={more} />}
-			<View style={styles.row}>
-				<View style={styles.grow}>
-					<Button label={words.check} kind="strong" icon={Check} onPress={submit} testID="check" />
-				</View>
-				{wide ? null : (
-					<Button
-						label={words.abc}
-						say={keyboard ? words.useTheKeysForNumbers : words.useTheKeyboardOfTheDevice}
-						icon={Keyboard}
-						on={keyboard}
-						onPress={() => setKeyboard(!keyboard)}
-					/>
-				)}
-			</View>
 			{view.unchecked ? (
 				<Words tone="look" role="status" aria-live="polite" testID="unchecked">
 					{words.thisCannotBeCheckedYet(view.unchecked)}
@@ -119,7 +156,14 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 	);
 }
 
-const useStyles = makeStyles(() => ({
-	row: { flexDirection: 'row', gap: GAP.s },
-	grow: { flexGrow: 1 },
+const useStyles = makeStyles((palette) => ({
+	foot: { flexGrow: 1, flexShrink: 1, minWidth: 0, gap: GAP.s },
+	row: { flexDirection: 'row', alignItems: 'flex-start', gap: GAP.s },
+	// Where the page scrolls as a whole, what is typed stays in view over the keys.
+	field: {
+		...({ position: 'sticky', top: 0, zIndex: 1 } as object),
+		backgroundColor: palette.panel,
+		paddingVertical: GAP.xs,
+	},
+	grow: { flexGrow: 1, flexShrink: 1, minWidth: 0 },
 }));

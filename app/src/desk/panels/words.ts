@@ -366,4 +366,6 @@ export const unit = 'unit';
 
 export const abc = 'abc';
 
+export const closeTheAnswer = 'Close the answer';
+
 export const looking = 'looking';

@@ -1,0 +1,129 @@
+import {
+	isBareStep,
+	printQuantity,
+	printUnrounded,
+	printWritten,
+	type ShownUnit,
+	START,
+	shownStep,
+	shownUnits,
+	sidesOfStart,
+	toSuperscript,
+} from '@tidy-sum/core';
+import { GAP, TARGET } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box, Touch } from '../ui/box';
+import { Fraction } from '../ui/fraction';
+import { Words } from '../ui/words';
+import type { DeskView } from '../work/desk-view';
+import { isCovered } from '../work/numbers';
+import * as words from './words';
+
+/** How many digits of the result are shown before it is cut with …. */
+const SHOWN = 10;
+
+type SideProps = { readonly number: string; readonly units: readonly ShownUnit[] };
+
+/** One side of a factor, its units struck where they cancel. */
+function Side({ number, units }: SideProps) {
+	const styles = useStyles();
+	return (
+		<Words size="small" style={styles.side}>
+			{printWritten(number)}
+			{units.map(({ key, symbol, state }) => (
+				<Words key={key} size="small" style={state === 'cancelled' ? styles.struck : null}>
+					{`\u2009${symbol}`}
+				</Words>
+			))}
+		</Words>
+	);
+}
+
+/** The value of a line that is complete, where its numbers are shown. */
+function resultOf({ worked, shown, high, numbers, work }: DeskView): string {
+	if (!shown.value || high || isCovered(numbers, work.uncovered, 'result')) return '';
+	const value = printWritten(printUnrounded(shown.value.value, SHOWN));
+	return `= ${value}${shown.value.pi ? ' π' : ''} ${worked.unit.text}`;
+}
+
+type Props = {
+	readonly view: DeskView;
+	/** What is wanted, in words. */
+	readonly wanted: string;
+	/** Goes back to the line and its problem. */
+	readonly onTouch: () => void;
+};
+
+/** The line and its result in one small row that moves sideways, with what is wanted: while the answer is typed on a small phone. */
+export function SmallLine({ view, wanted, onTouch }: Props) {
+	const styles = useStyles();
+	const { chain, worked, shown, columns } = view;
+	const start = sidesOfStart(chain.start);
+	const unitsOf = (index: number, side: 'top' | 'bottom', power = 1) => shownUnits(worked, columns, index, side, power);
+	const below = unitsOf(START, 'bottom');
+	return (
+		<Touch
+			onTouch={onTouch}
+			aria-label={words.lookAtTheLineOf(printQuantity(start.top), resultOf(view), wanted)}
+			style={styles.all}
+			testID="small-line"
+		>
+			<Words size="small" tone="soft">
+				{wanted}
+			</Words>
+			<Box style={styles.row} aria-hidden>
+				{start.bottom || below.length ? (
+					<Fraction
+						top={<Side number={start.top.number} units={unitsOf(START, 'top')} />}
+						bottom={<Side number={start.bottom?.number ?? ''} units={below} />}
+					/>
+				) : (
+					<Side number={start.top.number} units={unitsOf(START, 'top')} />
+				)}
+				{view.blocks.map(({ id, factor }, i) => {
+					if (isBareStep(factor))
+						return (
+							<Words key={id} size="small">
+								{shownStep(shown, i, null)?.text}
+							</Words>
+						);
+					const power = factor.power ?? 1;
+					return (
+						<Box key={id} style={styles.factor}>
+							<Words size="small">×</Words>
+							<Fraction
+								top={<Side number={factor.top.number} units={unitsOf(i, 'top', power)} />}
+								bottom={<Side number={factor.bottom.number} units={unitsOf(i, 'bottom', power)} />}
+							/>
+							{power > 1 ? <Words size="small">{toSuperscript(power)}</Words> : null}
+						</Box>
+					);
+				})}
+				<Words size="small" strong>
+					{resultOf(view)}
+				</Words>
+			</Box>
+		</Touch>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	all: {
+		minHeight: TARGET,
+		gap: GAP.xs,
+		paddingHorizontal: GAP.l,
+		paddingVertical: GAP.xs,
+		borderTopWidth: 2,
+		borderTopColor: palette.pine,
+		borderRadius: 0,
+	},
+	row: {
+		flexDirection: 'row',
+		alignItems: 'center',
+		gap: GAP.s,
+		...({ overflowX: 'auto', scrollbarWidth: 'none' } as object),
+	},
+	factor: { flexDirection: 'row', alignItems: 'center', gap: GAP.xs },
+	side: { paddingHorizontal: 2, fontVariant: ['tabular-nums'] },
+	struck: { textDecorationLine: 'line-through', color: palette.soft },
+}));
