@@ -334,6 +334,21 @@ describe('the calculator', () => {
 		pressNamed('÷ divided by', '0');
 		expect(pageSays()).toContain('Nothing can be divided by 0.');
 	});
+
+	it('takes its result to the answer as it is, and stays beside it', () => {
+		const store = makeStore();
+		const { view } = showPanel('wind-gust', CalculatorPanel, { kind: 'calculator' }, { store });
+		pressNamed('1', '÷ divided by', '3', 'Take it to the answer');
+		expect(view().work.answer).toBe('0.333333333333');
+		expect(store.getState().desk.panel.kind).toBe('answer');
+		showPanel('wind-gust', AnswerPanel, { kind: 'answer' }, { store });
+		expect(pageSays()).toContain('1 ÷ 3 = 0.333333333333…');
+		writeInto('Your answer, a number and a unit', '0.33 ft/s');
+		pressNamed('Take it 0.333333333333 to the answer');
+		expect(view().work.answer).toBe('0.333333333333');
+		// What was keyed for one line says nothing beside another.
+		expect(viewOf('honey-jar', store).work.answer).toBe('');
+	});
 });
 
 describe('side by side', () => {

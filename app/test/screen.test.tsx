@@ -64,6 +64,24 @@ describe('the answer', () => {
 		expect(pageSays()).toContain('Reads as 1.16 × 10−2 in · 3 figures');
 	});
 
+	it('has the wanted unit as one key, apart from the number, and is cleared by holding erase', () => {
+		jest.useFakeTimers();
+		showAnswer('new-snow');
+		for (const key of ['1', '2']) fireEvent.click(screen.getByTestId(`key-${key}`));
+		fireEvent.click(found('mm/min unit mm/min'));
+		expect(field().value).toBe('12 mm/min');
+		const erase = found('erase');
+		fireEvent.pointerDown(erase);
+		act(() => void jest.advanceTimersByTime(600));
+		expect(field().value).toBe('');
+		fireEvent.click(screen.getByTestId('key-7'));
+		fireEvent.pointerUp(erase);
+		// The click that ends the hold erases nothing more.
+		fireEvent.click(erase);
+		expect(field().value).toBe('7');
+		jest.useRealTimers();
+	});
+
 	it('goes to the check only when it can be read', () => {
 		showAnswer('new-snow');
 		pressButton(/^Check/);

@@ -22,7 +22,7 @@ export const L = {
 	bringFile: 'A picture or file',
 	bringText: 'A problem, a whole sheet',
 	change: 'Change',
-	changeAnswer: 'Change the answer',
+	changeAnswer: 'Change it',
 	changeFact: 'Change the fact',
 	check: 'Check',
 	checked: 'Checked',

@@ -34,8 +34,10 @@ import * as words from './words';
 /** The numbers are drawn in the frame after the line itself, so their script may come after its own. */
 const Numbers = later(async () => (await laterPanels()).Numbers);
 
-/** Where the work is kept is said at the end of the page, below what is looked at first. */
-const KeptWhere = later(async () => (await laterPanels()).KeptWhere);
+/** Where the work is kept: a sign beside the title, and a sentence over the tools when it is not. */
+const KeptSign = later(async () => (await laterPanels()).KeptSign);
+const NotKept = later(async () => (await laterPanels()).NotKept);
+const KEPT_SIGN = <KeptSign />;
 
 /** Pictures beside a line whose steps are not all factors. */
 const LinePictures = later(async () => (await laterPanels()).LinePictures);
@@ -115,6 +117,7 @@ function Work({ children, ...props }: Props & { readonly children: ReactNode }) 
 				wanted={sayWantedOf(view)}
 				title={title ?? exercise.title}
 				aside={aside}
+				sign={KEPT_SIGN}
 				onQuantity={mustPlace(exercise) || own ? acts.onQuantity : null}
 				onChange={own ? acts.onOwnProblem : null}
 			/>
@@ -136,7 +139,6 @@ function Work({ children, ...props }: Props & { readonly children: ReactNode }) 
 			{view.blocks.length ? (
 				<Numbers view={view} onZeros={acts.onZeros} onCalculator={acts.onCalculator} onUncover={acts.onUncover} />
 			) : null}
-			<KeptWhere />
 		</>
 	);
 }
@@ -151,7 +153,7 @@ export function DeskPage(props: Props) {
 	const isOpen = panel.kind !== 'none';
 	// While the answer is typed where there is little room, the line and its result stay in view in one row.
 	const isInARow = (!wide || tight) && panel.kind === 'answer' && view.blocks.length > 0;
-	const row = isInARow ? <SmallLine view={view} wanted={sayWantedOf(view)} onTouch={acts.close} /> : null;
+	const row = isInARow ? <SmallLine view={view} wanted={sayWantedOf(view)} /> : null;
 	const balance = needsLine(view.exercise) ? (
 		<Balance
 			view={view}
@@ -208,6 +210,7 @@ export function DeskPage(props: Props) {
 				</View>
 				<View style={styles.right} role="complementary" aria-label={words.theShelfAndTheTools}>
 					<View style={styles.shelf}>{open}</View>
+					<NotKept />
 					{tools}
 				</View>
 			</View>
@@ -227,6 +230,7 @@ export function DeskPage(props: Props) {
 		<View style={styles.screen} role="main">
 			{page(short ? <View style={styles.bleeding}>{lower}</View> : null)}
 			{short ? null : lower}
+			<NotKept />
 			{tools}
 		</View>
 	);

@@ -1,5 +1,5 @@
 import type { BookExercise, Role } from '@tidy-sum/core';
-import { memo } from 'react';
+import { memo, type ReactNode } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from '../ui/box';
@@ -40,6 +40,8 @@ type Props = {
 	readonly title: string;
 	/** Beside the title: its place in the book. */
 	readonly aside: string;
+	/** A sign behind it. */
+	readonly sign?: ReactNode;
 	/** Told which quantity was touched; nothing where there is nothing to place. */
 	readonly onQuantity: ((from: number) => void) | null;
 	/** A problem of one's own is changed here. */
@@ -50,7 +52,16 @@ type Props = {
  * The problem: its title, its text with the quantities underlined (the start with a firm line, a fact with
  * a broken one, one without a place with dots), and what is wanted.
  */
-export const Problem = memo(function Problem({ exercise, title, placed, wanted, aside, onQuantity, onChange }: Props) {
+export const Problem = memo(function Problem({
+	exercise,
+	title,
+	placed,
+	wanted,
+	aside,
+	sign,
+	onQuantity,
+	onChange,
+}: Props) {
 	const styles = useStyles();
 	const roleAt = (from: number) => placed.find(({ at }) => at[0] === from)?.role ?? null;
 	return (
@@ -59,9 +70,12 @@ export const Problem = memo(function Problem({ exercise, title, placed, wanted, 
 				<Words strong size="title" role="heading" aria-level={1}>
 					{title}
 				</Words>
-				<Words size="small" tone="soft">
-					{aside}
-				</Words>
+				<Box style={styles.aside}>
+					<Words size="small" tone="soft">
+						{aside}
+					</Words>
+					{sign}
+				</Box>
 			</Box>
 			<Box style={styles.problem}>
 				<Words role="group" aria-label={words.theProblem} testID="problem">
@@ -117,6 +131,7 @@ const useStyles = makeStyles((palette) => ({
 		gap: GAP.m,
 		paddingTop: GAP.m,
 	},
+	aside: { flexDirection: 'row', alignItems: 'center', gap: GAP.s },
 	problem: { paddingVertical: GAP.m, maxWidth: 720 },
 	// As tall as a finger wants it, without pushing the lines of the text apart.
 	quantity: {

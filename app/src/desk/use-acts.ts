@@ -13,7 +13,7 @@ import { type DeskView, deskIn } from '../work/desk-view';
 import { ownName } from '../work/exercises';
 import { SHELF } from '../work/list-names';
 import type { Covered } from '../work/numbers';
-import { closed, freed, type Panel, showed } from '../work/panel-slice';
+import { closed, freed, keyed, type Panel, showed } from '../work/panel-slice';
 import { begunAnew, did, redid, swapped, undid } from '../work/works-reducer';
 import { opensAt, opensItself } from './what-next';
 
@@ -111,6 +111,12 @@ function actsOf({ exercise, dispatch, go, arriving, since }: Hands) {
 		onKeep: (fact: Fact) => onShelf({ do: 'keep', id: nanoid(8), fact }),
 		onWholeShelf: () => go('/shelf'),
 		onZeros: (figures: number) => onDo({ do: 'zeros', block: null, figures }),
+		onKey: (text: string) => dispatch(keyed({ exercise, text })),
+		/** Takes a number into the answer, in place of what is there. */
+		onTakeNumber: (number: string) => {
+			onDo({ do: 'answer', text: number });
+			show({ kind: 'answer' });
+		},
 		onCalculator: () => show({ kind: 'calculator' }),
 		onAnswer: () => show({ kind: 'answer' }),
 		onAnswerText: (text: string) => onDo({ do: 'answer', text }),

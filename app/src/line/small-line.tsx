@@ -10,9 +10,9 @@ import {
 	sidesOfStart,
 	toSuperscript,
 } from '@tidy-sum/core';
-import { GAP, TARGET } from '../theme/tokens';
+import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
-import { Box, Touch } from '../ui/box';
+import { Box } from '../ui/box';
 import { Fraction } from '../ui/fraction';
 import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
@@ -50,28 +50,26 @@ type Props = {
 	readonly view: DeskView;
 	/** What is wanted, in words. */
 	readonly wanted: string;
-	/** Goes back to the line and its problem. */
-	readonly onTouch: () => void;
 };
 
 /** The line and its result in one small row that moves sideways, with what is wanted: while the answer is typed on a small phone. */
-export function SmallLine({ view, wanted, onTouch }: Props) {
+export function SmallLine({ view, wanted }: Props) {
 	const styles = useStyles();
 	const { chain, worked, shown, columns } = view;
 	const start = sidesOfStart(chain.start);
 	const unitsOf = (index: number, side: 'top' | 'bottom', power = 1) => shownUnits(worked, columns, index, side, power);
 	const below = unitsOf(START, 'bottom');
 	return (
-		<Touch
-			onTouch={onTouch}
-			aria-label={words.lookAtTheLineOf(printQuantity(start.top), resultOf(view), wanted)}
-			style={styles.all}
-			testID="small-line"
-		>
+		<Box style={styles.all} testID="small-line">
 			<Words size="small" tone="soft">
 				{wanted}
 			</Words>
-			<Box style={styles.row} aria-hidden>
+			<Box
+				style={styles.row}
+				tabIndex={0}
+				role="img"
+				aria-label={words.theLineFrom(printQuantity(start.top), resultOf(view))}
+			>
 				{start.bottom || below.length ? (
 					<Fraction
 						top={<Side number={start.top.number} units={unitsOf(START, 'top')} />}
@@ -103,19 +101,17 @@ export function SmallLine({ view, wanted, onTouch }: Props) {
 					{resultOf(view)}
 				</Words>
 			</Box>
-		</Touch>
+		</Box>
 	);
 }
 
 const useStyles = makeStyles((palette) => ({
 	all: {
-		minHeight: TARGET,
 		gap: GAP.xs,
 		paddingHorizontal: GAP.l,
 		paddingVertical: GAP.xs,
 		borderTopWidth: 2,
 		borderTopColor: palette.pine,
-		borderRadius: 0,
 	},
 	row: {
 		flexDirection: 'row',

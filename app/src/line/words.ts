@@ -195,6 +195,6 @@ export const theStartTitle = 'The start';
 
 export const theLine = 'The line';
 
-export function lookAtTheLineOf(start: string, result: string, wanted: string): string {
-	return `The line from ${start} ${result}. ${wanted} Show the line and its problem.`;
+export function theLineFrom(start: string, result: string): string {
+	return `The line from ${start} ${result}`.trim();
 }

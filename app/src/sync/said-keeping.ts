@@ -38,6 +38,11 @@ function sayAside(count: number): string {
 	return count === 1 ? words.onePieceOfWorkCouldNotBe : words.piecesOfWorkCouldNotBeRead(count);
 }
 
+/** Whether the work is kept here and on the server, or just on its way there, so that nothing has to be said of it. */
+export function isKept({ keeping, lasting, holds, aside, access }: SyncState): boolean {
+	return (keeping === 'both' || keeping === 'sending') && lasting && holds && aside === 0 && access === 'open';
+}
+
 /** Where the work is kept, in a sentence; and how much of it cannot be read. */
 export function sayKeeping({ keeping, lasting, holds, aside, access }: SyncState): string {
 	if (access === 'left') return words.thisDeskWasRemovedFromThis;

@@ -16,22 +16,26 @@ export type PanelKind = keyof Panels;
 export type PanelOf<K extends PanelKind> = { readonly kind: K } & Panels[K];
 export type Panel = { readonly [K in PanelKind]: PanelOf<K> }[PanelKind];
 
-type DeskState = { readonly panel: Panel };
+/** What was keyed into the calculator, and on the Desk of which exercise. */
+export type Keyed = { readonly exercise: string; readonly text: string };
+
+type DeskState = { readonly panel: Panel; readonly keyed: Keyed };
 
 const NONE: Panel = { kind: 'none' };
 const SHUT: Panel = { kind: 'none', shut: true };
 
-/** What is open on the Desk; not kept, since the work is. */
+/** What is open on the Desk, and keyed beside it; not kept, since the work is. */
 export const deskSlice = createSlice({
 	name: 'desk',
-	initialState: { panel: NONE } as DeskState,
+	initialState: { panel: NONE, keyed: { exercise: '', text: '' } } as DeskState,
 	reducers: {
-		showed: (_, { payload }: PayloadAction<Panel>): DeskState => ({ panel: payload }),
+		showed: (state, { payload }: PayloadAction<Panel>): DeskState => ({ ...state, panel: payload }),
 		/** Closed by hand: nothing opens by itself until the next step. */
-		closed: (): DeskState => ({ panel: SHUT }),
+		closed: (state): DeskState => ({ ...state, panel: SHUT }),
 		/** Nothing is chosen: what comes next opens by itself. */
-		freed: (): DeskState => ({ panel: NONE }),
+		freed: (state): DeskState => ({ ...state, panel: NONE }),
+		keyed: (state, { payload }: PayloadAction<Keyed>): DeskState => ({ ...state, keyed: payload }),
 	},
 });
 
-export const { showed, closed, freed } = deskSlice.actions;
+export const { showed, closed, freed, keyed } = deskSlice.actions;

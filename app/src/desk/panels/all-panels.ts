@@ -1,7 +1,7 @@
 export { placeIn } from '@tidy-sum/core/help';
 // Panels that are not needed for a line's first touches: they come in one script of their own.
 export { FactForm } from '../../fact/fact-form';
-export { KeptWhere } from '../kept-where';
+export { KeptSign, NotKept } from '../kept-sign';
 export { LinePictures } from '../line-pictures';
 export { Numbers } from '../numbers';
 export { AnswerPanel } from './answer-panel';

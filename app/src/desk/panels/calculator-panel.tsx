@@ -1,6 +1,4 @@
-import { printUnrounded } from '@tidy-sum/core';
 import { calculate, keysOf } from '@tidy-sum/core/help';
-import { useState } from 'react';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
@@ -10,6 +8,7 @@ import { Key } from '../../ui/key';
 import { Words } from '../../ui/words';
 import { PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
+import { shownResult, useKeyed, wholeResult } from './keyed';
 import * as words from './words';
 
 declare module '../../work/panel-slice' {
@@ -17,9 +16,6 @@ declare module '../../work/panel-slice' {
 		readonly calculator: object;
 	}
 }
-
-/** How many digits a result is shown with before it is cut. */
-const DIGITS = 12;
 
 const SPOKEN: Readonly<Record<string, string>> = {
 	'÷': words.dividedBy,
@@ -48,9 +44,10 @@ function keyed(text: string, key: string): string {
 }
 
 /** A plain calculator of our own. It works from left to right, and takes the line as it is keyed. */
-export function CalculatorPanel({ view, wide }: PanelProps<'calculator'>) {
+export function CalculatorPanel({ view, acts, wide }: PanelProps<'calculator'>) {
 	const styles = useStyles();
-	const [text, setText] = useState('');
+	const text = useKeyed(view.exercise.name);
+	const setText = acts.onKey;
 	const result = calculate(text);
 	const keys = keysOf(view.chain);
 	const empty = text.trim() === '';
@@ -66,9 +63,16 @@ export function CalculatorPanel({ view, wide }: PanelProps<'calculator'>) {
 				testID="keyed"
 			/>
 			<Words size="figure" strong aria-live="polite" testID="calculated">
-				{result.ok ? `= ${printUnrounded(result.value, DIGITS)}` : '='}
+				{result.ok ? `= ${shownResult(result.value)}` : '='}
 			</Words>
 			<Box style={styles.row}>
+				<Button
+					label={words.takeItToTheAnswer}
+					kind="strong"
+					disabled={!result.ok}
+					onPress={() => result.ok && acts.onTakeNumber(wholeResult(result.value))}
+					testID="take-keyed"
+				/>
 				{view.numbers === 'covered' ? null : (
 					<Button
 						label={words.fillInTheLine}

@@ -19,6 +19,7 @@ import { answerParts, printedAnswer } from '../../work/printed-answer';
 import { Guided } from '../guide';
 import { FramingContext, PanelFrame } from '../panel-frame';
 import type { PanelProps } from '../panel-row';
+import { KeyedBeside } from './keyed';
 import { NumberForms } from './number-forms';
 import * as words from './words';
 
@@ -145,6 +146,7 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 	return (
 		<PanelFrame isBare={room.tight} foot={foot}>
 			<Guided at={['answer']} />
+			<KeyedBeside view={view} acts={acts} />
 			{wanted ? <Words size="small">{words.askedFor(wanted)}</Words> : null}
 			{view.unchecked ? (
 				<Words tone="look" role="status" aria-live="polite" testID="unchecked">

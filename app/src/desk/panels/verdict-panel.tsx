@@ -43,7 +43,7 @@ function WorkedLine({ view: { exercise } }: { readonly view: DeskView }) {
 }
 
 /** The check: a line for each thing that is asked, with its reason and its place. */
-export function VerdictPanel({ view, acts }: PanelProps<'verdict'>) {
+export function VerdictPanel({ view, acts, wide }: PanelProps<'verdict'>) {
 	const styles = useStyles();
 	const { verdict } = view;
 	const naming = useNaming(view);
@@ -64,7 +64,17 @@ export function VerdictPanel({ view, acts }: PanelProps<'verdict'>) {
 					testID="next"
 				/>
 			) : null}
-			<Button label={words.changeTheAnswer} onPress={acts.onAnswer} testID="change-answer" />
+			<Button
+				label={words.changeIt}
+				say={words.theAnswerItself}
+				kind={verdict.right ? 'plain' : 'strong'}
+				onPress={acts.onAnswer}
+				testID="change-answer"
+			/>
+			{verdict.right || wide ? null : <Button label={words.lookAtTheLine} onPress={acts.close} testID="look-at-line" />}
+			{verdict.right ? null : (
+				<Button label={words.leaveItAndGoOn} say={words.itComesBackUnderToday} onPress={onNext} testID="leave-it" />
+			)}
 		</>
 	);
 	return (

@@ -338,7 +338,7 @@ export const youLookedAtTheWorkedLine = 'You looked at the worked line, and the 
 
 export const nextExercise = 'Next exercise';
 
-export const changeTheAnswer = 'Change the answer';
+export const theAnswerItself = 'the answer';
 
 export const allRight = 'All right';
 
@@ -363,6 +363,24 @@ export function thatIs(count: string): string {
 export const number = 'number';
 
 export const unit = 'unit';
+
+export const takeItToTheAnswer = 'Take it to the answer';
+
+export const takeIt = 'Take it';
+
+export function toTheAnswer(number: string): string {
+	return `${number} to the answer`;
+}
+
+export const keyedBefore = 'What you keyed into the calculator';
+
+export const changeIt = 'Change it';
+
+export const lookAtTheLine = 'Look at the line';
+
+export const leaveItAndGoOn = 'Leave it and go on';
+
+export const itComesBackUnderToday = 'Today brings it back to you.';
 
 export const abc = 'abc';
 
