@@ -1,7 +1,7 @@
 import { Browser, PHONE, type Screen } from './src/browser';
 import { L, titleOf, verdict } from './src/labels';
 import { region, type Target } from './src/named';
-import { byId, unitAt, withBelow } from './src/parts';
+import { byId, offerOf, unitAt, wayOf, withBelow } from './src/parts';
 import { Whole } from './src/whole';
 
 jest.setTimeout(120_000);
@@ -93,6 +93,18 @@ describe('from the list to the verdict, all right first time', () => {
 			unitAt('g', 'top'),
 			withBelow('g'),
 			...['0', '. point', '4', '5', '4', 'kg unit kg'],
+			L.check,
+		);
+		expect(count).toBeLessThanOrEqual(10);
+	});
+
+	it('a temperature in one step takes ten', async () => {
+		await list('seed-store');
+		const count = await touched(
+			titleOf('seed-store'),
+			offerOf('whole-°C-K'),
+			wayOf(0),
+			...['2', '7', '7', '. point', '7', 'K unit K'],
 			L.check,
 		);
 		expect(count).toBeLessThanOrEqual(10);

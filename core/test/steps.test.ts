@@ -325,8 +325,23 @@ describe('what is offered where a unit is touched', () => {
 			'0 °F is at −17 7/9 °C | + 17 7/9 °F | − 17 7/9 °F',
 			'0 K is at −459.67 °F | + 459.67 °F | − 459.67 °F',
 		]);
-		expect(offers(reading('4.5 °C', 'K'), '°C')[0]).toBe('0 °C is at 273.15 K | + 273.15 °C | − 273.15 °C');
+		expect(offers(reading('4.5 °C', 'K'), '°C').slice(0, 2)).toEqual([
+			'°C to K in one step | + 273.15 K | − 273.15 K',
+			'0 °C is at 273.15 K | + 273.15 °C | − 273.15 °C',
+		]);
 		expect(offers(reading('4 J/(g·°C)', 'J/(g·K)'), '°C')).toEqual([]);
+	});
+
+	it.each([
+		['4.5 °C', 'K', 0, '277.7 K'],
+		['255.42 K', '°C', 1, '-17.73 °C'],
+	])('from %s to %s a step that takes the unit along, and is right', (start, want, way, answer) => {
+		const exercise = reading(start, want);
+		const chain = line(start, want);
+		const unit = want === 'K' ? '°C' : 'K';
+		const ways = offersFor({ exercise, chain, worked: worked(chain), unit, fills: true })[0]?.ways ?? [];
+		const laid = ways.map(({ factor, after }) => line(start, want, after as Factor, factor));
+		expect(laid.map((each) => checked(exercise, answer, each).right)).toEqual([way === 0, way === 1]);
 	});
 
 	it('of a measure in parts the whole ones, by setting aside or by division', () => {

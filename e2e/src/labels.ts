@@ -237,6 +237,7 @@ const TITLES: Readonly<Record<string, string>> = {
 	'mast-log': 'The mast log',
 	'new-snow': 'New snow',
 	'nutrient-tank': 'Nutrient tank',
+	'seed-store': 'The seed store',
 	'sled-run': 'The sled run',
 	'soil-bin': 'The soil bin',
 	'trail-mile': 'Along the ridge trail',

@@ -58,14 +58,18 @@ function actsOf({ exercise, dispatch, go, arriving, since }: Hands) {
 			if (dispatch(openNow).kind === 'block' && dispatch(nextOpen(exercise))) dispatch(freed());
 		});
 	};
-	/** Lays a block on the line; behind the last one, or where it is said. A step without its number is written at once. */
-	const onPlace = (factor: Factor, to?: number) => {
+	/**
+	 * Lays a block on the line; behind the last one, or where it is said. A step without its number is written at once.
+	 * @param after a block that is laid before it by the same touch.
+	 */
+	const onPlace = (factor: Factor, to?: number, after?: Factor) => {
 		const block = nanoid(8);
 		const before = dispatch(openNow);
-		arriving.current?.(factor);
+		arriving.current?.(after ?? factor);
+		const first: readonly SingleStep[] = after ? [{ do: 'place', block: nanoid(8), factor: after }] : [];
 		const place: SingleStep = { do: 'place', block, factor };
 		afterPaint(() => {
-			onDo(place, ...(to === undefined ? [] : [{ do: 'move', block, to } as const]));
+			onDo(...first, place, ...(to === undefined ? [] : [{ do: 'move', block, to } as const]));
 			afterPaint(() => {
 				// Who has opened another panel meanwhile stays there.
 				if (dispatch(openNow) !== before) return;

@@ -90,6 +90,9 @@ function ticksOf(scale: Scale, from: number, to: number): readonly number[] {
 	return Array.from({ length: Math.max(0, Math.floor(high / step) - first + 1) }, (_, i) => (first + i) * step);
 }
 
+/** How wide a digit of a label is; the page's colour behind it lets no line cross it. */
+const DIGIT = 7.5;
+
 type Props = {
 	readonly worked: WorkedChain;
 	/** The same with what is covered left out. */
@@ -133,35 +136,6 @@ export function ScalesAlong({ worked, shown, high, width }: Props) {
 			testID="scales-along"
 		>
 			<Svg width={width} height={height} aria-hidden>
-				{scales.map((scale, i) => {
-					const y = i * AXIS + 20;
-					return (
-						<G key={scale}>
-							<Text x={0} y={y + 4} fill={palette.ink} fontSize={14} fontFamily={FONT.strong}>
-								{scale}
-							</Text>
-							<Line x1={NAMES} x2={width - RIGHT} y1={y} y2={y} stroke={palette.edge} strokeWidth={2} />
-							{ticksOf(scale, from, to).map((degrees) => {
-								const at = x(toCelsius(degrees, scale));
-								return (
-									<G key={degrees}>
-										<Line x1={at} x2={at} y1={y - 5} y2={y} stroke={palette.edge} strokeWidth={degrees === 0 ? 4 : 2} />
-										<Text
-											x={at}
-											y={y - 8}
-											fill={degrees === 0 ? palette.ink : palette.soft}
-											fontSize={12}
-											fontFamily={FONT.mono}
-											textAnchor="middle"
-										>
-											{`${Number(degrees.toFixed(6))}`.replace('-', '−')}
-										</Text>
-									</G>
-								);
-							})}
-						</G>
-					);
-				})}
 				{starts.map((at) => (
 					<Line
 						key={at}
@@ -174,6 +148,38 @@ export function ScalesAlong({ worked, shown, high, width }: Props) {
 						strokeDasharray="4 4"
 					/>
 				))}
+				{scales.map((scale, i) => {
+					const y = i * AXIS + 20;
+					return (
+						<G key={scale}>
+							<Text x={0} y={y + 4} fill={palette.ink} fontSize={14} fontFamily={FONT.strong}>
+								{scale}
+							</Text>
+							<Line x1={NAMES} x2={width - RIGHT} y1={y} y2={y} stroke={palette.edge} strokeWidth={2} />
+							{ticksOf(scale, from, to).map((degrees) => {
+								const at = x(toCelsius(degrees, scale));
+								const label = `${Number(degrees.toFixed(6))}`.replace('-', '−');
+								const half = (label.length * DIGIT) / 2 + 2;
+								return (
+									<G key={degrees}>
+										<Rect x={at - half} y={y - 19} width={2 * half} height={14} fill={palette.page} />
+										<Line x1={at} x2={at} y1={y - 5} y2={y} stroke={palette.edge} strokeWidth={degrees === 0 ? 4 : 2} />
+										<Text
+											x={at}
+											y={y - 8}
+											fill={degrees === 0 ? palette.ink : palette.soft}
+											fontSize={12}
+											fontFamily={FONT.mono}
+											textAnchor="middle"
+										>
+											{label}
+										</Text>
+									</G>
+								);
+							})}
+						</G>
+					);
+				})}
 				{lanes.map(({ name, value, bars: ofLane }, i) => {
 					const y = bottom + i * lane + 8;
 					const [bar] = ofLane as [Bar];

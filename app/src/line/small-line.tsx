@@ -1,4 +1,5 @@
 import {
+	type Exact,
 	isBareStep,
 	printQuantity,
 	printUnrounded,
@@ -22,14 +23,14 @@ import * as words from './words';
 /** How many digits of the result are shown before it is cut with …. */
 const SHOWN = 10;
 
-type SideProps = { readonly number: string; readonly units: readonly ShownUnit[] };
+type SideProps = { readonly text: string; readonly units: readonly ShownUnit[] };
 
 /** One side of a factor, its units struck where they cancel. */
-function Side({ number, units }: SideProps) {
+function Side({ text, units }: SideProps) {
 	const styles = useStyles();
 	return (
 		<Words size="small" style={styles.side}>
-			{printWritten(number)}
+			{text}
 			{units.map(({ key, symbol, state }) => (
 				<Words key={key} size="small" style={state === 'cancelled' ? styles.struck : null}>
 					{`\u2009${symbol}`}
@@ -39,11 +40,19 @@ function Side({ number, units }: SideProps) {
 	);
 }
 
-/** The value of a line that is complete, where its numbers are shown. */
+/** A number, or both ends of a range. */
+function range(low: string, high: string | null): string {
+	return high === null ? low : words.toOfNumber(low, high);
+}
+
+function valueText({ value, pi }: Exact): string {
+	return `${printWritten(printUnrounded(value, SHOWN))}${pi ? ' π' : ''}`;
+}
+
+/** The value of a line, of a range both ends, where its numbers are shown. */
 function resultOf({ worked, shown, high, numbers, work }: DeskView): string {
-	if (!shown.value || high || isCovered(numbers, work.uncovered, 'result')) return '';
-	const value = printWritten(printUnrounded(shown.value.value, SHOWN));
-	return `= ${value}${shown.value.pi ? ' π' : ''} ${worked.unit.text}`;
+	if (!shown.value || isCovered(numbers, work.uncovered, 'result')) return '';
+	return `= ${range(valueText(shown.value), high?.value ? valueText(high.value) : null)} ${worked.unit.text}`;
 }
 
 type Props = {
@@ -59,6 +68,13 @@ export function SmallLine({ view, wanted }: Props) {
 	const start = sidesOfStart(chain.start);
 	const unitsOf = (index: number, side: 'top' | 'bottom', power = 1) => shownUnits(worked, columns, index, side, power);
 	const below = unitsOf(START, 'bottom');
+	const { until } = view.exercise;
+	const above = (
+		<Side
+			text={range(printWritten(start.top.number), until ? printWritten(until.number) : null)}
+			units={unitsOf(START, 'top')}
+		/>
+	);
 	return (
 		<Box style={styles.all} testID="small-line">
 			<Words size="small" tone="soft">
@@ -71,12 +87,9 @@ export function SmallLine({ view, wanted }: Props) {
 				aria-label={words.theLineFrom(printQuantity(start.top), resultOf(view))}
 			>
 				{start.bottom || below.length ? (
-					<Fraction
-						top={<Side number={start.top.number} units={unitsOf(START, 'top')} />}
-						bottom={<Side number={start.bottom?.number ?? ''} units={below} />}
-					/>
+					<Fraction top={above} bottom={<Side text={printWritten(start.bottom?.number ?? '')} units={below} />} />
 				) : (
-					<Side number={start.top.number} units={unitsOf(START, 'top')} />
+					above
 				)}
 				{view.blocks.map(({ id, factor }, i) => {
 					if (isBareStep(factor))
@@ -90,8 +103,8 @@ export function SmallLine({ view, wanted }: Props) {
 						<Box key={id} style={styles.factor}>
 							<Words size="small">×</Words>
 							<Fraction
-								top={<Side number={factor.top.number} units={unitsOf(i, 'top', power)} />}
-								bottom={<Side number={factor.bottom.number} units={unitsOf(i, 'bottom', power)} />}
+								top={<Side text={printWritten(factor.top.number)} units={unitsOf(i, 'top', power)} />}
+								bottom={<Side text={printWritten(factor.bottom.number)} units={unitsOf(i, 'bottom', power)} />}
 							/>
 							{power > 1 ? <Words size="small">{toSuperscript(power)}</Words> : null}
 						</Box>

@@ -3,7 +3,13 @@ import type { WorkedChain } from '../chain/work-chain';
 import type { Exercise } from '../exercise/exercise';
 
 /** One way a step can be laid on the line: the step itself, as it stands there, and said aloud. */
-export type Way = { readonly factor: Factor; readonly text: string; readonly say: string };
+export type Way = {
+	readonly factor: Factor;
+	/** What is laid before it by the same touch: the factor that changes the degrees. */
+	readonly after?: Factor;
+	readonly text: string;
+	readonly say: string;
+};
 
 /** A step that is no factor, offered where a unit is touched: what it goes by, and the ways it can be laid. */
 export type Offer = {

@@ -1,11 +1,11 @@
-import { addingStep } from '../chain/chain';
+import { addingStep, type Factor } from '../chain/chain';
 import { exactText } from '../chain/exact-text';
 import { LINE_SCALES } from '../chain/readings';
 import { mixedNumberText } from '../numeral/mixed-number-text';
 import { endingPlaces } from '../numeral/print';
 import { type Rational, rational } from '../numeral/rational';
 import { valueIn } from '../quantity/convert';
-import { printQuantity, sayQuantity } from '../say/say';
+import { printQuantity, sayQuantity, sayUnit } from '../say/say';
 import { parseUnit } from '../unit/parse-unit';
 import type { Unit } from '../unit/unit';
 import type { Offer, Offers } from './offer';
@@ -61,6 +61,35 @@ function offerOf({ of, on, at }: Zero, stands: string): Offer {
 	};
 }
 
+/** Scales whose degrees are of one length, so that a class may go from one to the other in a single step. */
+const SAME_DEGREES = ['°C', 'K'];
+
+/**
+ * From °C to K, or back, unit and all: the factor of 1 and the shift by one touch.
+ * @example a line that stands at 4.5 °C and wants K: + 273.15 K, after 1 K over 1 °C
+ */
+function wholeStep(stands: string, goal: string): readonly Offer[] {
+	const pair = [stands, goal];
+	if (stands === goal || !pair.every((text) => SAME_DEGREES.includes(text))) return [];
+	const size = exactText(zeroOn(scale('°C') as Unit, scale('K') as Unit));
+	const after: Factor = { top: { number: '1', unit: goal }, bottom: { number: '1', unit: stands } };
+	const way = (shift: string, sign: string, does: string) => ({
+		factor: addingStep(shift),
+		after,
+		text: `${sign}\u00a0${printQuantity({ number: size, unit: goal })}`,
+		say: `${does} ${sayQuantity({ number: size, unit: goal })}`,
+	});
+	return [
+		{
+			key: `whole-${stands}-${goal}`,
+			text: `${stands} to ${goal} in one step`,
+			say: `from ${sayUnit(scale(stands) as Unit, true)} to ${sayUnit(scale(goal) as Unit, true)} in one step`,
+			about: 'A degree has the same length on both scales.',
+			ways: [way(size, '+', 'Add'), way(`-${size}`, '−', 'Subtract')],
+		},
+	];
+}
+
 /**
  * Where one temperature scale has the other's zero, as a step to add or to take away; that of the wanted scale first.
  * Offered where one temperature stands by itself; to a difference too, which says at the step that it has no zero.
@@ -78,5 +107,6 @@ export const shiftOffers: Offers = ({ worked, unit }) => {
 		const between = other ? zerosBetween(touched, other) : [];
 		return near.includes(text) ? between : between.filter(ends).slice(0, 1);
 	});
-	return zeros.map((zero) => offerOf(zero, stands));
+	const whole = unit === stands && worked.factors.length === 0 ? wholeStep(stands, goal) : [];
+	return [...whole, ...zeros.map((zero) => offerOf(zero, stands))];
 };

@@ -10,7 +10,7 @@ import { Words } from '../../ui/words';
 import type { DeskView } from '../../work/desk-view';
 import * as words from './words';
 
-type OnPlace = (factor: Factor) => void;
+type OnPlace = (factor: Factor, to?: number, after?: Factor) => void;
 
 type ItemProps = {
 	readonly offer: Offer;
@@ -28,7 +28,7 @@ function OfferItem({ offer: { key, text, say, about, ways }, open, onOpen, onPla
 		<Box role="listitem" style={styles.item}>
 			<Touch
 				{...(atOnce ? {} : { 'aria-expanded': open })}
-				onTouch={() => (atOnce ? onPlace(atOnce.factor) : onOpen())}
+				onTouch={() => (atOnce ? onPlace(atOnce.factor, undefined, atOnce.after) : onOpen())}
 				testID={`offer-${key}`}
 				style={styles.offer}
 			>
@@ -42,8 +42,8 @@ function OfferItem({ offer: { key, text, say, about, ways }, open, onOpen, onPla
 			</Touch>
 			{open && !atOnce ? (
 				<Ways question={words.addOrSubtractIt}>
-					{ways.map(({ factor, text: way, say: does }, i) => (
-						<Way key={way} say={does} onTouch={() => onPlace(factor)} testID={`way-${i}`}>
+					{ways.map(({ factor, after, text: way, say: does }, i) => (
+						<Way key={way} say={does} onTouch={() => onPlace(factor, undefined, after)} testID={`way-${i}`}>
 							<Words size="figure">{way}</Words>
 						</Way>
 					))}
