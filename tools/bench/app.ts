@@ -38,9 +38,8 @@ async function timePlacing(browser: Browser): Promise<Timed[]> {
 		// Nobody touches twice within this: what the last touch left to do is done.
 		await new Promise((resolve) => setTimeout(resolve, 400));
 		const first = await pace(browser);
-		const ms = await touch(browser, i % 2 ? 'place-ft-below' : 'place-in-below', 'block');
+		const ms = await touch(browser, i % 2 ? 'place-ft-below' : 'place-in-below', `number-${before}-top`);
 		times.push({ before, ms, pace: Math.max(first, await pace(browser)) });
-		await browser.find(byId('block'));
 		if (before === BLOCKS - 1) for (let k = 0; k < BLOCKS; k++) await browser.press(byId('undo'));
 	}
 	return times;

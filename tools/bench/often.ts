@@ -17,7 +17,7 @@ export type Often = keyof typeof OFTEN;
 
 async function timed(browser: Browser, id: string, then: string): Promise<Paced> {
 	const first = await pace(browser);
-	await browser.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', await browser.find(id));
+	await browser.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', await browser.find(byId(id)));
 	await browser.settled();
 	const ms = await touch(browser, id, then);
 	return { ms, pace: Math.max(first, await pace(browser)) };

@@ -50,7 +50,7 @@ export async function timePages(browser: Browser, url: string): Promise<readonly
 			const first = await pace(browser);
 			await browser.driver.executeScript(
 				'arguments[0].scrollIntoView({ block: "center" })',
-				await browser.find(id, 20_000),
+				await browser.find(byId(id), 20_000),
 			);
 			await new Promise((resolve) => setTimeout(resolve, 300));
 			const ms = await touch(browser, id, then);

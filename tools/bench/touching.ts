@@ -1,4 +1,5 @@
 import type { Browser } from '../../e2e/src/browser';
+import { byId } from '../../e2e/src/parts';
 import { median } from './measure';
 
 /**
@@ -17,16 +18,17 @@ const REST_MS = 70;
 
 /**
  * Touches a control as a finger does, and gives the milliseconds from lifting it until what changed was painted.
- * @param then what is there once it was answered.
+ * @param id the test id of the control.
+ * @param then the test id of what is there once it was answered.
  */
 export async function touch(browser: Browser, id: string, then: string): Promise<number> {
-	const { x, y, width, height } = await (await browser.find(id)).getRect();
+	const { x, y, width, height } = await (await browser.find(byId(id))).getRect();
 	await browser.driver.executeScript('window.touches.length = 0');
 	const point = { x: x + width / 2, y: y + height / 2 };
 	await browser.command('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [point] });
 	await new Promise((resolve) => setTimeout(resolve, REST_MS));
 	await browser.command('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
-	await browser.find(then);
+	await browser.find(byId(then));
 	await new Promise((resolve) => setTimeout(resolve, 300));
 	const found = await browser.driver.executeScript<number[]>('return window.touches');
 	// Nothing is noted below the threshold of 16 ms.

@@ -39,7 +39,7 @@ function waysOf({ left, right, exact, tables }: TableFact): readonly Factor[] {
 
 type WaysProps = { readonly forms: FactForms<TableFact>; readonly onPlace: (factor: Factor) => void };
 
-/** The ways a fact can lie on the line; where it can be written in other numbers, the student chooses which. */
+/** The ways a fact can be laid on the line; where it can be written in other numbers, the student chooses which. */
 function WaysOfFact({ forms, onPlace }: WaysProps) {
 	const styles = useStyles();
 	const hint = useContext(WayHintContext);

@@ -19,7 +19,7 @@ function ratioOf({ left, right }: Fact): Ratio | null {
 }
 
 /**
- * Facts that say the same in other numbers, put together; each stands where its first form stood.
+ * Facts that say the same in other numbers, put together; each is where its first form was.
  * @example factForms([{ 1 kg = 1000 g }, { 1 lb = 453.59237 g }, { 1 kg = 10^3 g }]) // two: of two forms, of one
  */
 export function factForms<F extends Fact>(facts: readonly F[]): readonly FactForms<F>[] {

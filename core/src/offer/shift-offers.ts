@@ -66,7 +66,7 @@ const SAME_DEGREES = ['°C', 'K'];
 
 /**
  * From °C to K, or back, unit and all: the factor of 1 and the shift by one touch.
- * @example a line that stands at 4.5 °C and wants K: + 273.15 K, after 1 K over 1 °C
+ * @example a line at 4.5 °C that wants K: + 273.15 K, after 1 K over 1 °C
  */
 function wholeStep(stands: string, goal: string): readonly Offer[] {
 	const pair = [stands, goal];

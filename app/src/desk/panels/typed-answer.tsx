@@ -47,10 +47,10 @@ function readBack({ support }: DeskView, typing: Typing, text: string): string {
 	return `${reads} · ${figures}`;
 }
 
-/** The units of the keys: the wanted one first, whole, then those that the line has met. */
-function unitsOf({ exercise, work, worked }: DeskView, { units, quantity }: Typing): readonly string[] {
-	const wanted = quantity ? (wantOf(exercise, work) ?? '') : '';
-	return [...new Set([wanted, ...units, ...worked.pieces.map(({ base }) => base)])].filter((unit) => unit !== '');
+/** The units of the keys: the wanted ones first, each whole, then those that the line has met. */
+function unitsOf({ exercise, work, worked }: DeskView, { units }: Typing): readonly string[] {
+	const wanted = units.length ? units : [wantOf(exercise, work) ?? ''];
+	return [...new Set([...wanted, ...worked.pieces.map(({ base }) => base)])].filter((unit) => unit !== '');
 }
 
 /** The powers the keys offer: those that stand on the line or are wanted. */
@@ -72,7 +72,8 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 	const { onClose } = useContext(FramingContext);
 	// A phone on its side has our keys too.
 	const [keyboard, setKeyboard] = useState(wide && !room.low);
-	const hasKeys = !keyboard;
+	// Beside the line there is room for our keys and the device's keyboard.
+	const hasKeys = !keyboard || (wide && !room.low);
 	const caret = useCaret(answer, onWrite);
 	const fault = typing.fault(answer);
 	const said = fault && (asked || fault.code !== 'empty') ? fault : null;
