@@ -8,7 +8,7 @@ import { workNamed } from '../src/work/how-far';
 import { GUIDED } from '../src/work/list-names';
 import { did } from '../src/work/works-reducer';
 import { atRest } from './at-rest';
-import { pageSays } from './found';
+import { pageSays, pressNamed } from './found';
 
 const mockRouter = { navigate: jest.fn() };
 jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
@@ -90,7 +90,7 @@ describe('the first line, together', () => {
 		expect(says()).toEqual([expect.stringMatching(/^2 of 3\. These facts have g in them/)]);
 		await press('fact-1kg=1000g');
 		await press('place-g-below');
-		await act(async () => void fireEvent.click(screen.getByRole('button', { name: 'Close' })));
+		await act(async () => pressNamed('Close'));
 		expect(says()).toEqual([expect.stringMatching(/^3 of 3\. .*Touch Answer/)]);
 	});
 

@@ -41,7 +41,7 @@ describe('facts that lead to a wanted unit', () => {
 		expect(leading('mi', 'km')[0]).toBe('1 mi = 1.609344 km');
 	});
 
-	it('are none where nothing is wanted, the unit is the wanted one, or it cannot be read', () => {
+	it('are empty when nothing is wanted, when the unit is the wanted one, and when it cannot be read', () => {
 		expect(leading('g', '')).toEqual([]);
 		expect(leading('g', 'g')).toEqual([]);
 		expect(factsToward('', 'kg')).toEqual({ facts: [], leading: 0 });

@@ -42,7 +42,7 @@ const KEPT_SIGN = <KeptSign />;
 /** Pictures beside a line whose steps are not all factors. */
 const LinePictures = later(async () => (await laterPanels()).LinePictures);
 
-type Room = Pick<DeskRoom, 'wide' | 'short' | 'low' | 'tight'>;
+type Room = Pick<DeskRoom, 'wide' | 'short' | 'low' | 'tight' | 'tall'>;
 
 type Props = {
 	readonly view: DeskView;
@@ -152,7 +152,7 @@ export function DeskPage(props: Props) {
 	const pictured = panel.kind === 'block' && hasPicture(view);
 	const isOpen = panel.kind !== 'none';
 	// While the answer is typed where there is little room, the line and its result stay in view in one row.
-	const isInARow = (!wide || tight) && panel.kind === 'answer' && view.blocks.length > 0;
+	const isInARow = (wide ? tight : !props.room.tall) && panel.kind === 'answer' && view.blocks.length > 0;
 	const row = isInARow ? <SmallLine view={view} wanted={sayWantedOf(view)} /> : null;
 	const balance = needsLine(view.exercise) ? (
 		<Balance

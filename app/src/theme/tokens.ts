@@ -89,6 +89,9 @@ export const LOW_UNDER = 620;
 /** Height under which the answer leaves room for one row of the line. */
 export const TIGHT_UNDER = 760;
 
+/** Height from which the whole line stays in view while the answer is typed. */
+export const TALL_FROM = 1000;
+
 /** Width from which a phone on its side has the panel beside the line. */
 export const ON_ITS_SIDE_FROM = 700;
 

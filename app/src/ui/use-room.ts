@@ -1,6 +1,14 @@
 import { useWindowDimensions } from 'react-native';
 import { useHydrated } from '../device/use-hydrated';
-import { LOW_UNDER, NARROW_UNDER, ON_ITS_SIDE_FROM, SHORT_UNDER, TIGHT_UNDER, WIDE_FROM } from '../theme/tokens';
+import {
+	LOW_UNDER,
+	NARROW_UNDER,
+	ON_ITS_SIDE_FROM,
+	SHORT_UNDER,
+	TALL_FROM,
+	TIGHT_UNDER,
+	WIDE_FROM,
+} from '../theme/tokens';
 
 export type Room = {
 	readonly width: number;
@@ -10,6 +18,8 @@ export type Room = {
 	/** Whether the keypad has to be low, and the line shown in one row while the answer is typed. */
 	readonly low: boolean;
 	readonly tight: boolean;
+	/** Whether line and answer both have room above each other. */
+	readonly tall: boolean;
 	readonly narrow: boolean;
 	/** Whether there is so little height (a phone on its side, 200 % text) that nothing is pinned. */
 	readonly short: boolean;
@@ -36,6 +46,7 @@ export function useRoom(): Room {
 		wide,
 		low: height < LOW_UNDER,
 		tight: height < TIGHT_UNDER,
+		tall: height >= TALL_FROM,
 		narrow: width < NARROW_UNDER,
 		short: !wide && height < SHORT_UNDER,
 	};

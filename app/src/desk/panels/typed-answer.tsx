@@ -108,8 +108,10 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 				onPress={() => setKeyboard(!keyboard)}
 			/>
 		);
+	// Under the thumb on a phone; beside the line there is room below it.
+	const isPinned = !wide || room.low;
 	const foot = (
-		<Box style={styles.foot}>
+		<Box style={isPinned ? [styles.foot, styles.pinned] : styles.foot}>
 			<Box style={[styles.row, styles.field]}>
 				<Box style={styles.grow}>
 					<Field
@@ -145,10 +147,11 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 		</Box>
 	);
 	return (
-		<PanelFrame isBare={room.tight} foot={foot}>
+		<PanelFrame isBare={room.tight} foot={isPinned ? foot : null}>
 			<Guided at={['answer']} />
 			<KeyedBeside view={view} acts={acts} />
 			{wanted ? <Words size="small">{words.askedFor(wanted)}</Words> : null}
+			{isPinned ? null : foot}
 			{view.unchecked ? (
 				<Words tone="look" role="status" aria-live="polite" testID="unchecked">
 					{words.thisCannotBeCheckedYet(view.unchecked)}
@@ -160,7 +163,8 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 }
 
 const useStyles = makeStyles((palette) => ({
-	foot: { flexGrow: 1, flexShrink: 1, minWidth: 0, gap: GAP.s },
+	foot: { gap: GAP.s },
+	pinned: { flexGrow: 1, flexShrink: 1, minWidth: 0 },
 	row: { flexDirection: 'row', alignItems: 'flex-start', gap: GAP.s },
 	// Where the page scrolls as a whole, what is typed stays in view over the keys.
 	field: {
