@@ -188,10 +188,10 @@ async function main(): Promise<void> {
 		await browser.driver.get(`${whole.url}/metadata.json`);
 		await browser.driver.executeScript(`localStorage.setItem('${FACES_KEY}', 'here')`);
 		await browser.go(`${whole.url}/desk/${exercise}?desk=${desk}`);
-		await browser.until(byId('kept'), (text) => text.endsWith('on the server.'), 60_000);
+		await browser.says((text) => text.includes('on the server.'), 'on the server.', 60_000);
 		if (page) await browser.driver.get(`${whole.url}${page}`);
 		await show(browser);
-		if (await browser.has(byId('kept'))) await browser.until(byId('kept'), (text) => text.endsWith('on the server.'));
+		if (await browser.has(byId('kept'))) await browser.sees('on the server.');
 		writeFileSync(join(FOLDER, `${name}.png`), await browser.picture());
 		await browser.close();
 		process.stdout.write(`${name}\n`);
