@@ -48,7 +48,7 @@ type Props = {
 	readonly view: DeskView;
 	readonly acts: Acts;
 	readonly room: Room;
-	/** The panel that stands open, and whether it was chosen. */
+	/** The open panel, and whether it was chosen. */
 	readonly panel: Panel;
 	readonly chosen: boolean;
 	readonly inView: InView;
@@ -103,7 +103,7 @@ function OtherLine({ view: { beside }, acts }: PartProps) {
 	);
 }
 
-/** The problem and the line with what follows from it. */
+/** The problem, the line, and the numbers that follow from it. */
 function Work({ children, ...props }: Props & { readonly children: ReactNode }) {
 	const { view, acts, panel, inView } = props;
 	const { exercise, work } = view;
@@ -165,7 +165,7 @@ export function DeskPage(props: Props) {
 	const isAnswer = panel.kind === 'answer';
 	const guide = useContext(GuideContext);
 	const help = guide ? (
-		// On a wide screen a panel stands beside the line, and says there what is done in it.
+		// On a wide screen the panel beside the line says what to do in it.
 		<Guided at={['touch', ...AT_BLOCK, ...(wide ? [] : (['done'] as const))]} />
 	) : (
 		<HelpRow view={view} acts={acts} wide={wide} />

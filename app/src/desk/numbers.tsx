@@ -1,7 +1,8 @@
-import { type Exact, fieldOf, hasStep, printUnrounded, printWritten, sidesOfStart } from '@tidy-sum/core';
+import { fieldOf, hasStep, printWritten, sidesOfStart } from '@tidy-sum/core';
 import { keysOf, sayCarry, sayFigures, unroundedText } from '@tidy-sum/core/help';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
+import { shownValue } from '../line/shown-value';
 import { useAfterPaint } from '../quick/use-after-paint';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
@@ -13,13 +14,6 @@ import type { DeskView } from '../work/desk-view';
 import { type Covered, isCovered } from '../work/numbers';
 import { unclearStart, Zeros } from './panels/zeros';
 import * as words from './words';
-
-/** How many digits of a product or quotient are shown before it is cut with … */
-const SHOWN = 10;
-
-function shown(exact: Exact | null): string {
-	return exact ? `${printWritten(printUnrounded(exact.value, SHOWN))}${exact.pi ? ' π' : ''}` : '…';
-}
 
 /** The numbers of one side of the line, each as often as its power; a 1 changes nothing and is left out. */
 function product(view: DeskView, side: 'top' | 'bottom'): string {
@@ -82,8 +76,8 @@ function Steps({ view, onUncover }: StepsProps) {
 								{covered
 									? [unit, together ? words.together : ''].join(' ').trim()
 									: words.running(
-											shown(value && { value, pi }),
-											other?.value ? shown({ value: other.value, pi: other.pi }) : null,
+											shownValue(value && { value, pi }),
+											other?.value ? shownValue({ value: other.value, pi: other.pi }) : null,
 											unit,
 											together,
 										)}
@@ -135,12 +129,12 @@ const Products = memo(function Products({ view, onZeros, onCalculator, onUncover
 						top={<Words style={styles.side}>{above}</Words>}
 						bottom={<Words style={styles.side}>{below}</Words>}
 					/>
-					{above === shown(line.top) && below === shown(line.bottom) ? null : (
+					{above === shownValue(line.top) && below === shownValue(line.bottom) ? null : (
 						<>
 							<Words>=</Words>
 							<Fraction
-								top={<Words style={styles.side}>{shown(line.top)}</Words>}
-								bottom={<Words style={styles.side}>{shown(line.bottom)}</Words>}
+								top={<Words style={styles.side}>{shownValue(line.top)}</Words>}
+								bottom={<Words style={styles.side}>{shownValue(line.bottom)}</Words>}
 							/>
 						</>
 					)}
@@ -149,7 +143,7 @@ const Products = memo(function Products({ view, onZeros, onCalculator, onUncover
 						<Uncover what="result" say={words.theResultOfTheLine} onUncover={onUncover} />
 					) : (
 						<Words strong testID="quotient">
-							{shown(line.value)}
+							{shownValue(line.value)}
 						</Words>
 					)}
 					<Words strong>{worked.unit.text}</Words>

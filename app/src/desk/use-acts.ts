@@ -48,7 +48,7 @@ function actsOf({ exercise, dispatch, go, arriving, since }: Hands) {
 	const show = (next: Panel) => dispatch(showed(next));
 	const close = () => dispatch(closed());
 	const open = (other: string) => go(`/desk/${other}`);
-	/** What is done with one touch is one step. A block that a turn or a power makes right gives way to what comes next. */
+	/** One touch makes one step. A block that a turn or a power makes right gives way to what comes next. */
 	const onDo = (...steps: readonly SingleStep[]) => {
 		const [only] = steps;
 		if (!only) return;

@@ -17,7 +17,7 @@ function mustFirst(view: DeskView): Panel | null {
 	return isPlaced ? null : { kind: isOwn(view.exercise.name) ? 'own' : 'places' };
 }
 
-/** What stands beside the line on a wide screen where nothing was chosen: the next thing to do. */
+/** The panel beside the line on a wide screen when nothing was chosen: the next thing to do. */
 function besideLine(view: DeskView): Panel {
 	if (view.verdict) return { kind: 'verdict' };
 	if (view.closed) return { kind: 'answer' };

@@ -25,7 +25,7 @@ export function keyOfFact({ left, right }: Pick<TableFact, 'left' | 'right'>): s
 	return `${left.number}${left.unit}=${right.number}${right.unit}`;
 }
 
-/** The two ways a fact can stand on the line; which one, the student decides. */
+/** The two ways up a fact can be laid; the student decides which. */
 function waysOf({ left, right, exact, tables }: TableFact): readonly Factor[] {
 	const rest = {
 		...(tables.includes('problem') ? { given: true, ...(exact ? { exact } : {}) } : {}),
@@ -84,7 +84,7 @@ type Props = {
 	readonly forms: FactForms<TableFact>;
 	readonly open: boolean;
 	readonly onOpen: () => void;
-	/** Told how it is to stand on the line; null where there is no line to stand on. */
+	/** Called with the factor to lay; null when there is no line. */
 	readonly onPlace: ((factor: Factor) => void) | null;
 	/** More that is said of it: that no class table holds it, the other way round. */
 	readonly more?: string | undefined;

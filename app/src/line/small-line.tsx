@@ -1,8 +1,6 @@
 import {
-	type Exact,
 	isBareStep,
 	printQuantity,
-	printUnrounded,
 	printWritten,
 	type ShownUnit,
 	START,
@@ -18,10 +16,8 @@ import { Fraction } from '../ui/fraction';
 import { Words } from '../ui/words';
 import type { DeskView } from '../work/desk-view';
 import { isCovered } from '../work/numbers';
+import { shownValue } from './shown-value';
 import * as words from './words';
-
-/** How many digits of the result are shown before it is cut with …. */
-const SHOWN = 10;
 
 type SideProps = { readonly text: string; readonly units: readonly ShownUnit[] };
 
@@ -45,14 +41,10 @@ function range(low: string, high: string | null): string {
 	return high === null ? low : words.toOfNumber(low, high);
 }
 
-function valueText({ value, pi }: Exact): string {
-	return `${printWritten(printUnrounded(value, SHOWN))}${pi ? ' π' : ''}`;
-}
-
 /** The value of a line, of a range both ends, where its numbers are shown. */
 function resultOf({ worked, shown, high, numbers, work }: DeskView): string {
 	if (!shown.value || isCovered(numbers, work.uncovered, 'result')) return '';
-	return `= ${range(valueText(shown.value), high?.value ? valueText(high.value) : null)} ${worked.unit.text}`;
+	return `= ${range(shownValue(shown.value), high?.value ? shownValue(high.value) : null)} ${worked.unit.text}`;
 }
 
 type Props = {

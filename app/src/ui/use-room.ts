@@ -13,7 +13,7 @@ import {
 export type Room = {
 	readonly width: number;
 	readonly height: number;
-	/** Whether two columns stand beside each other. */
+	/** Whether there is room for two columns. */
 	readonly wide: boolean;
 	/** Whether the keypad has to be low, and the line shown in one row while the answer is typed. */
 	readonly low: boolean;
@@ -30,7 +30,7 @@ function enlarged(): number {
 	return Number(globalThis.document?.documentElement.style.getPropertyValue('--size')) || 1;
 }
 
-/** The room a page drawn ahead goes by: a phone's. */
+/** The room assumed for a page drawn ahead: a phone's. */
 const PHONE = { width: 390, height: 844 };
 
 /** The room there is on the screen, in the pixels things are laid out in. */

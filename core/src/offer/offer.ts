@@ -2,7 +2,7 @@ import type { Chain, Factor } from '../chain/chain';
 import type { WorkedChain } from '../chain/work-chain';
 import type { Exercise } from '../exercise/exercise';
 
-/** One way a step can be laid on the line: the step itself, as it stands there, and said aloud. */
+/** One way a step can be laid on the line: the step itself, its text there, and said aloud. */
 export type Way = {
 	readonly factor: Factor;
 	/** What is laid before it by the same touch: the factor that changes the degrees. */

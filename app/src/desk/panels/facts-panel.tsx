@@ -29,7 +29,7 @@ import type { PanelProps } from '../panel-row';
 import type { Acts } from '../use-acts';
 import * as words from './words';
 
-/** What a search finds, and the form of a fact of one's own: they come with their first use. */
+/** Search results and the form for a student's own fact load with their first use. */
 const FoundFacts = later(async () => (await laterPanels()).FoundFacts);
 const FactForm = later(async () => (await laterPanels()).FactForm);
 const Offers = later(async () => (await laterPanels()).Offers);
@@ -53,7 +53,7 @@ const NO_FACTS: readonly TableFact[] = [];
 type FactsProps = {
 	/** Where facts are looked for. */
 	readonly from: FactsFrom;
-	/** The touched unit; '' where none is. */
+	/** The touched unit; '' when no unit was touched. */
 	readonly unit: string;
 	/** Whether all facts are searched, and not only those that hold the unit. */
 	readonly all: boolean;

@@ -55,7 +55,7 @@ function OfferItem({ offer: { key, text, say, about, ways }, open, onOpen, onPla
 
 type Props = { readonly view: DeskView; readonly unit: string; readonly onPlace: OnPlace };
 
-/** The steps that are no factors and lead on from the line as it stands. */
+/** The steps that are not factors and lead on from the line. */
 export function Offers({ view, unit, onPlace }: Props) {
 	const [open, setOpen] = useState<string | null>(null);
 	const { exercise, chain, worked, support, numbers } = view;

@@ -53,7 +53,7 @@ function unitsOf({ exercise, work, worked }: DeskView, { units }: Typing): reado
 	return [...new Set([...wanted, ...worked.pieces.map(({ base }) => base)])].filter((unit) => unit !== '');
 }
 
-/** The powers the keys offer: those that stand on the line or are wanted. */
+/** The powers the keys offer: those on the line or in the wanted unit. */
 function powersOf({ worked, exercise }: DeskView): readonly string[] {
 	const wanted = parseUnit(askedBy(exercise).goal ?? '', { counted: true });
 	const powers = (wanted.ok ? wanted.value.parts : []).map(({ power }) => Math.abs(power));
