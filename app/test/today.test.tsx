@@ -111,7 +111,7 @@ describe('a day after', () => {
 		const code = roundCode({ skills: ['one-prefix'], level: 1, count: 5, seed: 3 });
 		for (const place of [0, 1]) tryAt(store, roundName(code, place), Date.now() - 9 * 86_400_000 + place, false);
 		await show(store);
-		expect(pageSays()).toContain('One prefix: due for');
+		expect(pageSays()).toContain('One prefix: not right yet, last tried 9 days ago');
 		expect(pageSays()).toContain('“A factor upside down” came twice');
 		pressNamed('Start 5 new exercises');
 		const plan = readRoundCode(`${wentTo()}`.replace('/round/', ''));

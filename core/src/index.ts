@@ -1,5 +1,6 @@
 export * from './answer/answer-kind';
 export * from './answer/answer-kinds';
+export * from './answer/from-to';
 export * from './answer/say-wanted';
 export * from './chain/balance';
 export * from './chain/cancel';

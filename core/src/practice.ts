@@ -4,6 +4,7 @@ export * from './check/check';
 export * from './check/name-slips';
 export type { Level, Skill } from './content/skill/skill';
 export * from './content/skills';
+export * from './practice/example';
 export * from './practice/fresh';
 export * from './practice/outcome';
 export * from './practice/round';

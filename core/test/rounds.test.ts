@@ -191,9 +191,9 @@ function stateOf(worked: readonly Practised[], skill = 'areas') {
 }
 
 describe('what to practise next', () => {
-	it('is new to someone who has not started: the first skills there are', () => {
+	it('is new to someone who has not started: the first conversions, before counting figures', () => {
 		const picked = pickSkills(skillStates([], NOW), NOW);
-		expect(picked.map(({ skill }) => skill)).toEqual(SKILLS.slice(0, 2).map(({ skill }) => skill));
+		expect(picked.map(({ skill }) => skill)).toEqual(['one-prefix', 'two-prefixes']);
 		expect(picked.map(({ why }) => why)).toEqual(['new to you', 'new to you']);
 	});
 
@@ -205,7 +205,9 @@ describe('what to practise next', () => {
 		expect((known?.due ?? 0) > (missed?.due ?? 0)).toBe(true);
 		const late = stateOf([practised('areas', 90, true)]);
 		expect(late?.isDue).toBe(true);
-		expect(late?.why).toMatch(/^due for \d+ days$/);
+		expect(late?.why).toBe('last right 90 days ago');
+		expect(stateOf([practised('areas', 40, false)])?.why).toBe('not right yet, last tried 40 days ago');
+		expect(stateOf([practised('areas', 1, false)])?.why).toBe('not right yet, last tried yesterday');
 	});
 
 	it('hangs on the days of the device, and on no hour and no midnight elsewhere', () => {

@@ -1,7 +1,7 @@
 import { type ClipboardEvent, type DragEvent, memo, useEffect, useMemo, useRef, useState } from 'react';
 import { TextInput } from 'react-native';
 import createElement from 'react-native-web/dist/exports/createElement';
-import { FONT, GAP, SIZE } from '../theme/tokens';
+import { CORNER, FONT, GAP, SIZE } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
@@ -152,7 +152,7 @@ const useStyles = makeStyles((palette) => ({
 		padding: GAP.m,
 		borderWidth: 2,
 		borderStyle: 'solid',
-		borderRadius: 8,
+		borderRadius: CORNER,
 		color: palette.ink,
 		...({ whiteSpace: 'pre-wrap', overflowWrap: 'break-word', wordBreak: 'normal', boxSizing: 'border-box' } as object),
 	},

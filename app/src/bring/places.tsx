@@ -3,7 +3,7 @@ import { readFactText } from '@tidy-sum/core/help';
 import type { SingleStep } from '@tidy-sum/schema';
 import { useState } from 'react';
 import { Exactness } from '../problem/exactness';
-import { GAP } from '../theme/tokens';
+import { CORNER, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
@@ -95,7 +95,7 @@ export function Chooser({ work, tokens, chosen, onChoose, onDo }: Props & { read
 	const isNumber = DIGIT.test(chosen.text);
 	return (
 		<Box style={styles.chooser} role="group" aria-label={words.thePlaceOf(chosen.text)} testID="chooser">
-			<Words strong role="heading" aria-level={2}>
+			<Words strong size="title" role="heading" aria-level={2}>
 				{words.whatIsHereFor(shownToken(chosen))}
 			</Words>
 			<Box style={styles.row}>
@@ -190,5 +190,5 @@ export function Places({ tokens, chosen, onChoose }: Pick<Props, 'tokens' | 'cho
 const useStyles = makeStyles((palette) => ({
 	part: { gap: GAP.s },
 	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
-	chooser: { gap: GAP.s, padding: GAP.m, backgroundColor: palette.panel, borderRadius: 8 },
+	chooser: { gap: GAP.s, padding: GAP.m, backgroundColor: palette.panel, borderRadius: CORNER },
 }));

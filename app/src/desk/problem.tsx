@@ -1,6 +1,6 @@
 import type { BookExercise, Role } from '@tidy-sum/core';
 import { memo, type ReactNode } from 'react';
-import { GAP } from '../theme/tokens';
+import { CORNER, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from '../ui/box';
 import { Words } from '../ui/words';
@@ -146,7 +146,7 @@ const useStyles = makeStyles((palette) => ({
 	open: {
 		backgroundColor: palette.apricot,
 		color: palette.onApricot,
-		borderRadius: 4,
+		borderRadius: CORNER,
 		textDecorationLine: 'underline',
 		textDecorationColor: palette.apricotEdge,
 		textDecorationStyle: 'dotted',

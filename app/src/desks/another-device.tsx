@@ -47,7 +47,7 @@ export function AnotherDevice({ server, onMade }: { readonly server: DeskOnServe
 					<Words size="small" tone="soft">
 						{words.onTheOtherDeviceOpenJoin(origin)}
 					</Words>
-					<Words size="figure" strong aria-label={[...made.code].join(' ')} testID="code">
+					<Words size="title" strong aria-label={[...made.code].join(' ')} testID="code">
 						{shownCode(made.code)}
 					</Words>
 					<Qr text={`${origin}/join#${made.code}`} label={words.theSameCodeAsAPictureForA} testID="code-qr" />

@@ -4,7 +4,7 @@ import { sayFailed } from '../store/desk-acts';
 import type { DeskOnServer } from '../sync/desk-on-server';
 import { hashOf } from '../sync/key-hash';
 import { newSheetKey } from '../sync/keys';
-import { FONT, GAP } from '../theme/tokens';
+import { CORNER, FONT, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
@@ -72,7 +72,7 @@ const useStyles = makeStyles((palette) => ({
 		padding: GAP.m,
 		borderWidth: 1,
 		borderColor: palette.rule,
-		borderRadius: 8,
+		borderRadius: CORNER,
 		alignItems: 'flex-start',
 	},
 	line: { fontFamily: FONT.mono, ...({ overflowWrap: 'anywhere', userSelect: 'all' } as object) },

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { GAP } from '../theme/tokens';
+import { CORNER, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from '../ui/box';
 import { IntoView } from '../ui/into-view';
@@ -51,7 +51,7 @@ const useStyles = makeStyles((palette) => ({
 		padding: GAP.s,
 		borderWidth: 2,
 		borderColor: palette.pine,
-		borderRadius: 8,
+		borderRadius: CORNER,
 		backgroundColor: palette.page,
 	},
 }));

@@ -76,7 +76,7 @@ export function PaperOf({ view, title }: { readonly view: DeskView; readonly tit
 			) : (
 				<Words tone="soft">{words.thereIsNoLine}</Words>
 			)}
-			<Words strong size="figure" testID="hand-in-answer">
+			<Words strong size="title" testID="hand-in-answer">
 				{answer ? words.answer(answer) : words.thereIsNoAnswerYet}
 			</Words>
 			{verdict ? (

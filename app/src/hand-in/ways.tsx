@@ -8,7 +8,7 @@ import { useState } from 'react';
 import { type Answered, answerForms } from '../taking/answer-forms';
 import type { TakeForm } from '../taking/take-form';
 import { TakeWith } from '../taking/take-with';
-import { GAP } from '../theme/tokens';
+import { CORNER, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
@@ -99,6 +99,6 @@ export const usePaperStyles = makeStyles((palette) => ({
 
 const useStyles = makeStyles((palette) => ({
 	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
-	taken: { gap: GAP.s, padding: GAP.m, backgroundColor: palette.panel, borderRadius: 8 },
+	taken: { gap: GAP.s, padding: GAP.m, backgroundColor: palette.panel, borderRadius: CORNER },
 	source: { ...({ overflowWrap: 'anywhere', userSelect: 'all' } as object) },
 }));

@@ -1,5 +1,5 @@
 import { parseNumeral, printUnrounded, printWritten, type ShownUnit } from '@tidy-sum/core';
-import { GAP, TARGET } from '../theme/tokens';
+import { CORNER, GAP, TARGET } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { UnitToken } from '../ui/unit-token';
 import { Words } from '../ui/words';
@@ -52,7 +52,7 @@ export function NumberOf({ text, limits = false }: { readonly text: string; read
 	const styles = useBlockStyles();
 	const empty = text.trim() === '';
 	return (
-		<Words size="figure" style={[styles.number, limits && styles.limits, empty && styles.empty]}>
+		<Words size="title" style={[styles.number, limits && styles.limits, empty && styles.empty]}>
 			{shownNumber(text)}
 		</Words>
 	);
@@ -64,7 +64,7 @@ export const useBlockStyles = makeStyles((palette) => ({
 	through: { width: 4, height: 2, marginTop: -2, backgroundColor: palette.ink },
 	sign: { marginHorizontal: 3, marginTop: -5, lineHeight: 20 },
 	plus: { marginHorizontal: GAP.s, fontSize: 22 },
-	block: { flexDirection: 'row', alignItems: 'stretch', borderRadius: 8 },
+	block: { flexDirection: 'row', alignItems: 'stretch', borderRadius: CORNER },
 	selected: { backgroundColor: palette.pineWash },
 	unequal: { backgroundColor: palette.lookWash },
 	target: { minHeight: TARGET, minWidth: TARGET, alignItems: 'center', justifyContent: 'center' },
@@ -74,14 +74,14 @@ export const useBlockStyles = makeStyles((palette) => ({
 		borderWidth: 2,
 		borderStyle: 'dashed',
 		borderColor: palette.edge,
-		borderRadius: 6,
+		borderRadius: CORNER,
 		minWidth: 30,
 		textAlign: 'center',
 	},
 	step: {
 		paddingHorizontal: GAP.s,
 		marginHorizontal: 2,
-		borderRadius: 8,
+		borderRadius: CORNER,
 		borderWidth: 1,
 		borderColor: palette.rule,
 		backgroundColor: palette.panel,

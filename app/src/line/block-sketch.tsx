@@ -17,7 +17,7 @@ function Side({ quantity: { number, unit } }: { readonly quantity: Quantity }) {
 			</Box>
 			{unit === '' ? null : (
 				<Box style={token.target}>
-					<Words size="figure" tone="onApricot" style={[token.token, token['must-go']]}>
+					<Words size="title" tone="onApricot" style={[token.token, token['must-go']]}>
 						{printUnitText(unit)}
 					</Words>
 				</Box>
@@ -34,7 +34,7 @@ export function BlockSketch({ factor }: { readonly factor: Factor }) {
 	if (field && isBareStep(factor))
 		return (
 			<Box style={[styles.joined, block.target, block.step]} aria-hidden>
-				<Words size="figure">{STEP_WORDS[field].print(factor).trim()}</Words>
+				<Words size="title">{STEP_WORDS[field].print(factor).trim()}</Words>
 			</Box>
 		);
 	return (

@@ -49,7 +49,7 @@ function Step({ id, index, step: { text, after, say }, selected, closes, onBlock
 				testID={`step-${index}`}
 				style={[styles.target, styles.step, selected && styles.selected]}
 			>
-				<Words size="figure">{text}</Words>
+				<Words size="title">{text}</Words>
 				{after ? <Words size="small">{after}</Words> : null}
 				<Said>{words.stepChangeOrRemove(index + 1, say)}</Said>
 			</Touch>

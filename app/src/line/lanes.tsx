@@ -7,7 +7,7 @@ import {
 	writtenQuantity,
 } from '@tidy-sum/core';
 import { memo } from 'react';
-import { GAP } from '../theme/tokens';
+import { CORNER, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { UnitToken } from '../ui/unit-token';
@@ -218,7 +218,7 @@ const useStyles = makeStyles((palette) => ({
 		minWidth: 40,
 		height: 34,
 		paddingHorizontal: 6,
-		borderRadius: 6,
+		borderRadius: CORNER,
 		borderWidth: 2,
 		borderStyle: 'dashed',
 		borderColor: palette.edge,

@@ -12,7 +12,7 @@ import {
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { useReused } from '../quick/use-reused';
-import { GAP } from '../theme/tokens';
+import { CORNER, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Words } from '../ui/words';
@@ -137,6 +137,6 @@ const useStyles = makeStyles((palette) => ({
 		borderWidth: 2,
 		borderStyle: 'dashed',
 		borderColor: palette.edge,
-		borderRadius: 8,
+		borderRadius: CORNER,
 	},
 }));

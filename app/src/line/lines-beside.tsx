@@ -1,7 +1,7 @@
 import { type Chain, parseNumeral, placeText, printUnrounded, readAnswer, type WorkedChain } from '@tidy-sum/core';
 import { compareDigits, type LinesCompared, sayCompared } from '@tidy-sum/core/help';
 import { lineText } from '@tidy-sum/exchange/line-text';
-import { GAP } from '../theme/tokens';
+import { CORNER, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Words } from '../ui/words';
@@ -121,7 +121,7 @@ export function LinesBeside({ mine, theirs, compared, called, calledMine = 'your
 const useStyles = makeStyles((palette) => ({
 	lines: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.l },
 	line: { flexGrow: 1, flexBasis: 160, gap: GAP.xs },
-	step: { paddingVertical: 2, paddingHorizontal: GAP.xs, borderRadius: 6 },
+	step: { paddingVertical: 2, paddingHorizontal: GAP.xs, borderRadius: CORNER },
 	differs: { backgroundColor: palette.lookWash, borderLeftWidth: 4, borderLeftColor: palette.look },
 	digits: { flexDirection: 'row', alignItems: 'baseline', gap: GAP.s },
 	name: { width: 120 },

@@ -86,7 +86,7 @@ export function MarkingScreen() {
 		state.is === 'done' ? (
 			<Box style={styles.came} testID="marking-came">
 				<IntoView toTop>
-					<Words strong role="heading" aria-level={2}>
+					<Words strong size="title" role="heading" aria-level={2}>
 						{words.theResult}
 					</Words>
 				</IntoView>

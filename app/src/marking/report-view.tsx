@@ -30,7 +30,7 @@ function CountRows({
 	const most = Math.max(...rows.map(({ counts }) => totalOf(counts)), 1);
 	return (
 		<Box style={styles.part}>
-			<Words strong role="heading" aria-level={2}>
+			<Words strong size="title" role="heading" aria-level={2}>
 				{title}
 			</Words>
 			<Box role="list" testID={testID}>
@@ -68,7 +68,7 @@ export function ReportView({ report }: { readonly report: Report }) {
 			</Words>
 			<CountsBar counts={counts} most={rows} />
 			<Box style={styles.part}>
-				<Words strong role="heading" aria-level={2}>
+				<Words strong size="title" role="heading" aria-level={2}>
 					{words.mostCommonSlips}
 				</Words>
 				{slips.length ? null : <Words>{words.noSlipWasNamed}</Words>}
@@ -114,7 +114,7 @@ export function ReportView({ report }: { readonly report: Report }) {
 			/>
 			{unread.length ? (
 				<Box style={styles.part}>
-					<Words strong role="heading" aria-level={2}>
+					<Words strong size="title" role="heading" aria-level={2}>
 						{words.notRead}
 					</Words>
 					<Box role="list" testID="report-unread">

@@ -6,10 +6,13 @@ import type { PlaceName } from './places';
 
 type Props = {
 	readonly title: string;
+	readonly says?: string | undefined;
+	readonly ways?: ReactNode | undefined;
 	readonly place: PlaceName;
 	readonly children: ReactNode;
 	readonly beside?: ReactNode | undefined;
 	readonly action?: ReactNode | undefined;
+	readonly full?: boolean;
 	readonly testID: string;
 };
 

@@ -46,7 +46,7 @@ function Book({ asked, kind }: BookProps) {
 	if (!found.length) return <Words tone="soft">{words.noExerciseInTheBookMatches}</Words>;
 	return found.map(({ title, shown }) => (
 		<Box key={title} style={styles.part}>
-			<Words strong role="heading" aria-level={2}>
+			<Words strong size="title" role="heading" aria-level={2}>
 				{title}
 			</Words>
 			<Box role="list">

@@ -2,7 +2,7 @@ import { __iconData as Before } from 'lucide-react-native/icons/chevron-left';
 import { __iconData as After } from 'lucide-react-native/icons/chevron-right';
 import { type KeyboardEvent, type MouseEvent, type ReactNode, useState } from 'react';
 import createElement from 'react-native-web/dist/exports/createElement';
-import { GAP } from '../theme/tokens';
+import { CORNER, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
@@ -158,6 +158,6 @@ const useStyles = makeStyles(() => ({
 	// A point that stands alone has none before or after it.
 	none: { display: 'none' },
 	chart: { gap: GAP.s },
-	picture: { display: 'flex', maxWidth: '100%', ...({ cursor: 'pointer' } as object), borderRadius: 4 },
+	picture: { display: 'flex', maxWidth: '100%', ...({ cursor: 'pointer' } as object), borderRadius: CORNER },
 	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
 }));

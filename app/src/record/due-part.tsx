@@ -1,4 +1,5 @@
 import type { DueDay } from '@tidy-sum/core/record';
+import { CORNER } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { dayText, WEEKDAYS } from '../ui/dates';
@@ -98,7 +99,7 @@ const useStyles = makeStyles((palette) => ({
 		justifyContent: 'center',
 		borderWidth: 2,
 		borderColor: 'transparent',
-		borderRadius: 4,
+		borderRadius: CORNER,
 	},
 	none: { opacity: 0 },
 	due: { backgroundColor: palette.pineWash },

@@ -128,7 +128,7 @@ export function Slips({ done, onOpen }: ListProps) {
 	if (!slips.length) return null;
 	return (
 		<Box style={styles.part} testID="round-slips">
-			<Words strong role="heading" aria-level={2}>
+			<Words strong size="title" role="heading" aria-level={2}>
 				{words.slips}
 			</Words>
 			{slips.map(({ code, times }) => {

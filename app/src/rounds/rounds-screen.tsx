@@ -67,7 +67,7 @@ function SkillList({ states, chosen, onChoose }: SkillsProps) {
 		onChoose(chosen.includes(skill) ? chosen.filter((one) => one !== skill) : [...chosen, skill]);
 	return (
 		<Box style={styles.part}>
-			<Words strong role="heading" aria-level={2}>
+			<Words strong size="title" role="heading" aria-level={2}>
 				{words.orChooseWhatToPractise}
 			</Words>
 			<Words size="small" tone="soft" role="status" aria-live="polite" testID="chosen-says">
@@ -121,7 +121,7 @@ function Suggested({ picked, chosen, onChoose }: SuggestedProps) {
 	const taken = picked.length === chosen.length && picked.every(({ skill }) => chosen.includes(skill));
 	return (
 		<Box style={styles.part}>
-			<Words strong role="heading" aria-level={2}>
+			<Words strong size="title" role="heading" aria-level={2}>
 				{words.suggestedForNow}
 			</Words>
 			<Box role="list">
@@ -157,7 +157,7 @@ function ByCode({ onOpen }: { readonly onOpen: (code: string) => void }) {
 	};
 	return (
 		<Box style={styles.part}>
-			<Words strong role="heading" aria-level={2}>
+			<Words strong size="title" role="heading" aria-level={2}>
 				{words.openARoundByItsCode}
 			</Words>
 			<Field
@@ -185,7 +185,7 @@ function Begun({ begun, onOpen }: { readonly begun: readonly BegunRound[]; reado
 	if (!begun.length) return null;
 	return (
 		<Box style={styles.part}>
-			<Words strong role="heading" aria-level={2}>
+			<Words strong size="title" role="heading" aria-level={2}>
 				{words.startedBefore}
 			</Words>
 			<Box style={styles.row}>
@@ -263,7 +263,7 @@ function Rounds({ pieces }: { readonly pieces: readonly Piece[] }) {
 				testID="level"
 			/>
 			<Box style={styles.part}>
-				<Words strong role="heading" aria-level={2}>
+				<Words strong size="title" role="heading" aria-level={2}>
 					{words.yourPastWork}
 				</Words>
 				<TakeWith forms={taken} />

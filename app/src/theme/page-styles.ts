@@ -19,10 +19,17 @@ body { overflow: hidden; }
 :focus-visible { outline: 3px solid var(--pine); outline-offset: 1px; }
 button { font: inherit; -webkit-tap-highlight-color: transparent; touch-action: manipulation; }
 button:active:not([aria-disabled="true"]) { box-shadow: inset 0 0 0 99px var(--touched); }
-/* The only motion: a pair that cancels fades as it is tied. */
+/* The only motion: a pair that cancels fades as it is tied, and the first line builds itself once. */
 @media (prefers-reduced-motion: no-preference) {
   :root:not([data-motion="none"]) [data-tied] { animation: tied 0.3s; }
   @keyframes tied { from { opacity: 0.2; } }
+  :root:not([data-motion="none"]) [data-built] { animation: built 0.5s ease-out backwards; }
+  :root:not([data-motion="none"]) [data-built="block"] { animation-delay: 0.7s; }
+  :root:not([data-motion="none"]) [data-built="strike"] { animation-delay: 1.5s; }
+  :root:not([data-motion="none"]) [data-built="answer"] { animation-delay: 2.3s; }
+  :root:not([data-motion="none"]) [data-built="goes"] { animation: goes 1.7s linear; }
+  @keyframes built { from { opacity: 0; } }
+  @keyframes goes { 0%, 85% { opacity: 1; } 100% { opacity: 0; } }
 }
 /* Struck units in mathematics: Chromium draws no menclose by itself. */
 menclose { position: relative; padding: 0.5ex 0; -webkit-print-color-adjust: exact; print-color-adjust: exact; }

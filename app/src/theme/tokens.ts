@@ -67,6 +67,12 @@ export function cssName(name: string): string {
 	return `--${name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`)}`;
 }
 
+/** The one corner: of tokens, sockets, buttons and fields. */
+export const CORNER = 6;
+
+/** The bar that a page has under its title, and that progress stands on: as thick as the bar of a fraction. */
+export const BAR = 2;
+
 /** Space in steps of four. */
 export const GAP = { xs: 4, s: 8, m: 12, l: 16, xl: 24 } as const;
 
@@ -78,6 +84,10 @@ export const WIDE_FROM = 900;
 
 /** Widths of what stands at the edges of a wide screen: the four places, and beside the line the Shelf. */
 export const RAIL = 84;
+
+/** The widest a page gets: a column of text, and a page that uses a wide screen. */
+export const COLUMN = 720;
+export const BROAD = 1440;
 export const BESIDE = 420;
 
 /** Height under which nothing is pinned and the whole page scrolls. */
@@ -105,4 +115,8 @@ export const FONT = {
 	mono: 'var(--face-mono)',
 } as const;
 
-export const SIZE = { small: 14, body: 17, figure: 21, title: 20 } as const;
+/**
+ * The five sizes of type: small print and captions, text, headings of parts and the numbers of a line, the title of a page, and
+ * what a first page says large.
+ */
+export const SIZE = { small: 14, body: 17, title: 21, page: 26, large: 34 } as const;

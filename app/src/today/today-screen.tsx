@@ -30,7 +30,7 @@ function Part({ title, children }: { readonly title: string; readonly children: 
 	const styles = useStyles();
 	return (
 		<Box style={styles.part}>
-			<Words strong role="heading" aria-level={2}>
+			<Words strong size="title" role="heading" aria-level={2}>
 				{title}
 			</Words>
 			{children}

@@ -1,5 +1,5 @@
 import type { WeekDays } from '@tidy-sum/core/record';
-import { GAP } from '../theme/tokens';
+import { CORNER, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { WEEKDAYS } from '../ui/dates';
@@ -45,7 +45,7 @@ const useStyles = makeStyles((palette) => ({
 		borderBottomWidth: 3,
 		borderBottomColor: 'transparent',
 		backgroundColor: palette.panel,
-		borderRadius: 4,
+		borderRadius: CORNER,
 	},
 	today: { borderBottomColor: palette.pine },
 }));

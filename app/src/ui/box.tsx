@@ -20,6 +20,8 @@ export type BoxProps = {
 	readonly 'data-noprint'?: boolean;
 	/** Fades in as a pair that cancels is tied. */
 	readonly 'data-tied'?: true | undefined;
+	/** At which step of a line that builds itself it comes, or that it goes at the strike. */
+	readonly 'data-built'?: 'start' | 'block' | 'strike' | 'answer' | 'goes';
 	readonly 'aria-keyshortcuts'?: string | undefined;
 };
 
@@ -99,5 +101,5 @@ const styles = StyleSheet.create({
 		boxSizing: 'border-box',
 		backgroundColor: 'transparent',
 	},
-	touch: { position: 'relative', cursor: 'pointer', borderRadius: 8, userSelect: 'none' },
+	touch: { position: 'relative', cursor: 'pointer', borderRadius: CORNER, userSelect: 'none' },
 });

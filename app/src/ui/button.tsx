@@ -1,5 +1,5 @@
 import type { LucideIconData } from 'lucide-react-native';
-import { GAP, TARGET } from '../theme/tokens';
+import { BAR, CORNER, GAP, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from './box';
@@ -11,7 +11,7 @@ type Props = {
 	/** What it shows; '' where its icon is all there is room for, and `say` is its name. */
 	readonly label: string;
 	readonly onPress: () => void;
-	readonly kind?: 'plain' | 'strong' | 'tool';
+	readonly kind?: 'plain' | 'strong' | 'quiet' | 'choice' | 'tool';
 	readonly icon?: LucideIconData;
 	readonly disabled?: boolean;
 	/** Said after the label where that is too short to make sense aloud. */
@@ -20,7 +20,10 @@ type Props = {
 	readonly testID?: string;
 };
 
-/** Something to press: strong for the one next thing, tool for the row under the thumb. */
+/**
+ * Something to press: strong for the one next thing, quiet for a way that leads elsewhere, choice for one of a few that stand on a
+ * bar, tool for the row under the thumb.
+ */
 export function Button({ label, onPress, kind = 'plain', icon, disabled = false, say, on, testID }: Props) {
 	const styles = useStyles();
 	const palette = usePalette();
@@ -34,8 +37,10 @@ export function Button({ label, onPress, kind = 'plain', icon, disabled = false,
 			style={[
 				styles.button,
 				kind === 'strong' && styles.strong,
+				kind === 'quiet' && styles.quiet,
+				kind === 'choice' && styles.choice,
 				kind === 'tool' && styles.tool,
-				on && styles.on,
+				on && (kind === 'choice' ? styles.chosen : styles.on),
 				disabled && styles.disabled,
 			]}
 		>
@@ -70,9 +75,9 @@ const useStyles = makeStyles((palette) => ({
 		gap: GAP.s,
 		paddingHorizontal: GAP.l,
 		paddingVertical: GAP.xs,
-		borderRadius: 8,
+		borderRadius: CORNER,
 		borderWidth: 1,
-		borderColor: palette.edge,
+		borderColor: palette.rule,
 	},
 	// What is wider than the button breaks wherever it must.
 	label: { ...({ overflowWrap: 'anywhere' } as object) },
@@ -89,6 +94,18 @@ const useStyles = makeStyles((palette) => ({
 		flexShrink: 0,
 		flexBasis: 'auto',
 	},
-	on: { backgroundColor: palette.pineWash },
+	quiet: { borderColor: 'transparent', paddingHorizontal: GAP.s },
+	// A few to choose from stand on one bar; it is pine under the one that is chosen.
+	choice: {
+		borderColor: 'transparent',
+		borderBottomColor: palette.rule,
+		borderBottomWidth: BAR,
+		borderBottomLeftRadius: 0,
+		borderBottomRightRadius: 0,
+		flexGrow: 1,
+		paddingHorizontal: GAP.m,
+	},
+	chosen: { backgroundColor: palette.pineWash, borderBottomColor: palette.pine, borderBottomWidth: BAR + 1 },
+	on: { backgroundColor: palette.pineWash, borderColor: palette.pine },
 	disabled: { opacity: 0.55 },
 }));

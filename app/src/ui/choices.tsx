@@ -1,4 +1,4 @@
-import { GAP } from '../theme/tokens';
+import { COLUMN, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from './box';
 import { Button } from './button';
@@ -28,6 +28,7 @@ export function Choices<T extends string>({ label, choices, chosen, onChoose, te
 						key={value}
 						label={text}
 						{...(say ? { say } : {})}
+						kind="choice"
 						on={chosen === value}
 						onPress={() => onChoose(value)}
 						testID={`${testID}-${value}`}
@@ -40,5 +41,5 @@ export function Choices<T extends string>({ label, choices, chosen, onChoose, te
 
 const useStyles = makeStyles(() => ({
 	group: { gap: GAP.xs },
-	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
+	row: { flexDirection: 'row', flexWrap: 'wrap', rowGap: GAP.xs, maxWidth: COLUMN },
 }));

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { GAP } from '../theme/tokens';
+import { CORNER, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from './box';
 import { Button } from './button';
@@ -52,7 +52,7 @@ export function Confirm({ label, say, question, yes, no, onYes, testID }: Props)
 }
 
 const useStyles = makeStyles((palette) => ({
-	asked: { gap: GAP.s, padding: GAP.m, borderWidth: 1, borderColor: palette.rule, borderRadius: 8 },
+	asked: { gap: GAP.s, padding: GAP.m, borderWidth: 1, borderColor: palette.rule, borderRadius: CORNER },
 	whole: { width: '100%' },
 	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
 }));

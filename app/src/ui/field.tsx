@@ -1,7 +1,7 @@
 import type { Fault } from '@tidy-sum/core';
 import { type Ref, useId } from 'react';
 import { TextInput, View } from 'react-native';
-import { FONT, GAP, SIZE, TARGET } from '../theme/tokens';
+import { CORNER, FONT, GAP, SIZE, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
 import { useMarked } from './decimal';
@@ -111,11 +111,11 @@ const useStyles = makeStyles((palette) => ({
 		paddingHorizontal: GAP.s,
 		borderWidth: 2,
 		borderColor: palette.edge,
-		borderRadius: 8,
+		borderRadius: CORNER,
 		backgroundColor: palette.page,
 		color: palette.ink,
 		fontFamily: FONT.mono,
-		fontSize: SIZE.figure,
+		fontSize: SIZE.title,
 	},
 	text: { fontFamily: FONT.regular, fontSize: SIZE.body, paddingVertical: GAP.s, minHeight: 110 },
 	faulty: { borderColor: palette.look },

@@ -1,5 +1,5 @@
 import { useContext } from 'react';
-import { TARGET } from '../theme/tokens';
+import { CORNER, TARGET } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Touch } from './box';
 import { DecimalContext } from './decimal';
@@ -24,7 +24,7 @@ export function Key({ shows: plain, onPress, say: said, word = false, testID }: 
 	const say = isComma ? 'comma' : said;
 	return (
 		<Touch onTouch={onPress} testID={testID} style={[styles.key, word && styles.word]}>
-			<Words size={word ? 'body' : 'figure'}>{shows}</Words>
+			<Words size={word ? 'body' : 'title'}>{shows}</Words>
 			{say === undefined || say === shows ? null : <Said>{say}</Said>}
 		</Touch>
 	);
@@ -38,7 +38,7 @@ export const useKeyStyles = makeStyles((palette) => ({
 		minHeight: TARGET,
 		alignItems: 'center',
 		justifyContent: 'center',
-		borderRadius: 8,
+		borderRadius: CORNER,
 		backgroundColor: palette.page,
 		borderWidth: 1,
 		borderColor: palette.rule,

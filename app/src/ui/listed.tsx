@@ -2,7 +2,7 @@ import { __iconData as Down } from 'lucide-react-native/icons/arrow-down';
 import { __iconData as Up } from 'lucide-react-native/icons/arrow-up';
 import { __iconData as Dots } from 'lucide-react-native/icons/ellipsis-vertical';
 import { type ReactNode, useState } from 'react';
-import { GAP, TARGET } from '../theme/tokens';
+import { CORNER, GAP, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from './box';
@@ -83,6 +83,6 @@ const useStyles = makeStyles((palette) => ({
 	row: { flexDirection: 'row', alignItems: 'center' },
 	link: { flex: 1, minHeight: 52, justifyContent: 'center', gap: 2, paddingVertical: GAP.s, paddingHorizontal: GAP.xs },
 	more: { minWidth: TARGET, minHeight: TARGET, alignItems: 'center', justifyContent: 'center' },
-	acts: { gap: GAP.s, padding: GAP.s, backgroundColor: palette.panel, borderRadius: 8, marginBottom: GAP.s },
+	acts: { gap: GAP.s, padding: GAP.s, backgroundColor: palette.panel, borderRadius: CORNER, marginBottom: GAP.s },
 	buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
 }));

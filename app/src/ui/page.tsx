@@ -1,7 +1,7 @@
 import { type ReactNode, useDeferredValue, useEffect } from 'react';
 import createElement from 'react-native-web/dist/exports/createElement';
 import { useHydrated } from '../device/use-hydrated';
-import { GAP } from '../theme/tokens';
+import { BAR, BROAD, COLUMN, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from './box';
 import { isByKeyboard } from './by-keyboard';
@@ -13,6 +13,10 @@ import { Words } from './words';
 
 type Props = {
 	readonly title: string;
+	/** What it is for, in a sentence under its title. */
+	readonly says?: string | undefined;
+	/** Where else one can go from here, beside the title. */
+	readonly ways?: ReactNode | undefined;
 	readonly children: ReactNode;
 	/** What stands beside it on a wide screen, and under it on a narrow one. */
 	readonly beside?: ReactNode | undefined;
@@ -28,7 +32,7 @@ type Props = {
 };
 
 /** A page beside the Desk: a title, what it holds, and a row of tools at its foot. */
-export function Page({ title, children, beside, full = false, tools, action, bar, testID }: Props) {
+export function Page({ title, says, ways, children, beside, full = false, tools, action, bar, testID }: Props) {
 	const styles = useStyles();
 	const room = useRoom();
 	const { scroll, content } = useKeptScroll();
@@ -67,9 +71,15 @@ export function Page({ title, children, beside, full = false, tools, action, bar
 					style: [styles.page, wide && styles.broad],
 					children: (
 						<>
-							<Words size="title" strong role="heading" aria-level={1}>
-								{title}
-							</Words>
+							<Box style={styles.head}>
+								<Box style={styles.titled}>
+									<Words size="page" strong role="heading" aria-level={1} style={styles.title}>
+										{title}
+									</Words>
+									{ways && isPainted ? <Box style={styles.ways}>{ways}</Box> : null}
+								</Box>
+								{says ? <Words tone="soft">{says}</Words> : null}
+							</Box>
 							<Box style={[styles.columns, wide && beside !== undefined && styles.sideBySide]}>
 								<Box style={[styles.column, wide && beside !== undefined && styles.half]}>
 									{isPainted ? children : null}
@@ -105,20 +115,25 @@ const useStyles = makeStyles((palette) => ({
 		padding: GAP.l,
 		gap: GAP.l,
 		width: '100%',
-		maxWidth: 720,
+		maxWidth: COLUMN,
 		alignSelf: 'center',
 	},
-	broad: { maxWidth: 1160 },
+	broad: { maxWidth: BROAD },
+	// Above the bar: what this page is. Below it: what one does here.
+	head: { gap: GAP.xs, borderBottomWidth: BAR, borderBottomColor: palette.ink, paddingBottom: GAP.s },
+	titled: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', columnGap: GAP.s },
+	title: { flexGrow: 1 },
+	ways: { flexDirection: 'row', marginRight: -GAP.s },
 	columns: { flexGrow: 1, gap: GAP.l },
-	sideBySide: { flexDirection: 'row', gap: GAP.xl * 2 },
+	sideBySide: { flexDirection: 'row', gap: GAP.xl * 2, alignItems: 'flex-start' },
 	column: { flexGrow: 1, gap: GAP.l },
 	half: { flex: 1 },
-	action: { width: '100%', maxWidth: 720, alignSelf: 'center', paddingHorizontal: GAP.l, paddingVertical: GAP.s },
+	action: { width: '100%', maxWidth: COLUMN, alignSelf: 'center', paddingHorizontal: GAP.l, paddingVertical: GAP.s },
 	tools: {
 		backgroundColor: palette.panel,
 		borderTopWidth: 1,
 		borderTopColor: palette.rule,
 		padding: GAP.s,
 	},
-	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s, width: '100%', maxWidth: 720, alignSelf: 'center' },
+	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s, width: '100%', maxWidth: COLUMN, alignSelf: 'center' },
 }));

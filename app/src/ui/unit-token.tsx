@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { GAP, TARGET } from '../theme/tokens';
+import { CORNER, GAP, TARGET } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Touch } from './box';
 import { Words } from './words';
@@ -34,7 +34,7 @@ export const UnitToken = memo(function UnitToken({ symbol, about, state, letter,
 			data-tied={state === 'cancelled' ? true : undefined}
 		>
 			<Words
-				size="figure"
+				size="title"
 				tone={state === 'must-go' ? 'onApricot' : state === 'cancelled' ? 'soft' : 'ink'}
 				style={[styles.token, styles[state], on && styles.on]}
 			>
@@ -60,7 +60,7 @@ export const useTokenStyles = makeStyles((palette) => ({
 	},
 	token: {
 		paddingHorizontal: 6,
-		borderRadius: 6,
+		borderRadius: CORNER,
 		borderWidth: 2,
 		borderColor: 'transparent',
 	},

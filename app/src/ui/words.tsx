@@ -116,12 +116,14 @@ const plain = StyleSheet.create({
 	mono: { fontFamily: FONT.mono, fontWeight: 'normal' },
 	small: sized(SIZE.small),
 	body: sized(SIZE.body),
-	figure: sized(SIZE.figure),
 	title: sized(SIZE.title),
+	page: sized(SIZE.page),
+	large: sized(SIZE.large),
 	smallRaised: raisedIn(SIZE.small),
 	bodyRaised: raisedIn(SIZE.body),
-	figureRaised: raisedIn(SIZE.figure),
 	titleRaised: raisedIn(SIZE.title),
+	pageRaised: raisedIn(SIZE.page),
+	largeRaised: raisedIn(SIZE.large),
 });
 
 const useTones = makeStyles((palette) => ({

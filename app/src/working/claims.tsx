@@ -1,6 +1,6 @@
 import { type WorkedChain, writtenQuantity } from '@tidy-sum/core';
 import { standsAt, type Working } from '@tidy-sum/core/problem';
-import { GAP } from '../theme/tokens';
+import { CORNER, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Words } from '../ui/words';
@@ -44,6 +44,6 @@ export function Claims({ working, worked }: { readonly working: Working; readonl
 }
 
 const useStyles = makeStyles((palette) => ({
-	claim: { paddingVertical: GAP.xs, paddingHorizontal: GAP.s, borderRadius: 6 },
+	claim: { paddingVertical: GAP.xs, paddingHorizontal: GAP.s, borderRadius: CORNER },
 	fails: { backgroundColor: palette.lookWash, borderLeftWidth: 4, borderLeftColor: palette.look },
 }));

@@ -1,8 +1,8 @@
 import { type Card, createEmptyCard, fsrs, type Grade, Rating } from 'ts-fsrs';
 import type { Level } from '../content/skill/skill';
 import { SKILLS } from '../content/skills';
-import { countOf } from '../say/plural';
 import { slipNamed } from '../slip/slips';
+import { converts } from './example';
 import { slipsIn, type Try, type Went, wentOf } from './outcome';
 
 /** An exercise of a Round that was worked: its skill and level, and the tries at it. */
@@ -96,12 +96,25 @@ function timesText(times: number): string {
 	return times === 2 ? 'twice' : `${times} times`;
 }
 
-function whyOf(isDue: boolean, overdue: number, slips: SkillState['slips']): string {
+/** A day that is so many days ago, as one says it: "today", "yesterday", "9 days ago". */
+function daysAgo(days: number): string {
+	if (days < 1) return 'today';
+	return days === 1 ? 'yesterday' : `${days} days ago`;
+}
+
+/** When a skill was last got right, or last tried where it never was. */
+function sayLast(worked: readonly Practised[], today: number, aheadAt: AheadAt): string {
+	const rights = worked.flatMap(({ tries }) => tries.filter(({ right }) => right).map(({ when }) => when));
+	const ago = (when: number) => daysAgo(today - dayOf(when, aheadAt));
+	if (rights.length) return `last right ${ago(Math.max(...rights))}`;
+	return `not right yet, last tried ${ago(Math.max(...worked.map(lastTry)))}`;
+}
+
+function whyOf(last: string, slips: SkillState['slips']): string {
 	const [slip] = slips;
 	const title = slip && slip.times >= RECURS ? slipNamed(slip.code)?.title : undefined;
 	const came = title && slip ? `“${title}” came ${timesText(slip.times)}` : '';
-	const due = !isDue ? '' : overdue < 1 ? 'due today' : `due for ${countOf(overdue, 'day')}`;
-	return [due, came].filter(Boolean).join('; ');
+	return [last, came].filter(Boolean).join('; ');
 }
 
 /**
@@ -131,7 +144,7 @@ export function skillStates(
 			isDue,
 			slips,
 			level: levelOf(worked),
-			why: whyOf(isDue, day === null ? 0 : today - day, slips),
+			why: whyOf(isDue ? sayLast(worked, today, aheadAt) : '', slips),
 		};
 	});
 }
@@ -150,7 +163,7 @@ const SLIP_WEIGHT = 2;
 
 /**
  * What to practise next: the skills about to be forgotten and those with slips that recur; with room left, the next
- * ones in the order that teaches.
+ * ones in the order that teaches. Somebody new begins with conversions, before counting figures.
  * @param most how many skills at the most.
  */
 export function pickSkills(all: readonly SkillState[], now: number, most = 3): readonly Picked[] {
@@ -162,7 +175,10 @@ export function pickSkills(all: readonly SkillState[], now: number, most = 3): r
 		.sort((a, b) => weight(b) - weight(a))
 		.slice(0, most)
 		.map(({ skill, why }) => ({ skill, why }));
-	const next = all.filter(({ worked }) => worked === 0).map(({ skill }) => ({ skill, why: 'new to you' }));
+	const isNew = all.every(({ worked }) => worked === 0);
+	const next = all
+		.filter(({ worked, skill }) => worked === 0 && (!isNew || converts(skill)))
+		.map(({ skill }) => ({ skill, why: 'new to you' }));
 	const picked = [...called, ...next.slice(0, Math.max(0, Math.min(most - called.length, called.length ? 1 : 2)))];
 	if (picked.length) return picked;
 	// All were practised and none is due: the one that will be soonest.

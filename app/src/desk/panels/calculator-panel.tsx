@@ -62,7 +62,7 @@ export function CalculatorPanel({ view, acts, wide }: PanelProps<'calculator'>) 
 				placeholder="40 × 5280 ÷ ( 60 × 60 )"
 				testID="keyed"
 			/>
-			<Words size="figure" strong aria-live="polite" testID="calculated">
+			<Words size="title" strong aria-live="polite" testID="calculated">
 				{result.ok ? `= ${shownResult(result.value)}` : '='}
 			</Words>
 			<Box style={styles.row}>

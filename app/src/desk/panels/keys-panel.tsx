@@ -1,4 +1,4 @@
-import { GAP } from '../../theme/tokens';
+import { CORNER, GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
 import { Words } from '../../ui/words';
@@ -43,7 +43,7 @@ const useStyles = makeStyles((palette) => ({
 		paddingVertical: 2,
 		borderWidth: 1,
 		borderColor: palette.edge,
-		borderRadius: 6,
+		borderRadius: CORNER,
 		backgroundColor: palette.page,
 	},
 }));

@@ -44,7 +44,7 @@ function OfferItem({ offer: { key, text, say, about, ways }, open, onOpen, onPla
 				<Ways question={words.addOrSubtractIt}>
 					{ways.map(({ factor, after, text: way, say: does }, i) => (
 						<Way key={way} say={does} onTouch={() => onPlace(factor, undefined, after)} testID={`way-${i}`}>
-							<Words size="figure">{way}</Words>
+							<Words size="title">{way}</Words>
 						</Way>
 					))}
 				</Ways>

@@ -92,7 +92,7 @@ function OwnFacts({ own, onShelf }: OwnProps) {
 	};
 	return (
 		<Box style={styles.part} role="group" aria-label={words.factsOfMyOwn} testID="own-facts">
-			<Words strong role="heading" aria-level={2}>
+			<Words strong size="title" role="heading" aria-level={2}>
 				{words.factsOfMyOwn}
 			</Words>
 			{own.length ? (

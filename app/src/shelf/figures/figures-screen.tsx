@@ -49,7 +49,7 @@ function countText({ significant, atMost, ambiguous }: Numeral): string {
 
 function Point() {
 	return (
-		<Words mono size="figure" aria-hidden>
+		<Words mono size="title" aria-hidden>
 			.
 		</Words>
 	);
@@ -72,7 +72,7 @@ function Digits({ marks }: { readonly marks: readonly DigitMark[] }) {
 					>
 						{point === 'before' ? <Point /> : null}
 						<Box style={[styles.digit, styles[state]]}>
-							<Words mono size="figure" aria-hidden>
+							<Words mono size="title" aria-hidden>
 								{digit}
 							</Words>
 							<Words size="small" aria-hidden>
@@ -125,7 +125,7 @@ function Rounding({ numeral }: { readonly numeral: Numeral }) {
 				: words.theFirstDigitYouDropIsItIsUnderSo(decides);
 	return (
 		<Box style={styles.part}>
-			<Words strong role="heading" aria-level={2}>
+			<Words strong size="title" role="heading" aria-level={2}>
 				{words.roundIt}
 			</Words>
 			<Choices
@@ -144,7 +144,7 @@ function Rounding({ numeral }: { readonly numeral: Numeral }) {
 				<Words testID="round-to">{words.to(by === 'figures' ? figuresText(count) : placeText(place))}</Words>
 			</Box>
 			<Box aria-live="polite" role="status" style={styles.part}>
-				<Words size="figure" mono testID="rounded">
+				<Words size="title" mono testID="rounded">
 					{plain === null ? printForm(scientific ?? '') : printForm(plain)}
 				</Words>
 				<Words testID="round-how">{how}</Words>

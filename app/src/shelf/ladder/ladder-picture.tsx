@@ -1,7 +1,7 @@
 import type { End, Rung } from '@tidy-sum/core/shelf';
 import { memo, useRef } from 'react';
 import Svg, { Line, Text, TSpan } from 'react-native-svg';
-import { FONT, GAP, SIZE } from '../../theme/tokens';
+import { CORNER, FONT, GAP, SIZE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
@@ -183,7 +183,7 @@ const useStyles = makeStyles((palette) => ({
 		minHeight: 36,
 		justifyContent: 'center',
 		paddingHorizontal: GAP.s,
-		borderRadius: 8,
+		borderRadius: CORNER,
 		backgroundColor: palette.apricot,
 		borderWidth: 2,
 		borderColor: palette.apricotEdge,

@@ -186,7 +186,7 @@ export function MixedScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 			) : null}
 			{seen ? (
 				<Box role="status" aria-live="polite">
-					<Words size="figure" testID="mixed-says">
+					<Words size="title" testID="mixed-says">
 						{both
 							? `${shown(seen.typed)} = ${shownExactly((seen.divisions[0] as Division).value)} ${measure.units[0]}`
 							: `${printQuantity(seen.whole)} = ${shown(seen.parts)}`}

@@ -4,7 +4,7 @@ import { type LineBetween, lineBetween } from '@tidy-sum/core/shelf';
 import { useMemo, useState } from 'react';
 import { WorkedLine } from '../../line/worked-line';
 import { useShelf } from '../../store/use-desk';
-import { GAP } from '../../theme/tokens';
+import { CORNER, GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
 import { Button } from '../../ui/button';
@@ -109,7 +109,7 @@ export function RateScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 						onBlock={(i) => setOpen(open === i ? null : i)}
 						testID="rate-line"
 					/>
-					<Words size="figure" strong role="status" aria-live="polite" testID="rate-says">
+					<Words size="title" strong role="status" aria-live="polite" testID="rate-says">
 						{`= ${seen.result.text} ${seen.unit}`}
 					</Words>
 				</>
@@ -123,6 +123,6 @@ export function RateScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 const useStyles = makeStyles((palette) => ({
 	row: { flexDirection: 'row', gap: GAP.s },
 	steps: { gap: GAP.s },
-	step: { padding: GAP.s, borderRadius: 8 },
+	step: { padding: GAP.s, borderRadius: CORNER },
 	open: { backgroundColor: palette.pineWash },
 }));

@@ -44,7 +44,7 @@ export function SenseScreen({ title, link }: PartProps<typeof EXAMPLE>) {
 				seen ? (
 					<>
 						<Box style={styles.part}>
-							<Words strong role="heading" aria-level={2}>
+							<Words strong size="title" role="heading" aria-level={2}>
 								{words.onePowerOfTenOff}
 							</Words>
 							<Words testID="tenfold">{seen.tenth ? words.tenTimesAsMuch(seen.tenfold) : `${seen.tenfold}.`}</Words>

@@ -11,7 +11,7 @@ import {
 } from '@tidy-sum/core/shelf';
 import { memo, useRef } from 'react';
 import Svg, { Circle, G, Line, Rect, Text } from 'react-native-svg';
-import { FONT, GAP } from '../../theme/tokens';
+import { CORNER, FONT, GAP } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { makeStyles } from '../../theme/use-styles';
 import { Box } from '../../ui/box';
@@ -259,7 +259,7 @@ const useStyles = makeStyles((palette) => ({
 		minHeight: 30,
 		justifyContent: 'center',
 		paddingHorizontal: GAP.s,
-		borderRadius: 8,
+		borderRadius: CORNER,
 		borderWidth: 2,
 		backgroundColor: palette.apricot,
 		borderColor: palette.apricotEdge,

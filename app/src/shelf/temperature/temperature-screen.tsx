@@ -37,7 +37,7 @@ function Steps({ start, to }: { readonly start: Quantity; readonly to: Scale }) 
 	);
 	return (
 		<Box style={styles.steps} role="group" aria-label={words.to(to)} testID={`steps-${to}`}>
-			<Words strong role="heading" aria-level={2}>
+			<Words strong size="title" role="heading" aria-level={2}>
 				{words.toOfTo(to, kinds.join(', then '))}
 			</Words>
 			<WorkedLine chain={chain} />
@@ -76,7 +76,7 @@ function Difference({ low, high }: { readonly low: Quantity; readonly high: Quan
 	};
 	return (
 		<Box style={styles.steps} testID="difference">
-			<Words strong role="heading" aria-level={2}>
+			<Words strong size="title" role="heading" aria-level={2}>
 				{words.theDifference}
 			</Words>
 			<Words testID="difference-says">{words.kCFForADifferenceYouOnly(apart('K'), apart('°C'), apart('°F'))}</Words>

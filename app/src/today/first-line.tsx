@@ -1,0 +1,142 @@
+import type { ReactNode } from 'react';
+import { BAR, CORNER, GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Fraction } from '../ui/fraction';
+import { Words } from '../ui/words';
+import * as words from './words';
+
+/** A number with its unit, which is struck when its pair comes. */
+function Struck({ number, unit }: { readonly number: string; readonly unit: string }) {
+	const styles = useStyles();
+	return (
+		<Box style={styles.quantity}>
+			<Words size="title">{`${number}\u00a0`}</Words>
+			<Box style={styles.unit}>
+				<Words size="title">{unit}</Words>
+				<Box style={styles.strike} data-built="strike" />
+			</Box>
+			<Box data-built="strike">
+				<Words size="small" tone="soft">
+					{' a'}
+				</Words>
+			</Box>
+		</Box>
+	);
+}
+
+/** What stands in a lane: over it in time, what it was before. */
+function Cell({ children, before }: { readonly children: ReactNode; readonly before?: ReactNode }) {
+	const styles = useStyles();
+	return (
+		<Box style={styles.cell}>
+			{children}
+			{before ? <Box style={styles.before}>{before}</Box> : null}
+		</Box>
+	);
+}
+
+/** What one does here, shown once: a line that builds itself, with the balance under it. */
+export function FirstLine() {
+	const styles = useStyles();
+	return (
+		<Box role="img" aria-label={words.aLineThatBuildsItself} style={styles.whole} testID="first-line">
+			<Box style={styles.line}>
+				<Box data-built="start">
+					<Struck number="1.254" unit="km" />
+				</Box>
+				<Box style={styles.block} data-built="block">
+					<Words size="title">×</Words>
+					<Fraction top={<Words size="title">{'1000\u00a0m'}</Words>} bottom={<Struck number="1" unit="km" />} />
+				</Box>
+				<Box data-built="answer">
+					<Words size="title" strong tone="pine">
+						{'= 1254\u00a0m'}
+					</Words>
+				</Box>
+			</Box>
+			<Box style={styles.lanes}>
+				<Box style={styles.column}>
+					<Cell
+						before={
+							<Box style={styles.goes} data-built="goes">
+								<Words size="title" tone="onApricot" style={[styles.token, styles.mustGo]}>
+									km
+								</Words>
+							</Box>
+						}
+					>
+						<Box data-built="strike">
+							<Words size="title" tone="soft" style={styles.struck}>
+								km
+							</Words>
+						</Box>
+					</Cell>
+					<Box style={styles.tie} data-built="strike">
+						<Words size="small" tone="soft">
+							a
+						</Words>
+					</Box>
+					<Cell>
+						<Box data-built="block">
+							<Words size="title" tone="soft" style={styles.struck}>
+								km
+							</Words>
+						</Box>
+					</Cell>
+				</Box>
+				<Box style={styles.column}>
+					<Cell
+						before={
+							<Box data-built="block">
+								<Words size="title" style={[styles.token, styles.filled]}>
+									m
+								</Words>
+							</Box>
+						}
+					>
+						<Words size="title" tone="soft" style={[styles.token, styles.socket]}>
+							m
+						</Words>
+					</Cell>
+					<Box style={styles.rail} />
+					<Cell>{null}</Cell>
+				</Box>
+				<Box style={styles.says} data-built="answer">
+					<Words size="small" strong tone="pine">
+						{words.onlyMIsLeft}
+					</Words>
+				</Box>
+			</Box>
+		</Box>
+	);
+}
+
+const useStyles = makeStyles((palette) => ({
+	whole: { gap: GAP.l, paddingVertical: GAP.s },
+	line: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: GAP.s },
+	block: { flexDirection: 'row', alignItems: 'center', gap: GAP.s },
+	quantity: { flexDirection: 'row', alignItems: 'center' },
+	unit: { position: 'relative' },
+	strike: {
+		position: 'absolute',
+		left: -2,
+		right: -2,
+		top: '50%',
+		height: BAR,
+		backgroundColor: palette.ink,
+	},
+	lanes: { flexDirection: 'row', gap: GAP.l, alignItems: 'center' },
+	column: { alignItems: 'center', minWidth: 48 },
+	cell: { position: 'relative', height: 40, minWidth: 48, alignItems: 'center', justifyContent: 'center' },
+	before: { position: 'absolute', top: 0, bottom: 0, left: 0, right: 0, alignItems: 'center', justifyContent: 'center' },
+	goes: { opacity: 0 },
+	token: { paddingHorizontal: 6, borderRadius: CORNER, borderWidth: 2, borderStyle: 'solid' },
+	mustGo: { backgroundColor: palette.apricot, borderColor: palette.apricotEdge },
+	filled: { backgroundColor: palette.pineWash, borderColor: palette.pine },
+	socket: { borderStyle: 'dashed', borderColor: palette.edge },
+	struck: { textDecorationLine: 'line-through' },
+	tie: { height: 20, justifyContent: 'center' },
+	rail: { height: BAR, alignSelf: 'stretch', marginVertical: 9, backgroundColor: palette.rule },
+	says: { flex: 1 },
+}));
