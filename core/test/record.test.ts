@@ -152,7 +152,7 @@ describe('the days of this week', () => {
 
 	it('count each exercise on each day it was tried, from Monday in the device’s zone', () => {
 		const days = weekDays(worked([at(0)], [at(0), at(0, 13)], [at(1), at(3)], [at(-1)], [at(7)]), NOW, 60);
-		expect(days).toEqual({ counts: [2, 1, 0, 1, 0, 0, 0], today: 3 });
+		expect(days).toEqual({ counts: [2, 1, 0, 1, 0, 0, 0], atOnce: [2, 1, 0, 0, 0, 0, 0], today: 3 });
 	});
 
 	it('begin where the zone says', () => {

@@ -5,13 +5,18 @@ import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
+import { FromTo } from '../ui/from-to';
 import { Listed } from '../ui/listed';
+import { Sockets } from '../ui/sockets';
 import { Words } from '../ui/words';
 import { broughtIn, pathOf, titleNamed } from '../work/brought';
-import { type HowFar, howFarNamed, SAYS_HOW_FAR, workNamed } from '../work/how-far';
+import { exerciseOf } from '../work/exercises';
+import { fromToOf } from '../work/from-to-of';
+import { type HowFar, howFarNamed, isRight, SAYS_HOW_FAR, workNamed } from '../work/how-far';
 import { BROUGHT } from '../work/list-names';
 import { isSheet, sheetOf } from '../work/sheet';
 import { sheetProgress } from '../work/sheet-progress';
+import { socketOf } from '../work/socket-of';
 import { did, undid, type WorksState } from '../work/works-reducer';
 import { type Asked, isIn } from './asked';
 import * as words from './words';
@@ -45,6 +50,35 @@ function textOf(works: WorksState, name: string): string {
 	return [titleNamed(works, name), ...texts].join(' ');
 }
 
+/** A sheet with its sockets, or a problem with its start over what is wanted; its title, and how far it is. */
+function Brought({
+	works,
+	name,
+	title,
+}: {
+	readonly works: WorksState;
+	readonly name: string;
+	readonly title: string;
+}) {
+	const styles = useStyles();
+	const says = sayHowFar(works, name);
+	const work = isSheet(name) ? null : workNamed(works, name);
+	const exercise = work && exerciseOf(name, work);
+	const isDone = isRight(stateOf(works, name));
+	return (
+		<Box style={styles.brought}>
+			{exercise ? <FromTo {...fromToOf(exercise, isDone)} isDone={isDone} /> : null}
+			<Box style={styles.words}>
+				<Words strong tone="pine">
+					{title}
+				</Words>
+				<Words size="small">{says}</Words>
+				{isSheet(name) ? <Sockets states={sheetProgress(works, name).states.map(socketOf)} says={says} /> : null}
+			</Box>
+		</Box>
+	);
+}
+
 /** The sheets and problems that were brought, those that are asked for: named, put in order, taken out and brought back. */
 export const BroughtList = memo(function BroughtList({ search, state }: Asked) {
 	const styles = useStyles();
@@ -76,7 +110,7 @@ export const BroughtList = memo(function BroughtList({ search, state }: Asked) {
 	};
 	if (!names.length && !removed) return null;
 	return (
-		<Box style={styles.part}>
+		<Box style={styles.part} role="group" aria-label={words.myOwnTitle}>
 			<Words strong size="title" role="heading" aria-level={2}>
 				{words.myOwnTitle}
 			</Words>
@@ -105,10 +139,7 @@ export const BroughtList = memo(function BroughtList({ search, state }: Asked) {
 						onRemove={() => remove(name, title)}
 						testID={`brought-${at + 1}`}
 					>
-						<Words strong>{title}</Words>
-						<Words size="small" tone="soft">
-							{sayHowFar(works, name)}
-						</Words>
+						<Brought works={works} name={name} title={title} />
 					</Listed>
 				))}
 			</Box>
@@ -124,5 +155,7 @@ export const BroughtList = memo(function BroughtList({ search, state }: Asked) {
 
 const useStyles = makeStyles(() => ({
 	part: { gap: GAP.s },
+	brought: { flexDirection: 'row', alignItems: 'center', gap: GAP.m },
+	words: { flex: 1, gap: GAP.xs },
 	row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: GAP.m },
 }));

@@ -3,13 +3,16 @@ import { useRouter } from 'expo-router';
 import { __iconData as Bring } from 'lucide-react-native/icons/file-plus';
 import { useEffect, useState } from 'react';
 import { PlacePage } from '../places/place-page';
+import { ProblemLink } from '../problem/problem-link';
 import { useAppSelector } from '../store/store';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
-import { Box, Touch } from '../ui/box';
+import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { Choices } from '../ui/choices';
 import { Field } from '../ui/field';
+import { Part } from '../ui/part';
+import { useRoom } from '../ui/use-room';
 import { Words } from '../ui/words';
 import { howFarNamed, SAYS_HOW_FAR } from '../work/how-far';
 import { type Asked, isIn, KINDS, kindNamed, kindOf, STATES, stateNamed } from './asked';
@@ -31,7 +34,6 @@ type BookProps = { readonly asked: Asked; readonly kind: string };
 /** The exercises of the book that are asked for, chapter by chapter, each with how it stands. */
 function Book({ asked, kind }: BookProps) {
 	const styles = useStyles();
-	const router = useRouter();
 	const works = useAppSelector((state) => state.works);
 	const sought = asked.search.trim().toLowerCase();
 	const found = CHAPTERS.filter(({ title }) => kind === 'any' || kindOf(title) === kind).flatMap(
@@ -45,33 +47,19 @@ function Book({ asked, kind }: BookProps) {
 	);
 	if (!found.length) return <Words tone="soft">{words.noExerciseInTheBookMatches}</Words>;
 	return found.map(({ title, shown }) => (
-		<Box key={title} style={styles.part}>
-			<Words strong size="title" role="heading" aria-level={2}>
-				{title}
-			</Words>
-			<Box role="list">
-				{shown.map(({ name, title: of, trains, howFar }) => (
-					<Box key={name} role="listitem" style={styles.item}>
-						<Touch
-							role="link"
-							onTouch={() => router.navigate(`/desk/${name}`)}
-							style={styles.exercise}
-							testID={`open-${name}`}
-						>
-							<Box style={styles.words}>
-								<Words strong>{of}</Words>
-								<Words size="small" tone="soft">
-									{trains}
-								</Words>
-							</Box>
-							<Words size="small" style={styles.state}>
-								{SAYS_HOW_FAR[howFar]}
-							</Words>
-						</Touch>
+		<Part key={title} title={title}>
+			<Box role="list" style={styles.list}>
+				{shown.map((exercise) => (
+					<Box key={exercise.name} style={styles.item}>
+						<ProblemLink
+							exercise={exercise}
+							howFar={exercise.howFar}
+							says={words.trainsHowFar(exercise.trains, SAYS_HOW_FAR[exercise.howFar])}
+						/>
 					</Box>
 				))}
 			</Box>
-		</Box>
+		</Part>
 	));
 }
 
@@ -82,7 +70,8 @@ export function ProblemsScreen({ link = {} }: { readonly link?: ProblemsLink }) 
 	const [search, setSearch] = useState(link.search ?? '');
 	const [kind, setKind] = useState(kindNamed(link.kind));
 	const [state, setState] = useState(stateNamed(link.state));
-	const [choosing, setChoosing] = useState(kind !== 'any' || state !== 'any');
+	const { wide, short } = useRoom();
+	const [choosing, setChoosing] = useState(state !== 'any');
 	// What is asked for stands in the address, so that Back finds it again. A browser takes only so many changes of it in a
 	// while, so words are put there once one pauses.
 	const keep = (next: ProblemsLink) => router.setParams({ search, kind, state, ...next });
@@ -91,77 +80,99 @@ export function ProblemsScreen({ link = {} }: { readonly link?: ProblemsLink }) 
 		return () => clearTimeout(timer);
 	}, [router, search]);
 	const asked: Asked = { search, state };
-	const chosen = [KINDS, STATES].flatMap((choices, i) => {
-		const value = i === 0 ? kind : state;
-		return value === 'any' ? [] : [choices.find((one) => one.value === value)?.label ?? ''];
-	});
+	const states = (
+		<Choices
+			label={words.howFar}
+			choices={STATES}
+			chosen={state}
+			onChoose={(next) => {
+				setState(next);
+				keep({ state: next });
+			}}
+			testID="state"
+		/>
+	);
+	const filters = (
+		<Box style={[styles.filters, !short && styles.stays]}>
+			<Box style={styles.search}>
+				<Box style={styles.field}>
+					<Field
+						label={words.searchTheProblems}
+						named
+						value={search}
+						onChange={setSearch}
+						placeholder={words.honeyARateC}
+						testID="problems-search"
+					/>
+				</Box>
+				{wide ? null : (
+					<Button
+						label={words.howFar}
+						say={words.chooseByHowFarYouAre}
+						on={choosing}
+						onPress={() => setChoosing(!choosing)}
+						testID="choose"
+					/>
+				)}
+			</Box>
+			<Choices
+				label={words.kind}
+				choices={KINDS}
+				chosen={kind}
+				inARow={!wide}
+				onChoose={(next) => {
+					setKind(next);
+					keep({ kind: next });
+				}}
+				testID="kind"
+			/>
+			{wide || choosing ? states : null}
+		</Box>
+	);
 	return (
 		<PlacePage
 			title={words.problems}
 			place="problems"
 			testID="problems-page"
-			action={
-				<Button
-					label={words.bringAProblem}
-					kind="strong"
-					icon={Bring}
-					onPress={() => router.navigate('/bring')}
-					testID="to-bring"
-				/>
-			}
+			full
+			{...(wide ? { ways: BRING } : { action: BRING })}
 		>
-			<Box style={styles.row}>
-				<Button
-					label={chosen.length ? words.shown(chosen.join(', ')) : words.choose}
-					say={chosen.length ? words.chooseAgain : words.byKindAndByHowFarYouAre}
-					on={choosing}
-					onPress={() => setChoosing(!choosing)}
-					testID="choose"
-				/>
+			<Box style={wide ? styles.columns : styles.column}>
+				{filters}
+				<Box style={styles.found}>
+					{kind === 'any' || kind === 'own' ? <BroughtList {...asked} /> : null}
+					{kind === 'own' ? null : <Book asked={asked} kind={kind} />}
+				</Box>
 			</Box>
-			<Field
-				label={words.searchTheProblems}
-				named
-				value={search}
-				onChange={setSearch}
-				placeholder={words.honeyARateC}
-				testID="problems-search"
-			/>
-			{choosing ? (
-				<>
-					<Choices
-						label={words.kind}
-						choices={KINDS}
-						chosen={kind}
-						onChoose={(next) => {
-							setKind(next);
-							keep({ kind: next });
-						}}
-						testID="kind"
-					/>
-					<Choices
-						label={words.howFar}
-						choices={STATES}
-						chosen={state}
-						onChoose={(next) => {
-							setState(next);
-							keep({ state: next });
-						}}
-						testID="state"
-					/>
-				</>
-			) : null}
-			{kind === 'any' || kind === 'own' ? <BroughtList {...asked} /> : null}
-			{kind === 'own' ? null : <Book asked={asked} kind={kind} />}
 		</PlacePage>
 	);
 }
 
+/** The way to a problem that is not in the book. */
+function ToBring() {
+	const router = useRouter();
+	return (
+		<Button
+			label={words.bringAProblem}
+			kind="strong"
+			icon={Bring}
+			onPress={() => router.navigate('/bring')}
+			testID="to-bring"
+		/>
+	);
+}
+
+const BRING = <ToBring />;
+
 const useStyles = makeStyles((palette) => ({
-	part: { gap: GAP.xs },
-	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
-	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },
-	exercise: { minHeight: 52, flexDirection: 'row', alignItems: 'center', gap: GAP.m, paddingVertical: GAP.s },
-	words: { flex: 1 },
-	state: { maxWidth: 110, textAlign: 'right' },
+	columns: { flexDirection: 'row', gap: GAP.xl * 2, alignItems: 'flex-start' },
+	column: { gap: GAP.l },
+	// What is chosen stays in view while the list moves under it.
+	filters: { gap: GAP.m, paddingBottom: GAP.s, backgroundColor: palette.page, width: '100%', maxWidth: 320 },
+	stays: { ...({ position: 'sticky', top: 0, zIndex: 1 } as object) },
+	search: { flexDirection: 'row', alignItems: 'flex-end', gap: GAP.s },
+	field: { flex: 1 },
+	found: { flex: 1, gap: GAP.xl },
+	list: { flexDirection: 'row', flexWrap: 'wrap', columnGap: GAP.xl },
+	item: { flexGrow: 1, flexBasis: 330, maxWidth: '100%' },
 }));

@@ -28,15 +28,11 @@ export const problems = 'Problems';
 
 export const bringAProblem = 'Bring a problem';
 
-export function shown(chosen: string): string {
-	return `Shown: ${chosen}`;
+export const chooseByHowFarYouAre = 'choose by how far you are';
+
+export function trainsHowFar(trains: string, howFar: string): string {
+	return `${trains} · ${howFar}`;
 }
-
-export const choose = 'Choose';
-
-export const chooseAgain = 'choose again';
-
-export const byKindAndByHowFarYouAre = 'by kind, and by how far you are';
 
 export const searchTheProblems = 'Search the problems';
 

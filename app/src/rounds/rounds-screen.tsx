@@ -1,5 +1,5 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { type Fault, plainCode, shownCode } from '@tidy-sum/core';
+import { type Fault, listed, plainCode, shownCode } from '@tidy-sum/core';
 import {
 	type BegunRound,
 	begunRounds,
@@ -34,8 +34,14 @@ import { Box, Touch } from '../ui/box';
 import { Button } from '../ui/button';
 import { Choices } from '../ui/choices';
 import { Field } from '../ui/field';
+import { Fold } from '../ui/fold';
+import { LinkRow } from '../ui/link-row';
+import { Part } from '../ui/part';
+import { type SocketState, Sockets } from '../ui/sockets';
+import { useRoom } from '../ui/use-room';
 import { Words } from '../ui/words';
 import { zoneAt } from '../worker/zone-now';
+import { SkillExample, SkillTokens } from './skill-example';
 import * as words from './words';
 
 const LEVELS = [
@@ -59,25 +65,18 @@ type SkillsProps = {
 	readonly onChoose: (chosen: readonly string[]) => void;
 };
 
-/** All skills to choose from, each with how far it is. */
+/** All skills to choose from, each with what it looks like and how far it is. */
 function SkillList({ states, chosen, onChoose }: SkillsProps) {
 	const styles = useStyles();
 	const full = chosen.length >= SKILLS_IN_ROUND;
 	const toggle = (skill: string) =>
 		onChoose(chosen.includes(skill) ? chosen.filter((one) => one !== skill) : [...chosen, skill]);
 	return (
-		<Box style={styles.part}>
-			<Words strong size="title" role="heading" aria-level={2}>
-				{words.orChooseWhatToPractise}
-			</Words>
+		<>
 			<Words size="small" tone="soft" role="status" aria-live="polite" testID="chosen-says">
-				{chosen.length === 0
-					? words.touchASkillToChooseIt
-					: full
-						? words.chosenWhichIsTheMostForOne(chosen.length)
-						: words.chosenARoundCanMixUpTo(chosen.length, SKILLS_IN_ROUND)}
+				{sayChosen(chosen.length)}
 			</Words>
-			<Box role="list">
+			<Box role="list" style={styles.skills}>
 				{SKILLS.map(({ skill, title, about }, i) => {
 					const on = chosen.includes(skill);
 					const state = states[i];
@@ -90,11 +89,12 @@ function SkillList({ states, chosen, onChoose }: SkillsProps) {
 								style={[styles.skill, on && styles.on]}
 								testID={`skill-${skill}`}
 							>
-								<Words aria-hidden style={styles.tick}>
-									{on ? '✓' : ''}
-								</Words>
+								<SkillTokens skill={skill} />
 								<Box style={styles.words}>
-									<Words strong>{title}</Words>
+									<Words strong>
+										{on ? '✓ ' : ''}
+										{title}
+									</Words>
 									<Words size="small" tone="soft">
 										{about}
 									</Words>
@@ -105,8 +105,16 @@ function SkillList({ states, chosen, onChoose }: SkillsProps) {
 					);
 				})}
 			</Box>
-		</Box>
+		</>
 	);
+}
+
+/** How many skills are chosen, and how many more can be. */
+function sayChosen(count: number): string {
+	if (count === 0) return words.touchASkillToChooseIt;
+	return count >= SKILLS_IN_ROUND
+		? words.chosenWhichIsTheMostForOne(count)
+		: words.chosenARoundCanMixUpTo(count, SKILLS_IN_ROUND);
 }
 
 type SuggestedProps = {
@@ -115,33 +123,32 @@ type SuggestedProps = {
 	readonly onChoose: (chosen: readonly string[]) => void;
 };
 
-/** What is suggested, and why. */
+/** What is suggested, why, and what it looks like. */
 function Suggested({ picked, chosen, onChoose }: SuggestedProps) {
 	const styles = useStyles();
 	const taken = picked.length === chosen.length && picked.every(({ skill }) => chosen.includes(skill));
 	return (
-		<Box style={styles.part}>
-			<Words strong size="title" role="heading" aria-level={2}>
-				{words.suggestedForNow}
-			</Words>
-			<Box role="list">
+		<Part title={words.whatToPractise}>
+			<Box role="list" style={styles.suggested}>
 				{picked.map(({ skill, why }) => (
-					<Box key={skill} role="listitem">
+					<Box key={skill} role="listitem" style={styles.example}>
 						<Words testID={`picked-${skill}`}>
-							{skillNamed(skill)?.title}: {why}
+							<Words strong>{skillNamed(skill)?.title}</Words>: {why}
 						</Words>
+						<SkillExample skill={skill} />
 					</Box>
 				))}
 			</Box>
-			<Box style={styles.row}>
-				<Button
-					label={words.chooseThese}
-					on={taken}
-					onPress={() => onChoose(picked.map(({ skill }) => skill))}
-					testID="take-picked"
-				/>
-			</Box>
-		</Box>
+			{taken ? null : (
+				<Box style={styles.row}>
+					<Button
+						label={words.chooseThese}
+						onPress={() => onChoose(picked.map(({ skill }) => skill))}
+						testID="take-picked"
+					/>
+				</Box>
+			)}
+		</Part>
 	);
 }
 
@@ -156,10 +163,7 @@ function ByCode({ onOpen }: { readonly onOpen: (code: string) => void }) {
 		else setFault(read.fault);
 	};
 	return (
-		<Box style={styles.part}>
-			<Words strong size="title" role="heading" aria-level={2}>
-				{words.openARoundByItsCode}
-			</Words>
+		<>
 			<Field
 				label={words.codeOfARound}
 				value={code}
@@ -175,30 +179,36 @@ function ByCode({ onOpen }: { readonly onOpen: (code: string) => void }) {
 			<Box style={styles.row}>
 				<Button label={words.openIt} onPress={open} testID="open-code" />
 			</Box>
-		</Box>
+		</>
 	);
 }
 
-/** The Rounds begun before, the latest first. */
+/** The socket of an exercise of a Round, by its tries. */
+function socketAt(tries: BegunRound['tries'], place: number): SocketState {
+	const went = wentOf(tries.get(place) ?? []);
+	if (went === 'untouched') return 'to-come';
+	return went === 'not-yet' ? 'look' : 'filled';
+}
+
+/** The Rounds begun before, the latest first, each with how far it is. */
 function Begun({ begun, onOpen }: { readonly begun: readonly BegunRound[]; readonly onOpen: (code: string) => void }) {
-	const styles = useStyles();
-	if (!begun.length) return null;
 	return (
-		<Box style={styles.part}>
-			<Words strong size="title" role="heading" aria-level={2}>
-				{words.startedBefore}
-			</Words>
-			<Box style={styles.row}>
-				{begun.slice(0, LISTED).map(({ code, plan, tries }) => (
-					<Button
+		<Box role="list">
+			{begun.slice(0, LISTED).map(({ code, plan, tries }) => {
+				const states = Array.from({ length: plan.count }, (_, place) => socketAt(tries, place));
+				const says = words.ofDone(states.filter((state) => state === 'filled').length, plan.count);
+				return (
+					<LinkRow
 						key={code}
-						label={shownCode(code)}
-						say={words.ofDone([...tries.values()].filter((one) => wentOf(one) !== 'not-yet').length, plan.count)}
-						onPress={() => onOpen(code)}
+						title={shownCode(code)}
+						says={plan.skills.map((skill) => skillNamed(skill)?.title ?? skill).join(', ')}
+						onOpen={() => onOpen(code)}
 						testID={`begun-${code}`}
-					/>
-				))}
-			</Box>
+					>
+						<Sockets states={states} says={says} />
+					</LinkRow>
+				);
+			})}
 		</Box>
 	);
 }
@@ -229,68 +239,96 @@ function Rounds({ pieces }: { readonly pieces: readonly Piece[] }) {
 		const skills = SKILLS.map(({ skill }) => skill).filter((skill) => chosen.includes(skill));
 		open(roundCode({ skills, level, count, seed: seedFrom(nanoid()) }));
 	};
+	const { wide } = useRoom();
+	const start = (
+		<Box style={styles.start}>
+			<Words size="small" tone="soft" testID="chosen-names">
+				{chosen.length
+					? words.chosenNames(listed(chosen.map((skill) => skillNamed(skill)?.title ?? skill)))
+					: words.touchASkillToChooseIt}
+			</Words>
+			<Button
+				label={words.startNewExercises(count)}
+				kind="strong"
+				disabled={!chosen.length}
+				onPress={begin}
+				testID="begin-round"
+			/>
+		</Box>
+	);
+	const list = <SkillList states={states} chosen={chosen} onChoose={setChosen} />;
 	return (
 		<PlacePage
 			title={words.rounds}
+			says={words.aRoundIsASetOfExercises}
 			place="rounds"
 			testID="rounds"
-			action={
-				<Button
-					label={words.startNewExercises(count)}
-					kind="strong"
-					disabled={!chosen.length}
-					onPress={begin}
-					testID="begin-round"
-				/>
-			}
-			beside={<SkillList states={states} chosen={chosen} onChoose={setChosen} />}
+			action={wide ? undefined : start}
+			full
+			beside={wide ? <Part title={words.orChooseWhatToPractise}>{list}</Part> : undefined}
 		>
 			<Suggested picked={picked} chosen={chosen} onChoose={setChosen} />
-			<ByCode onOpen={open} />
-			<Begun begun={begun} onOpen={open} />
-			<Choices
-				label={words.howMany}
-				choices={ROUND_COUNTS.map((one) => ({ value: `${one}`, label: `${one}`, say: 'exercises' }))}
-				chosen={`${count}`}
-				onChoose={(value) => setCount(ROUND_COUNTS.find((one) => `${one}` === value) ?? count)}
-				testID="count"
-			/>
-			<Choices
-				label={words.level}
-				choices={LEVELS}
-				chosen={`${level}`}
-				onChoose={(value) => setAsked(Number(value) as Level)}
-				testID="level"
-			/>
-			<Box style={styles.part}>
-				<Words strong size="title" role="heading" aria-level={2}>
-					{words.yourPastWork}
-				</Words>
-				<TakeWith forms={taken} />
-				<Box style={styles.row}>
-					<Button
-						label={words.theRecord}
-						say={words.skillsSlipsTimes}
-						onPress={() => router.navigate('/record' as '/')}
-						testID="to-record"
-					/>
-					<Button
-						label={words.markAClasssAnswers}
-						onPress={() => router.navigate('/marking' as '/')}
-						testID="to-marking"
-					/>
-				</Box>
+			{wide ? null : (
+				<Fold title={words.orChooseWhatToPractise} says={words.skillsToMix(SKILLS.length)} testID="all-skills">
+					{list}
+				</Fold>
+			)}
+			<Box style={styles.shape}>
+				<Choices
+					label={words.howMany}
+					choices={ROUND_COUNTS.map((one) => ({ value: `${one}`, label: `${one}`, say: 'exercises' }))}
+					chosen={`${count}`}
+					onChoose={(value) => setCount(ROUND_COUNTS.find((one) => `${one}` === value) ?? count)}
+					testID="count"
+				/>
+				<Choices
+					label={words.level}
+					choices={LEVELS}
+					chosen={`${level}`}
+					onChoose={(value) => setAsked(Number(value) as Level)}
+					testID="level"
+				/>
+			</Box>
+			{wide ? start : null}
+			<Box>
+				<Fold title={words.openARoundByItsCode} says={words.fromATeacherOrAFriend} testID="by-code">
+					<ByCode onOpen={open} />
+				</Fold>
+				{begun.length ? (
+					<Fold title={words.startedBefore} says={words.roundsStarted(begun.length)} testID="begun">
+						<Begun begun={begun} onOpen={open} />
+					</Fold>
+				) : null}
+				<Fold title={words.yourPastWork} says={words.toSaveLookAtOrMark} testID="past-work">
+					<TakeWith forms={taken} />
+					<Box style={styles.row}>
+						<Button
+							label={words.theRecord}
+							say={words.skillsSlipsTimes}
+							onPress={() => router.navigate('/record' as '/')}
+							testID="to-record"
+						/>
+						<Button
+							label={words.markAClasssAnswers}
+							onPress={() => router.navigate('/marking' as '/')}
+							testID="to-marking"
+						/>
+					</Box>
+				</Fold>
 			</Box>
 		</PlacePage>
 	);
 }
 
 const useStyles = makeStyles((palette) => ({
-	part: { gap: GAP.s },
 	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
-	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },
-	skill: { minHeight: 52, flexDirection: 'row', gap: GAP.s, paddingVertical: GAP.s, paddingHorizontal: GAP.s },
+	suggested: { gap: GAP.m },
+	example: { gap: GAP.xs },
+	shape: { flexDirection: 'row', flexWrap: 'wrap', columnGap: GAP.xl, rowGap: GAP.m },
+	start: { gap: GAP.xs },
+	skills: { flexDirection: 'row', flexWrap: 'wrap', columnGap: GAP.l },
+	item: { flexGrow: 1, flexBasis: 320, maxWidth: '100%' },
+	skill: { flexGrow: 1, minHeight: 72, flexDirection: 'row', alignItems: 'center', gap: GAP.m, padding: GAP.s },
 	on: { backgroundColor: palette.pineWash },
-	tick: { width: 20 },
 	words: { flex: 1 },
 }));

@@ -1,3 +1,5 @@
+import { countOf } from '@tidy-sum/core';
+
 export const rightAtOnce = 'right at once';
 
 export const rightAfterAHint = 'right after a hint';
@@ -92,7 +94,25 @@ export function chosenARoundCanMixUpTo(chosenCount: number, round: number): stri
 	return `${chosenCount} chosen. A Round can mix up to ${round}.`;
 }
 
-export const suggestedForNow = 'Suggested for now';
+export const whatToPractise = 'What to practise now';
+
+export const aRoundIsASetOfExercises = 'A Round is a set of exercises with new numbers each time.';
+
+export function chosenNames(names: string): string {
+	return `In this Round: ${names}.`;
+}
+
+export function skillsToMix(count: number): string {
+	return `${count} skills, up to 8 in one Round`;
+}
+
+export const fromATeacherOrAFriend = 'from a teacher or a friend';
+
+export function roundsStarted(count: number): string {
+	return countOf(count, 'Round');
+}
+
+export const toSaveLookAtOrMark = 'save it, look at your progress, or mark a class’s answers';
 
 export const chooseThese = 'Choose these';
 

@@ -1,9 +1,11 @@
+import { bookExercise } from '@tidy-sum/core';
 import { useRouter } from 'expo-router';
 import { __iconData as Record } from 'lucide-react-native/icons/chart-column';
 import { __iconData as Bring } from 'lucide-react-native/icons/file-plus';
 import { __iconData as Settings } from 'lucide-react-native/icons/settings';
-import { type ReactNode, useMemo } from 'react';
+import { useMemo } from 'react';
 import { PlacePage } from '../places/place-page';
+import { ProblemLink } from '../problem/problem-link';
 import { useAppSelector } from '../store/store';
 import { useBeginGuided } from '../store/use-guided';
 import { useSettings } from '../store/use-settings';
@@ -12,13 +14,18 @@ import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
 import { LinkRow } from '../ui/link-row';
+import { Part } from '../ui/part';
+import { Sockets } from '../ui/sockets';
 import { Words } from '../ui/words';
 import { broughtIn, titleNamed } from '../work/brought';
 import { type HalfDone, halfDone, isFirstDay } from '../work/half-done';
 import { SAYS_HOW_FAR } from '../work/how-far';
 import { isSheet, problemName } from '../work/sheet';
 import { sheetNamed, sheetProgress } from '../work/sheet-progress';
-import type { TodayMade } from '../worker/core-jobs';
+import { socketOf } from '../work/socket-of';
+import type { TodayMade, UnfinishedRound } from '../worker/core-jobs';
+import { FirstLine } from './first-line';
+import { LeftLine } from './left-line';
 import { useToday } from './use-today';
 import { WeekStrip } from './week-strip';
 import * as words from './words';
@@ -26,17 +33,8 @@ import * as words from './words';
 /** How many things that were left, and how many sheets, stand here; the rest stands among the problems. */
 const SHOWN = 3;
 
-function Part({ title, children }: { readonly title: string; readonly children: ReactNode }) {
-	const styles = useStyles();
-	return (
-		<Box style={styles.part}>
-			<Words strong size="title" role="heading" aria-level={2}>
-				{title}
-			</Words>
-			{children}
-		</Box>
-	);
-}
+/** What somebody new is offered: one prefix, two facts, a rate. */
+const TO_TRY = ['honey-jar', 'beam-length', 'drip-line'].flatMap((name) => bookExercise(name) ?? []);
 
 /** How much of a problem stands under its title, in characters. */
 const FIRST_WORDS = 90;
@@ -53,15 +51,40 @@ function Left({ left }: { readonly left: readonly HalfDone[] }) {
 	return (
 		<Part title={words.continueLabel}>
 			<Box role="list" testID="left">
-				{left.map(({ name, title, prompt, state, path }) => (
+				{left.map(({ name, title, prompt, state, path }, at) => (
 					<LinkRow
 						key={name}
 						title={title}
 						says={`${SAYS_HOW_FAR[state]} · ${firstWords(prompt)}`}
 						onOpen={() => router.navigate(path as '/')}
 						testID={`left-${name}`}
-					/>
+					>
+						{at === 0 ? <LeftLine name={name} /> : null}
+					</LinkRow>
 				))}
+			</Box>
+		</Part>
+	);
+}
+
+const SOCKET_OF_ROUND = { right: 'filled', 'not-yet': 'look', 'not-tried': 'to-come' } as const;
+
+/** The Round that was worked on last, where something of it is left. */
+function Unfinished({ round: { code, states } }: { readonly round: UnfinishedRound }) {
+	const router = useRouter();
+	const right = states.filter((state) => state === 'right').length;
+	const says = words.ofRoundRight(right, states.length);
+	return (
+		<Part title={words.yourRound}>
+			<Box role="list">
+				<LinkRow
+					title={words.goOnWithYourRound}
+					says={says}
+					onOpen={() => router.navigate(`/round/${code}`)}
+					testID="unfinished-round"
+				>
+					<Sockets states={states.map((state) => SOCKET_OF_ROUND[state])} says={says} />
+				</LinkRow>
 			</Box>
 		</Part>
 	);
@@ -73,11 +96,11 @@ function Due({ made }: { readonly made: TodayMade }) {
 	const router = useRouter();
 	return (
 		<Part title={made.practised ? words.toPractise : words.aFirstRound}>
-			<Box role="list" testID="due">
+			<Box role="list" style={styles.lines} testID="due">
 				{made.due.map(({ skill, title, why }) => (
 					<Box key={skill} role="listitem">
 						<Words>
-							{title}: {why}
+							<Words strong>{title}</Words>: {why}
 						</Words>
 					</Box>
 				))}
@@ -123,7 +146,9 @@ function Sheets() {
 								router.navigate(begun ? `/desk/${problemName(name, problem?.id ?? '')}` : (`/sheet/${name}` as '/'))
 							}
 							testID={`sheet-${name}`}
-						/>
+						>
+							<Sockets states={states.map(socketOf)} says={says} />
+						</LinkRow>
 					);
 				})}
 			</Box>
@@ -131,54 +156,119 @@ function Sheets() {
 	);
 }
 
-/** What was left, what is due and why, the sheets under way, and how the week went. */
-function Parts() {
+/** The way to a problem of your own. */
+function ToBring() {
 	const styles = useStyles();
 	const router = useRouter();
-	const works = useAppSelector((state) => state.works);
-	const made = useToday();
+	return (
+		<Box style={styles.row}>
+			<Button
+				label={words.bringAProblem}
+				say={words.ofYourOwnOrAWholeSheet}
+				icon={Bring}
+				onPress={() => router.navigate('/bring')}
+				testID="to-bring"
+			/>
+		</Box>
+	);
+}
+
+/** The first day: a line that builds itself, and the way to a line of your own. */
+function FirstDay() {
+	const styles = useStyles();
+	const router = useRouter();
 	const begin = useBeginGuided();
 	const [{ guide }] = useSettings();
-	const left = useMemo(() => halfDone(works, SHOWN), [works]);
-	const first = useMemo(() => isFirstDay(works), [works]);
+	const isGuided = guide === 'never';
 	return (
 		<>
-			{first ? <Words testID="first-day">{words.convertQuantitiesAsYouDoOn}</Words> : null}
-			<Left left={left} />
-			{first ? null : <Box style={styles.due}>{made ? <Due made={made} /> : null}</Box>}
-			<Sheets />
-			<Box style={styles.rest} />
-			<Box style={styles.row}>
-				{first && guide === 'never' ? (
+			<FirstLine />
+			<Box style={styles.first}>
+				{isGuided ? (
 					<Button label={words.workYourFirstLine} kind="strong" onPress={begin} testID="begin-guided" />
-				) : null}
-				<Button
-					label={words.bringAProblem}
-					say={words.ofYourOwnOrAWholeSheet}
-					icon={Bring}
-					onPress={() => router.navigate('/bring')}
-					testID="to-bring"
-				/>
-				{first ? (
-					<Button label={words.chooseAnExercise} onPress={() => router.navigate('/problems')} testID="to-problems" />
-				) : null}
+				) : (
+					<Button
+						label={words.chooseAnExercise}
+						kind="strong"
+						onPress={() => router.navigate('/problems')}
+						testID="to-problems"
+					/>
+				)}
 			</Box>
-			{first ? null : <WeekStrip week={made?.week ?? null} />}
+			<ToBring />
+		</>
+	);
+}
+
+/** Three exercises to begin with, for somebody who does not want to be shown. */
+function ToTry() {
+	const styles = useStyles();
+	const router = useRouter();
+	return (
+		<Part title={words.orTryOneOfThese}>
+			<Box role="list" testID="to-try">
+				{TO_TRY.map((exercise) => (
+					<ProblemLink key={exercise.name} exercise={exercise} howFar="not-begun" says={exercise.trains} />
+				))}
+			</Box>
 			<Box style={styles.row}>
 				<Button
-					label={words.theRecord}
-					say={words.yourProgress}
-					icon={Record}
-					onPress={() => router.navigate('/record')}
-					testID="to-record"
-				/>
-				<Button
-					label={words.settings}
-					icon={Settings}
-					onPress={() => router.navigate('/settings')}
-					testID="to-settings"
+					label={words.allExercises}
+					kind="quiet"
+					onPress={() => router.navigate('/problems')}
+					testID="to-all-problems"
 				/>
 			</Box>
+		</Part>
+	);
+}
+
+/** What was left, and the sheets under way. */
+function ToGoOnWith() {
+	const works = useAppSelector((state) => state.works);
+	const left = useMemo(() => halfDone(works, SHOWN), [works]);
+	return (
+		<>
+			<Left left={left} />
+			<Sheets />
+			<ToBring />
+		</>
+	);
+}
+
+/** The Round that was left, what is due and why, and how the week went; all of it comes from the worker at once. */
+function ToPractise() {
+	const made = useToday();
+	if (!made) return null;
+	return (
+		<>
+			{made.unfinished ? <Unfinished round={made.unfinished} /> : null}
+			<Due made={made} />
+			<WeekStrip week={made.week} />
+		</>
+	);
+}
+
+/** The ways from Today to what you look at now and then. */
+function Ways() {
+	const router = useRouter();
+	return (
+		<>
+			<Button
+				label={words.theRecord}
+				say={words.yourProgress}
+				kind="quiet"
+				icon={Record}
+				onPress={() => router.navigate('/record')}
+				testID="to-record"
+			/>
+			<Button
+				label={words.settings}
+				kind="quiet"
+				icon={Settings}
+				onPress={() => router.navigate('/settings')}
+				testID="to-settings"
+			/>
 		</>
 	);
 }
@@ -193,20 +283,32 @@ function OnItsWay() {
 	);
 }
 
-/** The first page, which tells at a look where one is and what to do. */
+/** The first page, which tells at a look where you are and what to do. */
 export function TodayScreen() {
 	const isComing = useAppSelector(({ sync }) => sync.coming);
+	const first = useAppSelector(({ works }) => isFirstDay(works));
+	const frame = { title: words.today, place: 'today', testID: 'today', ways: <Ways /> } as const;
+	if (isComing)
+		return (
+			<PlacePage {...frame}>
+				<OnItsWay />
+			</PlacePage>
+		);
+	if (first)
+		return (
+			<PlacePage {...frame} says={words.convertQuantitiesAsYouDoOn} beside={<ToTry />}>
+				<FirstDay />
+			</PlacePage>
+		);
 	return (
-		<PlacePage title={words.today} place="today" testID="today">
-			{isComing ? <OnItsWay /> : <Parts />}
+		<PlacePage {...frame} beside={<ToPractise />}>
+			<ToGoOnWith />
 		</PlacePage>
 	);
 }
 
 const useStyles = makeStyles(() => ({
-	part: { gap: GAP.s },
 	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
-	due: { minHeight: 132 },
-	// What is always there stands at the foot of the page, under the thumb.
-	rest: { flexGrow: 1 },
+	lines: { gap: GAP.xs },
+	first: { maxWidth: 480 },
 }));

@@ -27,6 +27,34 @@ export const bringAProblem = 'Bring a problem';
 
 export const ofYourOwnOrAWholeSheet = 'of your own, or a whole sheet';
 
+export const aLineThatBuildsItself =
+	'A line: 1.254 km times 1000 m over 1 km. Kilometres cancel, metres are left, and the answer is 1254 m.';
+
+export const onlyMIsLeft = 'Only m is left: the line is complete.';
+
+export function theLineSoFar(start: string, blocks: number): string {
+	return `The line so far: ${start} and ${countOf(blocks, 'factor')}.`;
+}
+
+export const yourRound = 'Your Round';
+
+export const goOnWithYourRound = 'Go on with your Round';
+
+export function ofRoundRight(right: number, count: number): string {
+	return `${right} of ${count} right.`;
+}
+
+export const orTryOneOfThese = 'Or try one of these';
+
+export const allExercises = 'All exercises';
+
+export function dayOfWeek(day: string, isToday: boolean, count: number, right: number): string {
+	const how = count ? `, ${right} right at once` : '';
+	return `${day}${isToday ? ', today' : ''}: ${countOf(count, 'exercise')}${how}`;
+}
+
+export const greenIsRightAtOnce = 'How many exercises you worked each day. Green is the part that was right at once.';
+
 export const chooseAnExercise = 'Choose an exercise';
 
 export const theRecord = 'The Record';
@@ -43,9 +71,3 @@ export const loadingYourWork = 'Loading your work…';
 export const today = 'Today';
 
 export const thisWeek = 'This week';
-
-export const todayLabel = ', today';
-
-export function exerciseCount(count: number): string {
-	return countOf(count, 'exercise');
-}

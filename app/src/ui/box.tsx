@@ -1,6 +1,7 @@
 import type { ReactNode, Ref, TouchEvent } from 'react';
 import { type Role, type StyleProp, StyleSheet, type ViewStyle } from 'react-native';
 import createElement from 'react-native-web/dist/exports/createElement';
+import { CORNER } from '../theme/tokens';
 
 export type BoxProps = {
 	readonly children?: ReactNode;

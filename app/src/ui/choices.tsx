@@ -10,19 +10,21 @@ type Props<T extends string> = {
 	readonly label: string;
 	readonly choices: readonly Choice<T>[];
 	readonly chosen: T | null;
+	/** Whether they stand in one row that moves sideways, where they would take too many. */
+	readonly inARow?: boolean;
 	readonly onChoose: (value: T) => void;
 	readonly testID: string;
 };
 
 /** A few choices of which one holds, side by side under what they are about. */
-export function Choices<T extends string>({ label, choices, chosen, onChoose, testID }: Props<T>) {
+export function Choices<T extends string>({ label, choices, chosen, inARow = false, onChoose, testID }: Props<T>) {
 	const styles = useStyles();
 	return (
 		<Box role="group" aria-label={label} style={styles.group}>
 			<Words size="small" tone="soft" aria-hidden>
 				{label}
 			</Words>
-			<Box style={styles.row}>
+			<Box style={[styles.row, inARow && styles.inARow]}>
 				{choices.map(({ value, label: text, say }) => (
 					<Button
 						key={value}
@@ -41,5 +43,6 @@ export function Choices<T extends string>({ label, choices, chosen, onChoose, te
 
 const useStyles = makeStyles(() => ({
 	group: { gap: GAP.xs },
+	inARow: { flexWrap: 'nowrap', ...({ overflowX: 'auto', scrollbarWidth: 'none' } as object) },
 	row: { flexDirection: 'row', flexWrap: 'wrap', rowGap: GAP.xs, maxWidth: COLUMN },
 }));

@@ -35,7 +35,11 @@ export function FromTo({ from, to, isDone = false }: Props) {
 			</Box>
 			<Box style={styles.bar} />
 			<Box style={styles.half}>
-				<Words size="small" tone={isDone ? 'pine' : 'ink'} style={[styles.token, isDone ? styles.filled : styles.wanted]}>
+				<Words
+					size="small"
+					tone={isDone ? 'pine' : 'ink'}
+					style={[styles.token, isDone ? styles.filled : styles.wanted]}
+				>
 					{to || '?'}
 				</Words>
 			</Box>

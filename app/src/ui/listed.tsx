@@ -31,7 +31,7 @@ export function Listed({ title, onOpen, children, onRename, onUp, onDown, onRemo
 	const palette = usePalette();
 	const [open, setOpen] = useState(false);
 	return (
-		<Box role="listitem" style={styles.item}>
+		<Box role="listitem">
 			<Box style={styles.row}>
 				<Touch role="link" onTouch={onOpen} style={styles.link} testID={testID}>
 					{children}
@@ -79,7 +79,6 @@ export function Listed({ title, onOpen, children, onRename, onUp, onDown, onRemo
 }
 
 const useStyles = makeStyles((palette) => ({
-	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },
 	row: { flexDirection: 'row', alignItems: 'center' },
 	link: { flex: 1, minHeight: 52, justifyContent: 'center', gap: 2, paddingVertical: GAP.s, paddingHorizontal: GAP.xs },
 	more: { minWidth: TARGET, minHeight: TARGET, alignItems: 'center', justifyContent: 'center' },

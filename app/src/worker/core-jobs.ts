@@ -47,7 +47,10 @@ export type TodayMade = {
 };
 
 /** A Round that was left: its code as addresses have it, and how each of its exercises went so far. */
-export type UnfinishedRound = { readonly code: string; readonly states: readonly ('right' | 'not-yet' | 'not-tried')[] };
+export type UnfinishedRound = {
+	readonly code: string;
+	readonly states: readonly ('right' | 'not-yet' | 'not-tried')[];
+};
 
 /** For how long a Round that was left is still one to go on with. */
 const LEFT_FOR_MS = 14 * 86_400_000;

@@ -19,7 +19,8 @@ function printStart({ start, until, terms = [], times = [] }: Exercise): string 
 	const { top, bottom } = sidesOfStart(start);
 	if (until) return `${printWritten(top.number)} to ${printPlain(until)}`;
 	// A rate for one of something reads as one quantity.
-	if (bottom) return `${printPlain(top)}/${bottom.number.trim() === '1' ? printUnitText(bottom.unit) : printPlain(bottom)}`;
+	if (bottom)
+		return `${printPlain(top)}/${bottom.number.trim() === '1' ? printUnitText(bottom.unit) : printPlain(bottom)}`;
 	if (times.length) return [top, ...times].map(printPlain).join(' × ');
 	const isSum = terms.some(({ unit }) => unit === top.unit);
 	// Of a measure in parts the larger come behind the start.
