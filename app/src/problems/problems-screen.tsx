@@ -85,6 +85,7 @@ export function ProblemsScreen({ link = {} }: { readonly link?: ProblemsLink }) 
 			label={words.howFar}
 			choices={STATES}
 			chosen={state}
+			lie={wide ? 'column' : 'rows'}
 			onChoose={(next) => {
 				setState(next);
 				keep({ state: next });
@@ -93,7 +94,7 @@ export function ProblemsScreen({ link = {} }: { readonly link?: ProblemsLink }) 
 		/>
 	);
 	const filters = (
-		<Box style={[styles.filters, !short && styles.stays]}>
+		<Box style={[styles.filters, wide && styles.aside, !short && styles.stays]}>
 			<Box style={styles.search}>
 				<Box style={styles.field}>
 					<Field
@@ -119,7 +120,7 @@ export function ProblemsScreen({ link = {} }: { readonly link?: ProblemsLink }) 
 				label={words.kind}
 				choices={KINDS}
 				chosen={kind}
-				inARow={!wide}
+				lie={wide ? 'column' : 'row'}
 				onChoose={(next) => {
 					setKind(next);
 					keep({ kind: next });
@@ -168,7 +169,8 @@ const useStyles = makeStyles((palette) => ({
 	columns: { flexDirection: 'row', gap: GAP.xl * 2, alignItems: 'flex-start' },
 	column: { gap: GAP.l },
 	// What is chosen stays in view while the list moves under it.
-	filters: { gap: GAP.m, paddingBottom: GAP.s, backgroundColor: palette.page, width: '100%', maxWidth: 320 },
+	filters: { gap: GAP.m, paddingBottom: GAP.s, backgroundColor: palette.page, minWidth: 0 },
+	aside: { width: 280 },
 	stays: { ...({ position: 'sticky', top: 0, zIndex: 1 } as object) },
 	search: { flexDirection: 'row', alignItems: 'flex-end', gap: GAP.s },
 	field: { flex: 1 },

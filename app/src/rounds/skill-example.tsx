@@ -2,7 +2,7 @@ import { balanceOf, fromTo, workChain } from '@tidy-sum/core';
 import { exampleOf } from '@tidy-sum/core/practice';
 import { memo } from 'react';
 import { DrawnLine } from '../line/drawn-line';
-import { GAP } from '../theme/tokens';
+import { FROM_TO, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { FromTo } from '../ui/from-to';
@@ -40,6 +40,6 @@ export const SkillExample = memo(function SkillExample({ skill }: { readonly ski
 });
 
 const useStyles = makeStyles(() => ({
-	tokens: { width: 116 },
+	tokens: { width: FROM_TO },
 	line: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: GAP.s },
 }));

@@ -85,6 +85,9 @@ export const WIDE_FROM = 900;
 /** Widths of what stands at the edges of a wide screen: the four places, and beside the line the Shelf. */
 export const RAIL = 84;
 
+/** How wide a problem's start over what is wanted is drawn in a list. */
+export const FROM_TO = 124;
+
 /** The widest a page gets: a column of text, and a page that uses a wide screen. */
 export const COLUMN = 720;
 export const BROAD = 1440;

@@ -3,17 +3,20 @@ import { BAR, CORNER, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Fraction } from '../ui/fraction';
+import { useRoom } from '../ui/use-room';
 import { Words } from '../ui/words';
 import * as words from './words';
 
 /** A number with its unit, which is struck when its pair comes. */
-function Struck({ number, unit }: { readonly number: string; readonly unit: string }) {
+type Size = 'title' | 'large';
+
+function Struck({ number, unit, size }: { readonly number: string; readonly unit: string; readonly size: Size }) {
 	const styles = useStyles();
 	return (
 		<Box style={styles.quantity}>
-			<Words size="title">{`${number}\u00a0`}</Words>
+			<Words size={size}>{`${number}\u00a0`}</Words>
 			<Box style={styles.unit}>
-				<Words size="title">{unit}</Words>
+				<Words size={size}>{unit}</Words>
 				<Box style={styles.strike} data-built="strike" />
 			</Box>
 			<Box data-built="strike">
@@ -39,24 +42,51 @@ function Cell({ children, before }: { readonly children: ReactNode; readonly bef
 /** What one does here, shown once: a line that builds itself, with the balance under it. */
 export function FirstLine() {
 	const styles = useStyles();
+	const size = useRoom().wide ? 'large' : 'title';
 	return (
 		<Box role="img" aria-label={words.aLineThatBuildsItself} style={styles.whole} testID="first-line">
 			<Box style={styles.line}>
 				<Box data-built="start">
-					<Struck number="1.254" unit="km" />
+					<Struck number="1.254" unit="km" size={size} />
 				</Box>
 				<Box style={styles.block} data-built="block">
-					<Words size="title">×</Words>
-					<Fraction top={<Words size="title">{'1000\u00a0m'}</Words>} bottom={<Struck number="1" unit="km" />} />
+					<Words size={size}>×</Words>
+					<Fraction
+						top={<Words size={size}>{'1000\u00a0m'}</Words>}
+						bottom={<Struck number="1" unit="km" size={size} />}
+					/>
 				</Box>
 				<Box data-built="answer">
-					<Words size="title" strong tone="pine">
+					<Words size={size} strong tone="pine">
 						{'= 1254\u00a0m'}
 					</Words>
 				</Box>
 			</Box>
 			<Box style={styles.lanes}>
 				<Box style={styles.column}>
+					<Words size="small">{words.wanted}</Words>
+					<Cell
+						before={
+							<Box data-built="block">
+								<Words size="title" style={[styles.token, styles.filled]}>
+									m
+								</Words>
+							</Box>
+						}
+					>
+						<Words size="title" tone="soft" style={[styles.token, styles.socket]}>
+							m
+						</Words>
+					</Cell>
+					<Box style={styles.rail} />
+					<Cell>{null}</Cell>
+				</Box>
+				<Box style={styles.column}>
+					<Box data-built="strike">
+						<Words size="small" tone="soft">
+							{words.cancelled}
+						</Words>
+					</Box>
 					<Cell
 						before={
 							<Box style={styles.goes} data-built="goes">
@@ -73,9 +103,11 @@ export function FirstLine() {
 						</Box>
 					</Cell>
 					<Box style={styles.tie} data-built="strike">
+						<Box style={styles.tieLine} />
 						<Words size="small" tone="soft">
 							a
 						</Words>
+						<Box style={styles.tieLine} />
 					</Box>
 					<Cell>
 						<Box data-built="block">
@@ -84,23 +116,6 @@ export function FirstLine() {
 							</Words>
 						</Box>
 					</Cell>
-				</Box>
-				<Box style={styles.column}>
-					<Cell
-						before={
-							<Box data-built="block">
-								<Words size="title" style={[styles.token, styles.filled]}>
-									m
-								</Words>
-							</Box>
-						}
-					>
-						<Words size="title" tone="soft" style={[styles.token, styles.socket]}>
-							m
-						</Words>
-					</Cell>
-					<Box style={styles.rail} />
-					<Cell>{null}</Cell>
 				</Box>
 				<Box style={styles.says} data-built="answer">
 					<Words size="small" strong tone="pine">
@@ -144,7 +159,8 @@ const useStyles = makeStyles((palette) => ({
 	filled: { backgroundColor: palette.pineWash, borderColor: palette.pine },
 	socket: { borderStyle: 'dashed', borderColor: palette.edge },
 	struck: { textDecorationLine: 'line-through' },
-	tie: { height: 20, justifyContent: 'center' },
-	rail: { height: BAR, alignSelf: 'stretch', marginVertical: 9, backgroundColor: palette.rule },
+	tie: { height: 32, alignItems: 'center' },
+	tieLine: { width: BAR, flex: 1, backgroundColor: palette.edge },
+	rail: { height: BAR, alignSelf: 'stretch', marginVertical: 15, backgroundColor: palette.rule },
 	says: { flex: 1 },
 }));

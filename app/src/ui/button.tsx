@@ -11,7 +11,7 @@ type Props = {
 	/** What it shows; '' where its icon is all there is room for, and `say` is its name. */
 	readonly label: string;
 	readonly onPress: () => void;
-	readonly kind?: 'plain' | 'strong' | 'quiet' | 'choice' | 'tool';
+	readonly kind?: 'plain' | 'strong' | 'quiet' | 'choice' | 'upright' | 'tool';
 	readonly icon?: LucideIconData;
 	readonly disabled?: boolean;
 	/** Said after the label where that is too short to make sense aloud. */
@@ -21,8 +21,8 @@ type Props = {
 };
 
 /**
- * Something to press: strong for the one next thing, quiet for a way that leads elsewhere, choice for one of a few that stand on a
- * bar, tool for the row under the thumb.
+ * Something to press: strong for the one next thing, quiet for a way that leads elsewhere, choice and upright for one of a
+ * few that stand on a bar or beside one, tool for the row under the thumb.
  */
 export function Button({ label, onPress, kind = 'plain', icon, disabled = false, say, on, testID }: Props) {
 	const styles = useStyles();
@@ -39,8 +39,9 @@ export function Button({ label, onPress, kind = 'plain', icon, disabled = false,
 				kind === 'strong' && styles.strong,
 				kind === 'quiet' && styles.quiet,
 				kind === 'choice' && styles.choice,
+				kind === 'upright' && styles.upright,
 				kind === 'tool' && styles.tool,
-				on && (kind === 'choice' ? styles.chosen : styles.on),
+				on && (kind === 'choice' ? styles.chosen : kind === 'upright' ? styles.chosenUpright : styles.on),
 				disabled && styles.disabled,
 			]}
 		>
@@ -105,6 +106,16 @@ const useStyles = makeStyles((palette) => ({
 		flexGrow: 1,
 		paddingHorizontal: GAP.m,
 	},
+	upright: {
+		borderWidth: 0,
+		borderLeftWidth: BAR + 1,
+		borderLeftColor: palette.rule,
+		borderTopLeftRadius: 0,
+		borderBottomLeftRadius: 0,
+		justifyContent: 'flex-start',
+		paddingHorizontal: GAP.m,
+	},
+	chosenUpright: { backgroundColor: palette.pineWash, borderLeftColor: palette.pine },
 	chosen: { backgroundColor: palette.pineWash, borderBottomColor: palette.pine, borderBottomWidth: BAR + 1 },
 	on: { backgroundColor: palette.pineWash, borderColor: palette.pine },
 	disabled: { opacity: 0.55 },

@@ -1,4 +1,4 @@
-import { BAR, CORNER } from '../theme/tokens';
+import { BAR, CORNER, FROM_TO } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from './box';
 import { Words } from './words';
@@ -48,7 +48,7 @@ export function FromTo({ from, to, isDone = false }: Props) {
 }
 
 const useStyles = makeStyles((palette) => ({
-	both: { width: 116, alignItems: 'stretch', justifyContent: 'center' },
+	both: { width: FROM_TO, alignItems: 'stretch', justifyContent: 'center' },
 	half: { flexDirection: 'row', justifyContent: 'center', alignItems: 'center', minHeight: 28 },
 	bar: { height: BAR, backgroundColor: palette.ink, marginVertical: 2 },
 	token: {

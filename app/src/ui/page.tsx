@@ -56,7 +56,11 @@ export function Page({ title, says, ways, children, beside, full = false, tools,
 	);
 	const foot = (
 		<>
-			{action && isPainted ? <Box style={styles.action}>{action}</Box> : null}
+			{action && isPainted ? (
+				<Box style={styles.action}>
+					<Box style={styles.acts}>{action}</Box>
+				</Box>
+			) : null}
 			{toolbar}
 		</>
 	);
@@ -128,7 +132,8 @@ const useStyles = makeStyles((palette) => ({
 	sideBySide: { flexDirection: 'row', gap: GAP.xl * 2, alignItems: 'flex-start' },
 	column: { flexGrow: 1, gap: GAP.l },
 	half: { flex: 1 },
-	action: { width: '100%', maxWidth: COLUMN, alignSelf: 'center', paddingHorizontal: GAP.l, paddingVertical: GAP.s },
+	action: { backgroundColor: palette.panel, paddingHorizontal: GAP.l, paddingVertical: GAP.s },
+	acts: { width: '100%', maxWidth: COLUMN, alignSelf: 'center' },
 	tools: {
 		backgroundColor: palette.panel,
 		borderTopWidth: 1,

@@ -11,7 +11,8 @@ export type FromTo = { readonly from: string; readonly to: string };
 const LABEL = /\{[^}]*\}/g;
 
 function printPlain(quantity: Quantity): string {
-	return printQuantity(quantity).replace(LABEL, '');
+	// A quantity stays on one line.
+	return printQuantity(quantity).replace(LABEL, '').replace(/ /g, '\u00a0');
 }
 
 function printStart({ start, until, terms = [], times = [] }: Exercise): string {
@@ -20,7 +21,9 @@ function printStart({ start, until, terms = [], times = [] }: Exercise): string 
 	if (until) return `${printWritten(top.number)} to ${printPlain(until)}`;
 	// A rate for one of something reads as one quantity.
 	if (bottom)
-		return `${printPlain(top)}/${bottom.number.trim() === '1' ? printUnitText(bottom.unit) : printPlain(bottom)}`;
+		return bottom.number.trim() === '1'
+			? `${printPlain(top)}/${printUnitText(bottom.unit)}`
+			: `${printPlain(top)} / ${printPlain(bottom)}`;
 	if (times.length) return [top, ...times].map(printPlain).join(' × ');
 	const isSum = terms.some(({ unit }) => unit === top.unit);
 	// Of a measure in parts the larger come behind the start.
