@@ -143,8 +143,8 @@ describe('the screen of the Rounds', () => {
 	it('suggests, and opens a Round of what was chosen', () => {
 		show();
 		expect(pageSays()).toContain('new to you');
-		pressButton(/Counting figures/);
-		pressButton(/Rounding to figures/);
+		pressButton(/^✓ One prefix/);
+		pressButton(/^✓ Two prefixes/);
 		expect(pageSays()).toContain('Touch a skill to choose it');
 		pressButton(/^Start/);
 		expect(mockNavigate).not.toHaveBeenCalled();
@@ -156,6 +156,7 @@ describe('the screen of the Rounds', () => {
 
 	it('opens a Round by its code, and says what is wrong with one that is none', () => {
 		show();
+		pressButton(/^Open a Round by its code/);
 		const field = found('Code of a Round');
 		fireEvent.change(field, { target: { value: 'zzzz-zzzz' } });
 		pressButton(/^Open it/);
@@ -169,6 +170,7 @@ describe('the screen of the Rounds', () => {
 		const wrong = made(false, { when: Date.now() });
 		show(storeWith([0, wrong], [2, wrong]));
 		expect(pageSays()).toContain('came twice');
+		pressButton(/^Started before/);
 		fireEvent.click(screen.getByTestId(`begun-${CODE.replace(/-/g, '')}`));
 		expect(mockNavigate).toHaveBeenCalledWith(`/round/${CODE.replace(/-/g, '')}`);
 	});

@@ -7,7 +7,7 @@ const HEIGHT = 18;
 
 /** The colour of each way an answer went; each is said in words beside it as well. */
 function colourOf(palette: Palette, went: AnswerWent): string {
-	return { right: palette.pine, nearly: palette.apricotEdge, wrong: palette.look, unread: palette.edge }[went];
+	return { right: palette.pine, nearly: palette.fern, wrong: palette.look, unread: palette.edge }[went];
 }
 
 /** How answers went, as a bar; `most` is how many fill the whole width. */

@@ -46,6 +46,7 @@ export function RecordScreen({ part }: { readonly part?: string | undefined }) {
 		<Page
 			title={words.theRecord}
 			testID="record"
+			full
 			tools={<Button label={words.today} icon={Back} onPress={() => router.navigate('/')} testID="to-today" />}
 		>
 			{record.fault ? <Notice>{record.fault}</Notice> : null}

@@ -1,25 +1,28 @@
 import { type SkillWeeks, workedCount } from '@tidy-sum/core/record';
 import { useRouter } from 'expo-router';
-import { memo, useCallback, useDeferredValue, useState } from 'react';
+import { memo, useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from '../ui/box';
 import { Button } from '../ui/button';
 import { IntoView } from '../ui/into-view';
+import { Said } from '../ui/said';
 import { Words } from '../ui/words';
 import { AsTable } from './chart';
 import { canPractise, shortRound } from './short-round';
 import { skillTitle } from './skill-title';
+import { SmallWeeks, smallScale } from './small-weeks';
 import { WeeksChart } from './weeks-chart';
-import { sayWent, WAYS_IT_WENT, WentBar, WentLegend } from './went-bar';
+import { sayWent, WAYS_IT_WENT, WentLegend } from './went-bar';
 import * as words from './words';
 
 /** A skill week by week, and a short Round of it. */
-function OpenSkill({ skill, weeks }: SkillWeeks) {
+function OpenSkill({ skill, all, weeks }: SkillWeeks) {
 	const styles = useStyles();
 	const router = useRouter();
 	return (
 		<IntoView style={styles.open}>
+			<Words size="small">{sayWent(all)}</Words>
 			<WeeksChart title={skillTitle(skill)} weeks={weeks} />
 			{canPractise([skill]) ? (
 				<Box style={styles.row}>
@@ -38,25 +41,32 @@ function OpenSkill({ skill, weeks }: SkillWeeks) {
 
 type RowProps = {
 	readonly one: SkillWeeks;
-	readonly most: number;
+	readonly scale: ReturnType<typeof smallScale>;
 	/** Whether it was opened, and whether what stands in it is drawn already. */
 	readonly isOpen: boolean;
 	readonly isDrawn: boolean;
 	readonly onToggle: (skill: string) => void;
 };
 
-/** A skill with how its exercises went in all; opened, week by week. */
-const SkillRow = memo(function SkillRow({ one, most, isOpen, isDrawn, onToggle }: RowProps) {
+/** A skill with the last weeks drawn small, all on one scale; opened, one can step through its weeks. */
+const SkillRow = memo(function SkillRow({ one, scale, isOpen, isDrawn, onToggle }: RowProps) {
 	const styles = useStyles();
-	const { skill, all } = one;
+	const { skill, all, weeks } = one;
 	return (
-		<Box role="listitem" style={styles.item}>
+		<Box role="listitem" style={[styles.item, isOpen && styles.whole]}>
 			<Touch aria-expanded={isOpen} onTouch={() => onToggle(skill)} style={styles.skill} testID={`skill-${skill}`}>
-				<Words strong tone="pine">
-					{skillTitle(skill)}
-				</Words>
-				<WentBar counts={all} most={most} />
-				<Words size="small">{sayWent(all)}</Words>
+				<Box aria-hidden>
+					<SmallWeeks weeks={weeks} {...scale} />
+				</Box>
+				<Box style={styles.words}>
+					<Words strong tone="pine">
+						{skillTitle(skill)}
+					</Words>
+					<Words size="small" aria-hidden>
+						{words.rightAtOnceOf(all['at-once'], workedCount(all))}
+					</Words>
+					<Said>{sayWent(all)}</Said>
+				</Box>
 			</Touch>
 			{isOpen && isDrawn ? <OpenSkill {...one} /> : null}
 		</Box>
@@ -68,7 +78,8 @@ export function SkillsPart({ skills }: { readonly skills: readonly SkillWeeks[] 
 	const [open, setOpen] = useState<string | null>(skills.length === 1 ? (skills[0]?.skill ?? null) : null);
 	const drawn = useDeferredValue(open);
 	const toggle = useCallback((skill: string) => setOpen((before) => (before === skill ? null : skill)), []);
-	const most = Math.max(1, ...skills.map(({ all }) => workedCount(all)));
+	const styles = useStyles();
+	const scale = useMemo(() => smallScale(skills), [skills]);
 	const worked = skills.reduce((sum, { all }) => sum + workedCount(all), 0);
 	const kinds = `${words.kindCount(skills.length)}`;
 	return (
@@ -77,12 +88,12 @@ export function SkillsPart({ skills }: { readonly skills: readonly SkillWeeks[] 
 				{words.workedOfTheLatestKindComes(worked, kinds)}
 			</Words>
 			<WentLegend />
-			<Box role="list" testID="skills">
+			<Box role="list" style={styles.skills} testID="skills">
 				{skills.map((one) => (
 					<SkillRow
 						key={one.skill}
 						one={one}
-						most={most}
+						scale={scale}
 						isOpen={open === one.skill}
 						isDrawn={drawn === one.skill}
 						onToggle={toggle}
@@ -103,7 +114,10 @@ export function SkillsPart({ skills }: { readonly skills: readonly SkillWeeks[] 
 
 const useStyles = makeStyles((palette) => ({
 	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
-	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },
-	skill: { minHeight: 52, justifyContent: 'center', gap: 2, paddingVertical: GAP.s },
+	skills: { flexDirection: 'row', flexWrap: 'wrap', columnGap: GAP.xl },
+	item: { flexGrow: 1, flexBasis: 330, maxWidth: '100%' },
+	whole: { flexBasis: '100%' },
+	skill: { minHeight: 68, flexDirection: 'row', alignItems: 'center', gap: GAP.m, paddingVertical: GAP.s },
+	words: { flex: 1, gap: 2 },
 	open: { gap: GAP.m, paddingBottom: GAP.m },
 }));

@@ -65,8 +65,8 @@ const Dots = memo(function Dots({ xs }: { readonly xs: readonly number[] }) {
 			cx={x}
 			cy={HEIGHT / 2}
 			r={DOT}
-			fill={palette.apricot}
-			stroke={palette.apricotEdge}
+			fill={palette.lookWash}
+			stroke={palette.look}
 			strokeWidth={2}
 		/>
 	));
@@ -154,7 +154,7 @@ function SlipTimes({ slip, now }: { readonly slip: SlipRecord; readonly now: num
 							cy={HEIGHT / 2}
 							r={CHOSEN}
 							fill={palette.look}
-							stroke={palette.apricotEdge}
+							stroke={palette.ink}
 							strokeWidth={2}
 						/>
 					</Svg>
@@ -164,40 +164,81 @@ function SlipTimes({ slip, now }: { readonly slip: SlipRecord; readonly now: num
 	);
 }
 
+const SMALL = { width: 320, height: 14, dot: 4 };
+
+/** When a slip came, small: a dot each time, on one line of time for all slips. */
+const SmallDots = memo(function SmallDots({
+	whens,
+	from,
+	now,
+}: {
+	readonly whens: readonly number[];
+	readonly from: number;
+	readonly now: number;
+}) {
+	const palette = usePalette();
+	const { width, height, dot } = SMALL;
+	const xs = placesInTime(whens, [from, now], width - 2 * dot);
+	return (
+		<Box aria-hidden style={{ maxWidth: '100%' }}>
+			<Svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} style={{ maxWidth: '100%' }}>
+				<Line x1={0} x2={width} y1={height / 2} y2={height / 2} stroke={palette.edge} strokeWidth={1} />
+				{xs.map((x, i) => (
+					<Circle
+						// biome-ignore lint/suspicious/noArrayIndexKey: the dots stand in the order of time
+						key={i}
+						cx={x + dot}
+						cy={height / 2}
+						r={dot}
+						fill={palette.look}
+					/>
+				))}
+			</Svg>
+		</Box>
+	);
+});
+
 /** The slips over time: which recur, and since when one has stayed away. */
 export function SlipsPart({ slips, now }: { readonly slips: readonly SlipRecord[]; readonly now: number }) {
 	const styles = useStyles();
 	const [open, setOpen] = useState<string | null>(slips[0]?.code ?? null);
 	const drawn = useDeferredValue(open);
 	if (!slips.length) return <Words>{words.noSlipWasNamedSoFar}</Words>;
+	const from = Math.min(...slips.map(({ points }) => points[0]?.when ?? now));
 	return (
-		<Box role="list" testID="slips">
-			{slips.map((slip) => {
-				const { code, title, points } = slip;
-				return (
-					<Box key={code} role="listitem" style={styles.item}>
-						<Touch
-							aria-expanded={open === code}
-							onTouch={() => setOpen(open === code ? null : code)}
-							style={styles.slip}
-							testID={`slip-${code}`}
-						>
-							<Words strong tone="pine">
-								{title}, {times(points.length)}
-							</Words>
-							<Words size="small">{sayAway(slip)}</Words>
-						</Touch>
-						{open === code && drawn === code ? <SlipTimes slip={slip} now={now} /> : null}
-					</Box>
-				);
-			})}
-		</Box>
+		<>
+			<Words size="small">{words.theSlipThatCostsMost(dateText(from))}</Words>
+			<Box role="list" style={styles.slips} testID="slips">
+				{slips.map((slip) => {
+					const { code, title, points } = slip;
+					return (
+						<Box key={code} role="listitem" style={[styles.item, open === code && styles.whole]}>
+							<Touch
+								aria-expanded={open === code}
+								onTouch={() => setOpen(open === code ? null : code)}
+								style={styles.slip}
+								testID={`slip-${code}`}
+							>
+								<Words strong tone="pine">
+									{title}, {times(points.length)}
+								</Words>
+								<SmallDots whens={points.map(({ when }) => when)} from={from} now={now} />
+								<Words size="small">{sayAway(slip)}</Words>
+							</Touch>
+							{open === code && drawn === code ? <SlipTimes slip={slip} now={now} /> : null}
+						</Box>
+					);
+				})}
+			</Box>
+		</>
 	);
 }
 
 const useStyles = makeStyles((palette) => ({
-	item: { borderBottomWidth: 1, borderBottomColor: palette.rule },
-	slip: { minHeight: 52, justifyContent: 'center', paddingVertical: GAP.s },
+	slips: { flexDirection: 'row', flexWrap: 'wrap', columnGap: GAP.xl * 2, rowGap: GAP.s },
+	item: { flexGrow: 1, flexBasis: 330, maxWidth: '100%' },
+	whole: { flexBasis: '100%' },
+	slip: { minHeight: 52, justifyContent: 'center', gap: 2, paddingVertical: GAP.s },
 	open: { paddingBottom: GAP.m },
 	acts: { gap: GAP.s },
 	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },

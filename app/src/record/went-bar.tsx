@@ -25,12 +25,12 @@ export function sayWent(counts: WentCounts): string {
 
 const HEIGHT = 16;
 
-export function colourOf({ pine, edge, apricotEdge, look }: Palette, went: Exclude<Went, 'untouched'>): string {
+export function colourOf({ pine, fern, edge, look }: Palette, went: Exclude<Went, 'untouched'>): string {
 	return {
 		'at-once': pine,
-		'after-nudge': edge,
-		uncovered: edge,
-		'after-try': apricotEdge,
+		'after-nudge': fern,
+		uncovered: fern,
+		'after-try': edge,
 		shown: look,
 		'not-yet': look,
 	}[went];

@@ -91,7 +91,11 @@ export function kindCount(skillCount: number): string {
 }
 
 export function workedOfTheLatestKindComes(worked: number, kinds: string): string {
-	return `${countOf(worked, 'exercise')} worked, of ${kinds}. The latest kind comes first. Touch one to see it week by week.`;
+	return `${countOf(worked, 'exercise')} worked, of ${kinds}. The columns are the last 12 weeks, all on one scale. Touch one to step through its weeks.`;
+}
+
+export function rightAtOnceOf(atOnce: number, worked: number): string {
+	return `${atOnce} of ${worked} right at once`;
 }
 
 export const skill = 'Skill';
@@ -129,6 +133,10 @@ export const aShortRoundOnIt = 'A short Round on it';
 export const when = 'When';
 
 export const answerTitle = 'Answer';
+
+export function theSlipThatCostsMost(from: string): string {
+	return `The slip that came most in the last four weeks stands first. Each dot is a time, from ${from} to today.`;
+}
 
 export const noSlipWasNamedSoFar = 'No slip was named so far.';
 

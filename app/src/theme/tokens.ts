@@ -14,6 +14,8 @@ export type Palette = {
 	readonly pine: string;
 	readonly onPine: string;
 	readonly pineWash: string;
+	/** Done with help: beside pine in charts. */
+	readonly fern: string;
 	/** What must still go. */
 	readonly apricot: string;
 	readonly onApricot: string;
@@ -34,6 +36,7 @@ export const LIGHT: Palette = {
 	pine: '#0a5c44',
 	onPine: '#ffffff',
 	pineWash: '#d5ebe2',
+	fern: '#4d9679',
 	apricot: '#fbd3a7',
 	onApricot: '#4d2700',
 	apricotEdge: '#b06a1e',
@@ -52,6 +55,7 @@ export const DARK: Palette = {
 	pine: '#6fd0ab',
 	onPine: '#05251a',
 	pineWash: '#163c30',
+	fern: '#3f8a6c',
 	apricot: '#5f3a14',
 	onApricot: '#ffe0bd',
 	apricotEdge: '#e5a05a',

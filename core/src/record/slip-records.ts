@@ -32,7 +32,13 @@ function byFrequency(words: readonly string[]): readonly string[] {
 	return [...times].sort(([, a], [, b]) => b - a).map(([word]) => word);
 }
 
-/** The slips that came, the one that came last first: which recur, and since when one has stayed away. */
+/** For how long a slip that came still counts for the order, in milliseconds: four weeks. */
+const LATELY_MS = 28 * 86_400_000;
+
+/**
+ * The slips that came: which recur, and since when one has stayed away. The one that costs most comes first: that which came most
+ * often in the four weeks before the latest try, then that which came last.
+ */
 export function slipRecords(worked: readonly Worked[]): readonly SlipRecord[] {
 	const points = new Map<string, SlipPoint[]>();
 	for (const { exercise, skill, tries } of worked)
@@ -43,6 +49,8 @@ export function slipRecords(worked: readonly Worked[]): readonly SlipRecord[] {
 			came.push({ exercise, skill, place, when: one.when });
 			points.set(code, came);
 		}
+	const latest = Math.max(0, ...worked.flatMap(({ tries }) => tries.map(({ when }) => when)));
+	const lately = (slip: SlipRecord) => slip.points.filter(({ when }) => latest - when < LATELY_MS).length;
 	return [...points]
 		.map(([code, came]): SlipRecord => {
 			const sorted = came.sort((a, b) => a.when - b.when);
@@ -51,5 +59,5 @@ export function slipRecords(worked: readonly Worked[]): readonly SlipRecord[] {
 			const since = worked.filter(({ skill, tries }) => skills.includes(skill) && (tries[0]?.when ?? 0) > last);
 			return { code, title: slipNamed(code)?.title ?? code, points: sorted, awayFor: since.length, skills };
 		})
-		.sort((a, b) => (b.points.at(-1)?.when ?? 0) - (a.points.at(-1)?.when ?? 0));
+		.sort((a, b) => lately(b) - lately(a) || (b.points.at(-1)?.when ?? 0) - (a.points.at(-1)?.when ?? 0));
 }
