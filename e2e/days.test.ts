@@ -171,7 +171,7 @@ describe('ways through the app, on a phone', () => {
 		await browser.write(L.problemsSearch, 'honey');
 		await browser.find(titleOf('honey-jar'));
 		expect(await browser.has(titleOf('wind-gust'))).toBe(false);
-		await browser.press(L.choose, L.stateNew, titleOf('honey-jar'));
+		await browser.press(L.howFar, L.stateNew, titleOf('honey-jar'));
 		await browser.find(L.line);
 		await browser.driver.navigate().back();
 		await browser.find(titleOf('honey-jar'));

@@ -22,6 +22,7 @@ afterAll(async () => {
 /** Chooses one skill, a level and a length, and begins. */
 async function choose(skill: string, level: number, count: number): Promise<void> {
 	await browser.open(`${whole.url}/rounds`);
+	await browser.press(L.allSkills);
 	for (;;) {
 		await browser.settled();
 		const [chosen] = await browser.driver.findElements(By.css('[data-testid^="skill-"][aria-pressed="true"]'));
@@ -116,6 +117,7 @@ describe('a Round', () => {
 
 	it('is told what is wrong with a code, and counts and names on its line what is asked', async () => {
 		await browser.open(`${whole.url}/rounds`);
+		await browser.press(L.byCode);
 		await (await browser.find(L.roundCode)).sendKeys('4k7m-9ae', Key.ENTER);
 		await browser.sees('No Round has this code');
 		await browser.open(`${whole.url}/round/no-code!`);
@@ -143,6 +145,7 @@ describe('the same code', () => {
 		const first = await browser.text(byId('round'));
 		const other = await Browser.open({ screen: DESKTOP });
 		await other.driver.get(`${whole.url}/rounds`);
+		await other.press(L.byCode);
 		await (await other.find(L.roundCode)).sendKeys(code.toUpperCase(), Key.ENTER);
 		await other.seesLine('Start');
 		expect(await other.text(byId('round'))).toBe(first);

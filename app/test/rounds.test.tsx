@@ -143,8 +143,9 @@ describe('the screen of the Rounds', () => {
 	it('suggests, and opens a Round of what was chosen', () => {
 		show();
 		expect(pageSays()).toContain('new to you');
-		pressButton(/^✓ One prefix/);
-		pressButton(/^✓ Two prefixes/);
+		pressButton(/^Or choose what to practise/);
+		pressButton(/✓ One prefix/);
+		pressButton(/✓ Two prefixes/);
 		expect(pageSays()).toContain('Touch a skill to choose it');
 		pressButton(/^Start/);
 		expect(mockNavigate).not.toHaveBeenCalled();

@@ -197,7 +197,7 @@ export async function eachState(walk: Walk): Promise<void> {
 	await look('an empty answer');
 	await browser.press(L.wayOut);
 	await browser.find(L.problemsSearch);
-	await browser.press(L.choose);
+	await browser.press(L.howFar);
 	await look('the problems');
 	await browser.press(titleOf('nutrient-tank'));
 	await browser.sees('concentrate');
@@ -257,6 +257,7 @@ export async function eachState(walk: Walk): Promise<void> {
 	await browser.driver.get(`${url}/rounds`);
 	await browser.find(L.beginRound);
 	await look('the Rounds');
+	await browser.press(L.byCode);
 	await browser.write(L.roundCode, '4k7m-9ae');
 	await browser.keys(Key.ENTER);
 	await look('a code that is none');

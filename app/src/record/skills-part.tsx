@@ -112,7 +112,7 @@ export function SkillsPart({ skills }: { readonly skills: readonly SkillWeeks[] 
 	);
 }
 
-const useStyles = makeStyles((palette) => ({
+const useStyles = makeStyles(() => ({
 	row: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP.s },
 	skills: { flexDirection: 'row', flexWrap: 'wrap', columnGap: GAP.xl },
 	item: { flexGrow: 1, flexBasis: 330, maxWidth: '100%' },

@@ -234,7 +234,7 @@ export function SlipsPart({ slips, now }: { readonly slips: readonly SlipRecord[
 	);
 }
 
-const useStyles = makeStyles((palette) => ({
+const useStyles = makeStyles(() => ({
 	slips: { flexDirection: 'row', flexWrap: 'wrap', columnGap: GAP.xl * 2, rowGap: GAP.s },
 	item: { flexGrow: 1, flexBasis: 330, maxWidth: '100%' },
 	whole: { flexBasis: '100%' },
