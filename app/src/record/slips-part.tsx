@@ -222,7 +222,7 @@ export function SlipsPart({ slips, now }: { readonly slips: readonly SlipRecord[
 								<Words strong tone="pine">
 									{title}, {times(points.length)}
 								</Words>
-								<SmallDots whens={points.map(({ when }) => when)} from={from} now={now} />
+								{open === code ? null : <SmallDots whens={points.map(({ when }) => when)} from={from} now={now} />}
 								<Words size="small">{sayAway(slip)}</Words>
 							</Touch>
 							{open === code && drawn === code ? <SlipTimes slip={slip} now={now} /> : null}
