@@ -51,11 +51,11 @@ type Props = {
 	readonly shown?: WorkedChain;
 	readonly columns: readonly LaneColumn[];
 	readonly blocks: readonly { readonly id: string; readonly factor: Factor }[];
-	/** What comes of it, behind an equals sign; '' where nothing is shown. */
+	/** Its result, behind an equals sign; '' where nothing is shown. */
 	readonly result: string;
 };
 
-/** A line drawn small in one row: its fractions, its struck units and what comes of it. Nothing of it can be touched. */
+/** A line drawn small in one row: its fractions, its struck units and its result. Nothing of it can be touched. */
 export function DrawnLine({ start: given, until, worked, shown = worked, columns, blocks, result }: Props) {
 	const styles = useStyles();
 	const start = sidesOfStart(given);

@@ -185,7 +185,7 @@ const SmallDots = memo(function SmallDots({
 				<Line x1={0} x2={width} y1={height / 2} y2={height / 2} stroke={palette.edge} strokeWidth={1} />
 				{xs.map((x, i) => (
 					<Circle
-						// biome-ignore lint/suspicious/noArrayIndexKey: the dots stand in the order of time
+						// biome-ignore lint/suspicious/noArrayIndexKey: the dots are in the order of time
 						key={i}
 						cx={x + dot}
 						cy={height / 2}

@@ -135,7 +135,7 @@ export const when = 'When';
 export const answerTitle = 'Answer';
 
 export function theSlipThatCostsMost(from: string): string {
-	return `The slip that came most in the last four weeks stands first. Each dot is a time, from ${from} to today.`;
+	return `The slip that came most in the last four weeks is first. Each dot is a time, from ${from} to today.`;
 }
 
 export const noSlipWasNamedSoFar = 'No slip was named so far.';

@@ -74,7 +74,7 @@ export function cssName(name: string): string {
 /** The one corner: of tokens, sockets, buttons and fields. */
 export const CORNER = 6;
 
-/** The bar that a page has under its title, and that progress stands on: as thick as the bar of a fraction. */
+/** The bar under the title of a page, and under progress: as thick as the bar of a fraction. */
 export const BAR = 2;
 
 /** Space in steps of four. */

@@ -28,7 +28,7 @@ function Struck({ number, unit, size }: { readonly number: string; readonly unit
 	);
 }
 
-/** What stands in a lane: over it in time, what it was before. */
+/** A unit in a lane, and the token it replaces. */
 function Cell({ children, before }: { readonly children: ReactNode; readonly before?: ReactNode }) {
 	const styles = useStyles();
 	return (
@@ -91,14 +91,14 @@ export function FirstLine() {
 						before={
 							<Box style={styles.goes} data-built="goes">
 								<Words size="title" tone="onApricot" style={[styles.token, styles.mustGo]}>
-									km
+									{words.km}
 								</Words>
 							</Box>
 						}
 					>
 						<Box data-built="strike">
 							<Words size="title" tone="soft" style={styles.struck}>
-								km
+								{words.km}
 							</Words>
 						</Box>
 					</Cell>
@@ -112,7 +112,7 @@ export function FirstLine() {
 					<Cell>
 						<Box data-built="block">
 							<Words size="title" tone="soft" style={styles.struck}>
-								km
+								{words.km}
 							</Words>
 						</Box>
 					</Cell>

@@ -10,7 +10,7 @@ import { workNamed } from '../work/how-far';
 import { chainOf, needsLine, startOf } from '../work/line-of-work';
 import * as words from './words';
 
-/** A line that was left, drawn as it stands; nothing where it has no block yet, or its steps are not here. */
+/** A line that was left, drawn as it was; nothing where it has no block yet, or its steps are not here. */
 export function LeftLine({ name }: { readonly name: string }) {
 	const styles = useStyles();
 	const work = useAppSelector(({ works }) => workNamed(works, name));

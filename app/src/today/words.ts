@@ -30,6 +30,8 @@ export const ofYourOwnOrAWholeSheet = 'of your own, or a whole sheet';
 export const aLineThatBuildsItself =
 	'A line: 1.254 km times 1000 m over 1 km. Kilometres cancel, metres are left, and the answer is 1254 m.';
 
+export const km = 'km';
+
 export const wanted = 'wanted';
 
 export const cancelled = 'cancelled';

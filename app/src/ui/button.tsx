@@ -22,7 +22,7 @@ type Props = {
 
 /**
  * Something to press: strong for the one next thing, quiet for a way that leads elsewhere, choice and upright for one of a
- * few that stand on a bar or beside one, tool for the row under the thumb.
+ * few on a bar or beside one, tool for the row under the thumb.
  */
 export function Button({ label, onPress, kind = 'plain', icon, disabled = false, say, on, testID }: Props) {
 	const styles = useStyles();
@@ -96,7 +96,7 @@ const useStyles = makeStyles((palette) => ({
 		flexBasis: 'auto',
 	},
 	quiet: { borderColor: 'transparent', paddingHorizontal: GAP.s },
-	// A few to choose from stand on one bar; it is pine under the one that is chosen.
+	// A few to choose from share one bar; it is pine under the one that is chosen.
 	choice: {
 		borderColor: 'transparent',
 		borderBottomColor: palette.rule,

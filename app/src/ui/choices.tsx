@@ -10,7 +10,7 @@ type Props<T extends string> = {
 	readonly label: string;
 	readonly choices: readonly Choice<T>[];
 	readonly chosen: T | null;
-	/** How they lie: in as many rows as they need, in one that moves sideways, or one under another. */
+	/** Their layout: in as many rows as they need, in one that moves sideways, or one under another. */
 	readonly lie?: 'rows' | 'row' | 'column';
 	readonly onChoose: (value: T) => void;
 	readonly testID: string;

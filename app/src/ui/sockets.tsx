@@ -19,7 +19,7 @@ const MANY = 14;
 
 /**
  * Progress, drawn as the balance draws it: sockets on a bar. Dashed is to come, half full is begun, full is right, and the eye
- * of the check stands in one that has something to look at.
+ * of the check is in one that has something to look at.
  */
 export function Sockets({ states, says }: Props) {
 	const styles = useStyles();
@@ -27,7 +27,7 @@ export function Sockets({ states, says }: Props) {
 	return (
 		<Box role="img" aria-label={says} style={styles.bar}>
 			{states.map((state, at) => (
-				// biome-ignore lint/suspicious/noArrayIndexKey: the sockets stand in a fixed order
+				// biome-ignore lint/suspicious/noArrayIndexKey: the sockets are in a fixed order
 				<Box key={at} style={[styles.socket, styles[state]]}>
 					{state === 'begun' ? <Box style={styles.half} /> : null}
 					{state === 'look' && states.length < MANY ? <Icon icon={Look} size={14} color={palette.look} /> : null}

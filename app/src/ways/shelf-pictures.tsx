@@ -4,6 +4,7 @@ import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Fraction } from '../ui/fraction';
 import { Words } from '../ui/words';
+import * as words from './words';
 
 /** The room of a picture, of one width for all, so that the words beside them are in line. */
 function Frame({ children, column = false }: { readonly children: ReactNode; readonly column?: boolean }) {
@@ -35,7 +36,10 @@ function Token({ children, look = 'plain' }: TokenProps) {
 export function FactsPicture() {
 	return (
 		<Frame>
-			<Fraction top={<Words size="small">2.54 cm</Words>} bottom={<Words size="small">1 in</Words>} />
+			<Fraction
+				top={<Words size="small">{words.twoPointFiveFourCm}</Words>}
+				bottom={<Words size="small">{words.oneInch}</Words>}
+			/>
 			<Words size="small">=</Words>
 			<Words size="small" strong>
 				1
@@ -89,7 +93,7 @@ export function MixedPicture() {
 	const styles = useStyles();
 	return (
 		<Frame column>
-			<Words size="small">8.75 ft</Words>
+			<Words size="small">{words.eightPointSevenFiveFt}</Words>
 			<Box style={styles.wholes}>
 				{Array.from({ length: 9 }, (_, i) => (
 					// biome-ignore lint/suspicious/noArrayIndexKey: the feet of a plank are in order
@@ -99,7 +103,7 @@ export function MixedPicture() {
 				))}
 			</Box>
 			<Words size="small" strong>
-				8 ft 9 in
+				{words.eightFtNineIn}
 			</Words>
 		</Frame>
 	);
@@ -126,7 +130,7 @@ export function FiguresPicture() {
 export function RatePicture() {
 	return (
 		<Frame>
-			<Fraction top={<Token look="goes">km</Token>} bottom={<Token look="goes">h</Token>} />
+			<Fraction top={<Token look="goes">{words.km}</Token>} bottom={<Token look="goes">h</Token>} />
 			<Words size="small">→</Words>
 			<Fraction top={<Token look="filled">m</Token>} bottom={<Token look="filled">s</Token>} />
 		</Frame>

@@ -33,3 +33,13 @@ export const numberSense = 'Number sense';
 export const whatAQuantityLooksLikeAt = 'What a quantity looks like at the station';
 
 export const lookThingsUpTryThemOutAnd = 'Look things up, try them out, and use them on the Desk.';
+
+export const twoPointFiveFourCm = '2.54 cm';
+
+export const oneInch = '1 in';
+
+export const eightPointSevenFiveFt = '8.75 ft';
+
+export const eightFtNineIn = '8 ft 9 in';
+
+export const km = 'km';

@@ -4,7 +4,7 @@ import type { Quantity } from '../quantity/quantity';
 import { printQuantity, printUnitText, printWritten } from '../say/say';
 import { askedBy } from './answer-kinds';
 
-/** What an exercise starts from and the units it is to end in, as they are printed; '' where there is none. */
+/** What an exercise starts from and the units it is to end in, as they are printed; '' where an exercise has no such part. */
 export type FromTo = { readonly from: string; readonly to: string };
 
 /** What a label in braces names is said by the problem. */

@@ -6,7 +6,7 @@ const known = new Map<string, Exercise | null>();
 /**
  * What a skill looks like: a plain exercise of it, always the same one.
  * @example exampleOf('one-prefix') // { prompt: 'The marked trail runs over 6.88 km. …', … }
- * @returns the exercise; null for a skill there is none of.
+ * @returns the exercise; null for a name no skill has.
  */
 export function exampleOf(skill: string): Exercise | null {
 	const before = known.get(skill);
