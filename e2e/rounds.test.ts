@@ -109,6 +109,7 @@ describe('a Round', () => {
 		await onDesk(2);
 		expect(await browser.typed(L.answer)).toBe('1.2');
 		await browser.open(`${whole.url}/rounds`);
+		await browser.press(L.begun);
 		await (await browser.driver.findElement(By.css('[data-testid^="begun-"]'))).click();
 
 		await browser.press('Continue with 2');

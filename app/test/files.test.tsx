@@ -175,6 +175,7 @@ describe('Save a copy', () => {
 				<RoundsScreen />
 			</Provider>,
 		);
+		pressNamed('Your past work');
 		await take('csv');
 		expect(pageSays()).toContain('nothing to save');
 		unmount();
@@ -183,6 +184,7 @@ describe('Save a copy', () => {
 		store.dispatch(did('honey-jar', { do: 'check' }));
 		store.dispatch(tried({ exercise: 'honey-jar', made: { ...one, answer: '0.4540 kg', start: null, factors: [] } }));
 		show(<RoundsScreen />, store);
+		pressNamed('Your past work');
 		await take('csv');
 		const { data } = Papa.parse<Record<string, string>>(`${saved.get('what-i-worked.csv')}`, { header: true });
 		expect(data[0]).toMatchObject({

@@ -130,6 +130,7 @@ export const L = {
 	roleFact: 'It is part of a fact',
 	roleSpare: 'Not needed',
 	roleStart: 'Start from it',
+	begun: 'Started before',
 	byCode: 'Open a Round by its code',
 	allSkills: 'Or choose what to practise',
 	howFar: 'How far',
