@@ -141,6 +141,20 @@ describe('the Record', () => {
 	});
 });
 
+describe('the slips', () => {
+	it('come by how often they came in the last four weeks, and an old one comes last', () => {
+		const slip = (code: string, daysAgo: number) => ({
+			exercise: `${code}${daysAgo}`,
+			skill: 'own',
+			tries: [tried(WEDNESDAY - daysAgo * DAY, { right: false, slips: [code] })],
+		});
+		const often = [5, 6, 7].map((ago) => slip('power-missed', ago));
+		const old = [40, 41, 42, 43].map((ago) => slip('unit-missing', ago));
+		const order = slipRecords([slip('flipped-factor', 0), ...often, ...old]).map(({ code }) => code);
+		expect(order).toEqual(['power-missed', 'flipped-factor', 'unit-missing']);
+	});
+});
+
 describe('the days of this week', () => {
 	// A Thursday; the device is an hour ahead of UTC.
 	const NOW = Date.UTC(2026, 1, 5, 12);
