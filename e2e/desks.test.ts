@@ -262,7 +262,7 @@ describe('two desks on one device', () => {
 		await phone.write(L.deskName, 'Period 4, chemistry');
 		await phone.sees('Period 4, chemistry');
 		await phone.press(L.beginDesk);
-		await phone.sees('Choose an exercise');
+		await phone.sees('Or try one of these');
 		await desk(phone, 'new-snow');
 		await place(phone, BLOCK('new-snow'));
 		await phone.open(`${whole.url}/desks`);
