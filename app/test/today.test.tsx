@@ -57,6 +57,14 @@ describe('the first day', () => {
 		expect(store.getState().settings.guide).toBe('on');
 	});
 
+	it('draws a line and says it, and offers three exercises from their start to their unit', async () => {
+		await show(makeStore());
+		expect(screen.getByTestId('first-line').getAttribute('aria-label')).toContain('the answer is 1254 m');
+		const offered = [...screen.getByTestId('to-try').querySelectorAll('[role="link"]')].map((one) => one.textContent);
+		expect(offered).toHaveLength(3);
+		expect(offered[1]).toMatch(/A beam for the shed.*from 11\.5.ft to cm/);
+	});
+
 	it('does not offer the first line again once it was left', async () => {
 		const store = makeStore();
 		store.dispatch(set({ guide: 'left' }));
@@ -71,8 +79,9 @@ describe('a day after', () => {
 		const store = makeStore();
 		layGust(store);
 		await show(store);
-		expect(screen.queryByTestId('first-day')).toBeNull();
+		expect(screen.queryByTestId('first-line')).toBeNull();
 		expect(pageSays()).toContain('A gust at the mast');
+		expect(screen.getByTestId('left-line').getAttribute('aria-label')).toMatch(/^The line so far: .*2 factors\.$/);
 		press('left-wind-gust');
 		expect(wentTo()).toBe('/desk/wind-gust?block=b1');
 	});
@@ -117,6 +126,17 @@ describe('a day after', () => {
 		const plan = readRoundCode(`${wentTo()}`.replace('/round/', ''));
 		expect(plan).toMatchObject({ ok: true, value: { count: 5 } });
 		expect(plan.ok && plan.value.skills).toContain('one-prefix');
+	});
+
+	it('has the Round that was left, with how far it is, and leads back into it', async () => {
+		const store = makeStore();
+		const code = roundCode({ skills: ['one-prefix'], level: 1, count: 5, seed: 3 });
+		tryAt(store, roundName(code, 0), Date.now() - 2000, true);
+		tryAt(store, roundName(code, 1), Date.now() - 1000, false);
+		await show(store);
+		expect(pageSays()).toContain('1 of 5 right.');
+		press('unfinished-round');
+		expect(wentTo()).toBe(`/round/${code.replace(/-/g, '')}`);
 	});
 
 	it('has the sheets under way, each leading to where one goes on', async () => {

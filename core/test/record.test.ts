@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { BOOK, roundName } from '../src';
-import { roundCode, SKILLS, skillNamed, skillStates, type Try } from '../src/practice';
+import {
+	begunRounds,
+	roundCode,
+	roundStates,
+	SKILLS,
+	skillNamed,
+	skillStates,
+	type Try,
+	unfinishedRound,
+} from '../src/practice';
 import {
 	daysFrom,
 	dueDays,
@@ -138,6 +147,26 @@ describe('the Record', () => {
 		expect(days[0]?.skills).toEqual(['areas']);
 		expect(days.slice(1).flatMap(({ skills }) => skills)).toEqual(['one-prefix']);
 		expect(SKILLS.length).toBeGreaterThan(2);
+	});
+});
+
+describe('a Round that was left', () => {
+	const begun = (...tries: readonly (readonly Try[])[]) =>
+		begunRounds(tries.map((of, place) => ({ exercise: roundName(CODE, place), tries: of })));
+	const right = [tried(WEDNESDAY)];
+	const wrong = [tried(WEDNESDAY, { right: false })];
+
+	it('has how each of its exercises went, in their order', () => {
+		const [round] = begun(right, wrong);
+		expect(round && roundStates(round)).toEqual(['right', 'not-yet', 'not-tried', 'not-tried', 'not-tried']);
+	});
+
+	it('is one to go on with for two weeks, until all of it is right', () => {
+		const left = begun(right, wrong);
+		expect(unfinishedRound(left, WEDNESDAY + 13 * DAY)).toBe(left[0]);
+		expect(unfinishedRound(left, WEDNESDAY + 15 * DAY)).toBeNull();
+		expect(unfinishedRound(begun(right, right, right, right, right), WEDNESDAY)).toBeNull();
+		expect(unfinishedRound([], WEDNESDAY)).toBeNull();
 	});
 });
 

@@ -114,13 +114,13 @@ const WIDEST = 44;
 /**
  * Counts in a row of times as stacked columns: the geometry only, for whoever draws it.
  * @param rows the counts of each time, from the bottom of its column up.
- * @param size the room for all of them, in pixels.
+ * @param size the room for all of them, in pixels; `most` is how many fill the height, where several charts share one scale.
  */
 export function stackedColumns(
 	rows: readonly (readonly number[])[],
-	size: { readonly width: number; readonly height: number },
+	size: { readonly width: number; readonly height: number; readonly most?: number },
 ): Columns {
-	const most = Math.max(1, ...rows.map((counts) => counts.reduce((sum, count) => sum + count, 0)));
+	const most = size.most ?? Math.max(1, ...rows.map((counts) => counts.reduce((sum, count) => sum + count, 0)));
 	const width = Math.min(size.width, rows.length * WIDEST);
 	const x = scaleBand(
 		rows.map((_, i) => i),

@@ -12,27 +12,19 @@ import { Confirm } from '../ui/confirm';
 import { Field } from '../ui/field';
 import { Listed } from '../ui/listed';
 import { Page } from '../ui/page';
+import { Sockets } from '../ui/sockets';
 import { Words } from '../ui/words';
 import { toldIn } from '../work/handed';
-import { type HowFar, SAYS_HOW_FAR, workNamed } from '../work/how-far';
+import { SAYS_HOW_FAR, workNamed } from '../work/how-far';
 import { piecesOfSheet, problemName, type Sheet, sheetOf, sheetTitle } from '../work/sheet';
 import { sheetProgress } from '../work/sheet-progress';
+import { socketOf } from '../work/socket-of';
 import { did, erased, undid, type WorksState } from '../work/works-reducer';
 import { HandOn } from './hand-on';
 import { instructed } from './instructions';
 import { ProblemRow } from './problem-row';
 import { useTold } from './use-told';
 import * as words from './words';
-
-/** Signs beside the words, so that a sheet can be looked over. */
-const SIGNS: Readonly<Record<HowFar, string>> = {
-	'not-begun': '',
-	begun: '◔',
-	'not-right': '◑',
-	shown: '◑',
-	right: '●',
-	'right-shown': '◕',
-};
 
 /** A problem as it was read: with the work on it, or from its text if nobody has worked on it. */
 function toldOf(works: WorksState, name: string, read: Told | undefined): Told | undefined {
@@ -131,12 +123,13 @@ function Problems({ name, sheet }: { readonly name: string; readonly sheet: Shee
 							}}
 							testID={`problem-${at + 1}`}
 						>
-							<Words strong>
-								{label ?? at + 1} <Words tone="pine">{SIGNS[state]}</Words>{' '}
-								<Words size="small" tone="soft">
+							<Box style={styles.head}>
+								<Words strong>{label ?? at + 1}</Words>
+								<Sockets states={[socketOf(state)]} says={SAYS_HOW_FAR[state]} />
+								<Words size="small" tone="soft" aria-hidden>
 									{SAYS_HOW_FAR[state]}
 								</Words>
-							</Words>
+							</Box>
 							<ProblemRow
 								text={text}
 								{...said[at]}
@@ -171,6 +164,7 @@ export function SheetScreen({ name = '' }: { readonly name?: string | undefined 
 }
 
 const useStyles = makeStyles(() => ({
+	head: { flexDirection: 'row', alignItems: 'center', gap: GAP.s },
 	row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: GAP.s },
 	grow: { flexGrow: 1 },
 }));

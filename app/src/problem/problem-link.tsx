@@ -2,8 +2,10 @@ import type { BookExercise } from '@tidy-sum/core';
 import { useRouter } from 'expo-router';
 import { FromTo } from '../ui/from-to';
 import { LinkRow } from '../ui/link-row';
+import { Said } from '../ui/said';
 import { fromToOf } from '../work/from-to-of';
 import { type HowFar, isRight } from '../work/how-far';
+import * as words from './words';
 
 type Props = {
 	readonly exercise: BookExercise;
@@ -17,13 +19,16 @@ export function ProblemLink({ exercise, howFar, says }: Props) {
 	const router = useRouter();
 	const { name, title } = exercise;
 	const isDone = isRight(howFar);
+	const both = fromToOf(exercise, isDone);
 	return (
 		<LinkRow
 			title={title}
 			says={says}
-			lead={<FromTo {...fromToOf(exercise, isDone)} isDone={isDone} />}
+			lead={<FromTo {...both} isDone={isDone} />}
 			onOpen={() => router.navigate(`/desk/${name}`)}
 			testID={`open-${name}`}
-		/>
+		>
+			{both.from && both.to ? <Said>{words.fromTo(both.from, both.to)}</Said> : null}
+		</LinkRow>
 	);
 }

@@ -83,3 +83,7 @@ export function isReadAsAThingYouCount(counted: string): string {
 export const andLabel = ' and ';
 
 export const writeItsNumberIn = 'Write its number in';
+
+export function fromTo(from: string, to: string): string {
+	return `from ${from} to ${to}`;
+}

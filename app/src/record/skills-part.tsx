@@ -11,7 +11,7 @@ import { Words } from '../ui/words';
 import { AsTable } from './chart';
 import { canPractise, shortRound } from './short-round';
 import { skillTitle } from './skill-title';
-import { SmallWeeks, smallScale } from './small-weeks';
+import { type SmallScale, SmallWeeks, smallScale } from './small-weeks';
 import { WeeksChart } from './weeks-chart';
 import { sayWent, WAYS_IT_WENT, WentLegend } from './went-bar';
 import * as words from './words';
@@ -41,7 +41,7 @@ function OpenSkill({ skill, all, weeks }: SkillWeeks) {
 
 type RowProps = {
 	readonly one: SkillWeeks;
-	readonly scale: ReturnType<typeof smallScale>;
+	readonly scale: SmallScale;
 	/** Whether it was opened, and whether what stands in it is drawn already. */
 	readonly isOpen: boolean;
 	readonly isDrawn: boolean;

@@ -5,7 +5,8 @@ import { usePalette } from '../theme/use-palette';
 import { dateText } from '../ui/dates';
 import { Chart } from './chart';
 import { useChartWidth } from './use-chart-width';
-import { colourOf, sayWent, WAYS_IT_WENT } from './went-bar';
+import { sayWent, WAYS_IT_WENT } from './went-bar';
+import { WentColumns } from './went-columns';
 import * as words from './words';
 
 const HEIGHT = 120;
@@ -38,21 +39,7 @@ export function WeeksChart({ title, weeks }: { readonly title: string; readonly 
 		>
 			{(at) => (
 				<Svg width={width} height={HEIGHT + FOOT} viewBox={`0 0 ${width} ${HEIGHT + FOOT}`}>
-					{columns.map((column, i) =>
-						column.parts.map((part, p) =>
-							part.count ? (
-								<Rect
-									// biome-ignore lint/suspicious/noArrayIndexKey: weeks and ways stand in a fixed order
-									key={`${i} ${p}`}
-									x={column.x}
-									y={part.y + 1}
-									width={column.width}
-									height={Math.max(1, part.height - 1)}
-									fill={colourOf(palette, WAYS_IT_WENT[p]?.[0] ?? 'not-yet')}
-								/>
-							) : null,
-						),
-					)}
+					<WentColumns columns={columns} />
 					<Line x1={0} x2={drawn} y1={HEIGHT + 1} y2={HEIGHT + 1} stroke={palette.edge} strokeWidth={1} />
 					<Rect
 						x={columns[at]?.x ?? 0}

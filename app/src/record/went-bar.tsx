@@ -4,7 +4,6 @@ import { GAP, type Palette } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
-import { PartsBar } from '../ui/parts-bar';
 import { Words } from '../ui/words';
 import * as words from './words';
 
@@ -23,8 +22,6 @@ export function sayWent(counts: WentCounts): string {
 	return WAYS_IT_WENT.flatMap(([went, says]) => (counts[went] ? [`${counts[went]} ${says}`] : [])).join(', ');
 }
 
-const HEIGHT = 16;
-
 export function colourOf({ pine, fern, edge, look }: Palette, went: Exclude<Went, 'untouched'>): string {
 	return {
 		'at-once': pine,
@@ -36,14 +33,7 @@ export function colourOf({ pine, fern, edge, look }: Palette, went: Exclude<Went
 	}[went];
 }
 
-/** How exercises went as a bar; the same stands beside it in words. */
-export function WentBar({ counts, most }: { readonly counts: WentCounts; readonly most: number }) {
-	const palette = usePalette();
-	const parts = WAYS_IT_WENT.map(([name]) => ({ name, count: counts[name], colour: colourOf(palette, name) }));
-	return <PartsBar parts={parts} most={most} height={HEIGHT} says={sayWent(counts) || 'nothing'} />;
-}
-
-/** What the colours of the bars mean; it stands in words beside each bar as well. */
+/** What the colours of the columns mean; each is said in words as well. */
 const LEGEND = [
 	['at-once', words.rightAtOnce],
 	['after-nudge', words.rightWithHelp],

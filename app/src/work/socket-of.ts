@@ -1,3 +1,4 @@
+import type { RoundState } from '@tidy-sum/core/practice';
 import type { SocketState } from '../ui/sockets';
 import { type HowFar, isRight } from './how-far';
 
@@ -7,3 +8,10 @@ export function socketOf(state: HowFar): SocketState {
 	if (state === 'not-begun') return 'to-come';
 	return state === 'begun' ? 'begun' : 'look';
 }
+
+/** The socket of each way an exercise of a Round can be. */
+export const SOCKET_IN_ROUND: Readonly<Record<RoundState, SocketState>> = {
+	right: 'filled',
+	'not-yet': 'look',
+	'not-tried': 'to-come',
+};

@@ -1,20 +1,21 @@
 import { type Chain, type Exercise, judge, plainCode, type Slip } from '@tidy-sum/core';
 import {
-	type BegunRound,
 	begunRounds,
 	levelFor,
 	nameSlips,
 	pickSkills,
 	practisedIn,
+	type RoundState,
 	readRoundCode,
 	roundCode,
 	roundExercises,
+	roundStates,
 	seedFrom,
 	skillNamed,
 	skillStates,
 	slipNamed,
 	type Tried,
-	wentOf,
+	unfinishedRound,
 } from '@tidy-sum/core/practice';
 import { readProblem, readSheet, readWorking, type SheetRead } from '@tidy-sum/core/problem';
 import { dueDays, skillTimes, skillWeeks, slipRecords, type WeekDays, weekDays, workedIn } from '@tidy-sum/core/record';
@@ -40,30 +41,11 @@ export type TodayMade = {
 	readonly round: string;
 	readonly count: number;
 	/** The Round that was worked on last, where something of it is still to be got right. */
-	readonly unfinished: UnfinishedRound | null;
+	readonly unfinished: { readonly code: string; readonly states: readonly RoundState[] } | null;
 	/** Whether anything was ever practised. */
 	readonly practised: boolean;
 	readonly week: WeekDays;
 };
-
-/** A Round that was left: its code as addresses have it, and how each of its exercises went so far. */
-export type UnfinishedRound = {
-	readonly code: string;
-	readonly states: readonly ('right' | 'not-yet' | 'not-tried')[];
-};
-
-/** For how long a Round that was left is still one to go on with. */
-const LEFT_FOR_MS = 14 * 86_400_000;
-
-function unfinishedRound(round: BegunRound | undefined, now: number): UnfinishedRound | null {
-	if (!round || now - round.last > LEFT_FOR_MS) return null;
-	const states = Array.from({ length: round.plan.count }, (_, place) => {
-		const went = wentOf(round.tries.get(place) ?? []);
-		if (went === 'untouched') return 'not-tried';
-		return went === 'not-yet' ? 'not-yet' : 'right';
-	});
-	return states.every((state) => state === 'right') ? null : { code: plainCode(round.code), states };
-}
 
 /** How many exercises the Round of what is due has. */
 const DUE_COUNT = 5;
@@ -144,13 +126,14 @@ export const coreJobs = {
 		const begun = begunRounds(tried);
 		const states = skillStates(practisedIn(begun), now, zoneAt);
 		const picked = pickSkills(states, now);
+		const left = unfinishedRound(begun, now);
 		const skills = picked.map(({ skill }) => skill);
 		const plan = { skills, level: levelFor(states, skills), count: DUE_COUNT, seed: seedFrom(id) } as const;
 		return {
 			due: picked.map(({ skill, why }) => ({ skill, title: skillNamed(skill)?.title ?? skill, why })),
 			round: plainCode(roundCode(plan)),
 			count: DUE_COUNT,
-			unfinished: unfinishedRound(begun[0], now),
+			unfinished: left && { code: plainCode(left.code), states: roundStates(left) },
 			practised: states.some(({ worked }) => worked > 0),
 			week: weekDays(workedIn(tried), now, zone),
 		};

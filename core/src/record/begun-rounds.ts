@@ -1,4 +1,4 @@
-import type { Try } from '../practice/outcome';
+import { type Try, wentOf } from '../practice/outcome';
 import { type RoundPlan, readRoundCode, skillAt } from '../practice/round';
 import { placeInRound } from '../practice/round-names';
 import type { Practised } from '../practice/schedule';
@@ -42,6 +42,34 @@ export function begunRounds<T extends Try>(all: readonly Tried<T>[]): readonly B
 			return plan.ok ? [{ code, plan: plan.value, tries, last }] : [];
 		})
 		.sort((a, b) => b.last - a.last);
+}
+
+/** How an exercise of a Round went so far. */
+export type RoundState = 'right' | 'not-yet' | 'not-tried';
+
+/**
+ * How each exercise of a Round went so far, in its order.
+ * @example roundStates(begun) // ['right', 'not-yet', 'not-tried', 'not-tried', 'not-tried']
+ */
+export function roundStates({ plan, tries }: Pick<BegunRound, 'plan' | 'tries'>): readonly RoundState[] {
+	return Array.from({ length: plan.count }, (_, place) => {
+		const went = wentOf(tries.get(place) ?? []);
+		if (went === 'untouched') return 'not-tried';
+		return went === 'not-yet' ? 'not-yet' : 'right';
+	});
+}
+
+/** For how long a Round that was left is still one to go on with: two weeks. */
+const LEFT_FOR_MS = 14 * 86_400_000;
+
+/**
+ * The Round to go on with: the one worked last, while something of it is still to be got right, and it is no older than two weeks.
+ * @param begun the Rounds that were begun, the latest first, as `begunRounds` has them.
+ * @returns it; null where there is nothing to go on with.
+ */
+export function unfinishedRound([latest]: readonly BegunRound[], now: number): BegunRound | null {
+	if (!latest || now - latest.last > LEFT_FOR_MS) return null;
+	return roundStates(latest).every((state) => state === 'right') ? null : latest;
 }
 
 /** Everything practised in Rounds: skill, level and tries, exercise by exercise. */
