@@ -31,7 +31,7 @@ const KEPT_AFTER_MS = 250;
 
 type BookProps = { readonly asked: Asked; readonly kind: string };
 
-/** The exercises of the book that are asked for, chapter by chapter, each with how it stands. */
+/** The exercises of the book that are asked for, chapter by chapter, each with how far you are. */
 function Book({ asked, kind }: BookProps) {
 	const styles = useStyles();
 	const works = useAppSelector((state) => state.works);
@@ -63,7 +63,7 @@ function Book({ asked, kind }: BookProps) {
 	));
 }
 
-/** All problems, one's own and the book's: searched, and chosen by kind and by how far they are. */
+/** All problems, your own and the book's: search them, and choose by kind and by how far you are. */
 export function ProblemsScreen({ link = {} }: { readonly link?: ProblemsLink }) {
 	const styles = useStyles();
 	const router = useRouter();
@@ -72,7 +72,7 @@ export function ProblemsScreen({ link = {} }: { readonly link?: ProblemsLink }) 
 	const [state, setState] = useState(stateNamed(link.state));
 	const { wide, short } = useRoom();
 	const [choosing, setChoosing] = useState(state !== 'any');
-	// What is asked for stands in the address, so that Back finds it again. A browser takes only so many changes of it in a
+	// The search and the choices are in the address, so that Back finds them again. A browser takes only so many changes of it in a
 	// while, so words are put there once one pauses.
 	const keep = (next: ProblemsLink) => router.setParams({ search, kind, state, ...next });
 	useEffect(() => {
@@ -85,7 +85,7 @@ export function ProblemsScreen({ link = {} }: { readonly link?: ProblemsLink }) 
 			label={words.howFar}
 			choices={STATES}
 			chosen={state}
-			lie={wide ? 'column' : 'rows'}
+			layout={wide ? 'column' : 'rows'}
 			onChoose={(next) => {
 				setState(next);
 				keep({ state: next });
@@ -120,7 +120,7 @@ export function ProblemsScreen({ link = {} }: { readonly link?: ProblemsLink }) 
 				label={words.kind}
 				choices={KINDS}
 				chosen={kind}
-				lie={wide ? 'column' : 'row'}
+				layout={wide ? 'column' : 'row'}
 				onChoose={(next) => {
 					setKind(next);
 					keep({ kind: next });

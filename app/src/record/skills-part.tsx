@@ -42,7 +42,7 @@ function OpenSkill({ skill, all, weeks }: SkillWeeks) {
 type RowProps = {
 	readonly one: SkillWeeks;
 	readonly scale: SmallScale;
-	/** Whether it was opened, and whether what stands in it is drawn already. */
+	/** Whether it was opened, and whether its content is drawn already. */
 	readonly isOpen: boolean;
 	readonly isDrawn: boolean;
 	readonly onToggle: (skill: string) => void;

@@ -55,12 +55,12 @@ function LineOfTry({ made: { start, factors, answer }, want }: { readonly made: 
 	);
 }
 
-/** A dot for each time a slip came; drawn anew only when it came again. */
+/** A dot for each time a slip came; drawn again only when the slip came again. */
 const Dots = memo(function Dots({ xs }: { readonly xs: readonly number[] }) {
 	const palette = usePalette();
 	return xs.map((x, i) => (
 		<Circle
-			// biome-ignore lint/suspicious/noArrayIndexKey: the dots stand in the order of time
+			// biome-ignore lint/suspicious/noArrayIndexKey: the dots are in the order of time
 			key={i}
 			cx={x}
 			cy={HEIGHT / 2}

@@ -17,7 +17,7 @@ export const WAYS_IT_WENT: readonly (readonly [Exclude<Went, 'untouched'>, strin
 	['not-yet', words.notRightYet],
 ];
 
-/** Counts in words: "8 right at once, 2 after another try"; none that is nothing. */
+/** Counts in words: "8 right at once, 2 after another try"; a way that never came is left out. */
 export function sayWent(counts: WentCounts): string {
 	return WAYS_IT_WENT.flatMap(([went, says]) => (counts[went] ? [`${counts[went]} ${says}`] : [])).join(', ');
 }

@@ -7,11 +7,16 @@ import { Icon } from './icon';
 import { Said } from './said';
 import { Words } from './words';
 
+type Kind = 'plain' | 'strong' | 'quiet' | 'choice' | 'upright' | 'tool';
+
+/** How those of some kinds look when they are on; the others have one look. */
+const ON: Partial<Record<Kind, 'chosen' | 'chosenUpright'>> = { choice: 'chosen', upright: 'chosenUpright' };
+
 type Props = {
 	/** What it shows; '' where its icon is all there is room for, and `say` is its name. */
 	readonly label: string;
 	readonly onPress: () => void;
-	readonly kind?: 'plain' | 'strong' | 'quiet' | 'choice' | 'upright' | 'tool';
+	readonly kind?: Kind;
 	readonly icon?: LucideIconData;
 	readonly disabled?: boolean;
 	/** Said after the label where that is too short to make sense aloud. */
@@ -34,16 +39,7 @@ export function Button({ label, onPress, kind = 'plain', icon, disabled = false,
 			disabled={disabled}
 			onTouch={onPress}
 			testID={testID}
-			style={[
-				styles.button,
-				kind === 'strong' && styles.strong,
-				kind === 'quiet' && styles.quiet,
-				kind === 'choice' && styles.choice,
-				kind === 'upright' && styles.upright,
-				kind === 'tool' && styles.tool,
-				on && (kind === 'choice' ? styles.chosen : kind === 'upright' ? styles.chosenUpright : styles.on),
-				disabled && styles.disabled,
-			]}
+			style={[styles.button, styles[kind], on && styles[ON[kind] ?? 'on'], disabled && styles.disabled]}
 		>
 			{icon ? (
 				<Box aria-hidden>
@@ -95,6 +91,7 @@ const useStyles = makeStyles((palette) => ({
 		flexShrink: 0,
 		flexBasis: 'auto',
 	},
+	plain: {},
 	quiet: { borderColor: 'transparent', paddingHorizontal: GAP.s },
 	// A few to choose from share one bar; it is pine under the one that is chosen.
 	choice: {

@@ -10,27 +10,27 @@ type Props<T extends string> = {
 	readonly label: string;
 	readonly choices: readonly Choice<T>[];
 	readonly chosen: T | null;
-	/** Their layout: in as many rows as they need, in one that moves sideways, or one under another. */
-	readonly lie?: 'rows' | 'row' | 'column';
+	/** In as many rows as they need, in one that moves sideways, or one under another. */
+	readonly layout?: 'rows' | 'row' | 'column';
 	readonly onChoose: (value: T) => void;
 	readonly testID: string;
 };
 
 /** A few choices of which one holds, side by side under what they are about. */
-export function Choices<T extends string>({ label, choices, chosen, lie = 'rows', onChoose, testID }: Props<T>) {
+export function Choices<T extends string>({ label, choices, chosen, layout = 'rows', onChoose, testID }: Props<T>) {
 	const styles = useStyles();
 	return (
 		<Box role="group" aria-label={label} style={styles.group}>
 			<Words size="small" tone="soft" aria-hidden>
 				{label}
 			</Words>
-			<Box style={[styles.row, lie === 'row' && styles.inARow, lie === 'column' && styles.inAColumn]}>
+			<Box style={[styles.row, layout === 'row' && styles.inARow, layout === 'column' && styles.inAColumn]}>
 				{choices.map(({ value, label: text, say }) => (
 					<Button
 						key={value}
 						label={text}
 						{...(say ? { say } : {})}
-						kind={lie === 'column' ? 'upright' : 'choice'}
+						kind={layout === 'column' ? 'upright' : 'choice'}
 						on={chosen === value}
 						onPress={() => onChoose(value)}
 						testID={`${testID}-${value}`}

@@ -15,10 +15,10 @@ type Props = {
 	readonly title: string;
 	/** What it is for, in a sentence under its title. */
 	readonly says?: string | undefined;
-	/** Where else one can go from here, beside the title. */
+	/** Ways to elsewhere, beside the title. */
 	readonly ways?: ReactNode | undefined;
 	readonly children: ReactNode;
-	/** What stands beside it on a wide screen, and under it on a narrow one. */
+	/** The second column on a wide screen; under the first on a narrow one. */
 	readonly beside?: ReactNode | undefined;
 	/** Whether what it holds fills a wide screen. */
 	readonly full?: boolean;
@@ -26,7 +26,7 @@ type Props = {
 	readonly tools?: ReactNode | undefined;
 	/** The one thing to do here, in reach of the thumb however far the page is scrolled. */
 	readonly action?: ReactNode | undefined;
-	/** The bar that stands under it on a narrow screen in place of tools. */
+	/** The bar under it on a narrow screen, in place of tools. */
 	readonly bar?: ReactNode | undefined;
 	readonly testID: string;
 };
@@ -45,7 +45,7 @@ export function Page({ title, says, ways, children, beside, full = false, tools,
 		if (isByKeyboard() && isLost) scroll.current?.focus();
 	}, [scroll]);
 	const wide = room.wide && (full || beside !== undefined);
-	// With little height (a phone on its side, or 200 % text) what is at the foot stands at the end of the page.
+	// With little height (a phone on its side, or 200 % text) the foot is at the end of the page.
 	const { short } = room;
 	const toolbar = tools ? (
 		<Box style={styles.tools} role="toolbar" aria-label={words.toolsOf(title)} data-noprint>
@@ -123,7 +123,7 @@ const useStyles = makeStyles((palette) => ({
 		alignSelf: 'center',
 	},
 	broad: { maxWidth: BROAD },
-	// Above the bar: what this page is. Below it: what one does here.
+	// Above the bar: what this page is. Below it: what you do here.
 	head: { gap: GAP.xs, borderBottomWidth: BAR, borderBottomColor: palette.ink, paddingBottom: GAP.s },
 	titled: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', columnGap: GAP.s },
 	title: { flexGrow: 1 },
