@@ -49,6 +49,7 @@ onWebKit('on WebKit (needs Debian’s webkit2gtk-driver and xvfb)', () => {
 	it('a Round is worked from choice to summary', async () => {
 		await webkit.press(L.placeRounds);
 		await webkit.find(L.beginRound);
+		await webkit.press(L.allSkills);
 		for (const on of await webkit.driver.findElements(By.css('[data-testid^="skill-"][aria-pressed="true"]')))
 			await webkit.press(byId((await on.getAttribute('data-testid')) ?? ''));
 		await webkit.press(L.count5, L.level1, skillNamed('rounding-figures'), L.beginRound, L.goOn);

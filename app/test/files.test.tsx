@@ -214,7 +214,9 @@ describe('the answers of a class, on the screen', () => {
 			expect(pageSays()).toContain('3 answers: 1 right, 1 value right, not its figures or unit, 1 not read.'),
 		);
 		expect(pageSays()).toContain('Too many figures, 1 time');
+		pressNamed('By student');
 		expect(pageSays()).toContain('3 of 3 points');
+		pressNamed('Not read');
 		expect(pageSays()).toContain(': there is no exercise called “flight”');
 		await take('marked');
 		await take('report');

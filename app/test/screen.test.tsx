@@ -117,7 +117,7 @@ describe('the book', () => {
 			</Provider>,
 		);
 		const state = (name: string) => screen.getByTestId(`open-${name}`).textContent;
-		expect(state('honey-jar')).toMatch(/right$/);
+		expect(state('honey-jar')).toContain('one prefix · right');
 		expect(state('honey-jar')).not.toContain('not right');
 		expect(state('mast-log')).toContain('checked, not right yet');
 		expect(state('vent-pane')).toContain('started');

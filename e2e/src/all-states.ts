@@ -95,6 +95,9 @@ async function eachBrought({ browser, url, look }: Walk): Promise<void> {
 	await browser.press(L.markingStart);
 	await browser.find(L.take);
 	await look('what came of a class’s answers');
+	await browser.driver.get(`${url}/specimen`);
+	await browser.find(L.specimenTable);
+	await look('every component in every state');
 	await browser.driver.get(`${url}/record`);
 	await browser.sees('exercises worked');
 	await look('the Record');

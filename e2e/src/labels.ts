@@ -81,6 +81,7 @@ export const L = {
 	makeSheet: 'Make a recovery sheet',
 	markingAnswers: 'File of answers',
 	markingFromBook: 'the book',
+	specimenTable: 'A table',
 	markingStart: 'Mark them',
 	measureAngle: '° and ′',
 	measureMass: 'lb and oz',

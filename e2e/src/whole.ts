@@ -24,7 +24,15 @@ export class Whole {
 	): Promise<Whole> {
 		const child = spawn(process.execPath, [join(ROOT, 'server', 'dist', 'main.mjs')], {
 			cwd: ROOT,
-			env: { ...process.env, PORT: port, HOST: '127.0.0.1', DATA_DIR: data, LOG_LEVEL: 'error', ...more },
+			env: {
+				...process.env,
+				PORT: port,
+				HOST: '127.0.0.1',
+				DATA_DIR: data,
+				LOG_LEVEL: 'error',
+				SPECIMEN: 'yes',
+				...more,
+			},
 		});
 		const ended = new Promise((resolve) => child.on('close', resolve));
 		let said = '';

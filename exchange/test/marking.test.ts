@@ -5,6 +5,7 @@ import {
 	type AnswerRow,
 	answerReader,
 	answersCsv,
+	byLost,
 	Counted,
 	type Marked,
 	markedCsv,
@@ -173,6 +174,17 @@ describe('the report of a class', () => {
 			{ name: '<b>Cy</b>' },
 		]);
 		expect(report.unread).toHaveLength(3);
+	});
+
+	it('puts what was lost most first on the page, under contents that lead to each part', () => {
+		const page = reportHtml(report);
+		expect(byLost(report.exercises).map(({ name }) => name)[0]).toBe('wind-gust');
+		expect(byLost(report.students).map(({ name }) => name)).toEqual(['<b>Cy</b>', 'Ben', 'Ann']);
+		const contents = [...page.matchAll(/<a href="#([a-z]+)">/g)].map(([, part]) => part);
+		expect(contents).toEqual(['class', 'slips', 'exercises', 'students', 'unread']);
+		for (const part of contents) expect(page).toContain(`<h2 id="${part}">`);
+		const students = page.slice(page.indexOf('<h2 id="students">'));
+		expect(students.indexOf('Cy')).toBeLessThan(students.indexOf('Ann'));
 	});
 
 	it('names what slipped most first, with the very lines', () => {

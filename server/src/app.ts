@@ -40,6 +40,8 @@ export type AppParts = {
 	readonly keepDays?: number | null;
 	/** Whether requests are counted for metrics. */
 	readonly metered?: boolean;
+	/** Whether `/specimen` is served, for whoever builds the app. */
+	readonly specimen?: boolean;
 };
 
 /** The server, what ends its open streams when it stops, and its metrics where it is metered. */
@@ -85,11 +87,12 @@ export function createApp({
 	diskLimit = null,
 	keepDays = null,
 	metered = false,
+	specimen = false,
 }: AppParts): Served {
 	const app = new Koa({ proxy: proxies > 0, maxIpsCount: proxies });
 	const note = securityLog(log, now);
 	const limits = createLimits(db, limitFactor, note);
-	const pages = pageFiles(appFolder);
+	const pages = pageFiles(appFolder, specimen ? [] : ['specimen']);
 	const streams = new Set<{ end(): unknown }>();
 	const routes = api({
 		db,

@@ -12,6 +12,8 @@ export type Config = {
 	readonly demo: boolean;
 	/** The address of a PostgreSQL database; null for SQLite in the data folder. */
 	readonly databaseUrl: string | null;
+	/** Whether the page that shows every component in every state is served, for whoever builds the app. */
+	readonly specimen: boolean;
 	/** How many proxies are in front of the server. */
 	readonly proxies: number;
 	/** The address people come by, without a slash at its end; null where it is the server's own. */
@@ -52,6 +54,7 @@ const envSchema = z.object({
 	APP_DIR: z.string().trim().min(1).optional(),
 	LOG_LEVEL: z.enum(['silent', 'error', 'warn', 'info', 'debug'], words.logLevelShouldBeSilent).default('info'),
 	DEMO: z.enum(['yes', 'no'], words.demoShouldBeYesOrNo).default('yes'),
+	SPECIMEN: z.enum(['yes', 'no'], words.specimenShouldBeYesOrNo).default('no'),
 	DATABASE_URL: z
 		.string()
 		.regex(/^postgres(ql)?:\/\//, words.databaseUrlShouldBeginWith)
@@ -100,7 +103,7 @@ const envSchema = z.object({
 
 /**
  * Reads the configuration from the environment: HOST, PORT (0 takes any free one), DATA_DIR, APP_DIR,
- * LOG_LEVEL, DEMO, DATABASE_URL, TRUST_PROXY, PUBLIC_URL, LIMIT_FACTOR, METRICS_PORT, BACKUP_EVERY, BACKUP_KEEP, BACKUP_DIR,
+ * LOG_LEVEL, DEMO, SPECIMEN, DATABASE_URL, TRUST_PROXY, PUBLIC_URL, LIMIT_FACTOR, METRICS_PORT, BACKUP_EVERY, BACKUP_KEEP, BACKUP_DIR,
  * DISK_LIMIT, KEEP_DAYS.
  * @param root the folder of the project, which relative defaults start from.
  * @throws StartFault with one sentence for each value that cannot be used.
@@ -117,6 +120,7 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>, ro
 		appFolder: resolve(root, set.APP_DIR ?? 'app/dist'),
 		logLevel: set.LOG_LEVEL,
 		demo: set.DEMO === 'yes',
+		specimen: set.SPECIMEN === 'yes',
 		databaseUrl: set.DATABASE_URL ?? null,
 		proxies: set.TRUST_PROXY,
 		publicUrl: set.PUBLIC_URL ?? null,

@@ -60,6 +60,7 @@ async function start(): Promise<void> {
 		diskLimit: config.diskLimit,
 		keepDays: config.keepDays,
 		metered: config.metricsPort !== null,
+		specimen: config.specimen,
 	});
 	const server = createServer(PATIENCE, app.callback());
 	const most = connectionsHere();

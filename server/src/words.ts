@@ -41,6 +41,8 @@ export const logLevelShouldBeSilent = 'LOG_LEVEL should be silent, error, warn, 
 
 export const demoShouldBeYesOrNo = 'DEMO should be yes or no';
 
+export const specimenShouldBeYesOrNo = 'SPECIMEN should be yes or no';
+
 export const databaseUrlShouldBeginWith = 'DATABASE_URL should begin with postgres://; leave it out for SQLite';
 
 export const trustProxyShouldBeHowMany =

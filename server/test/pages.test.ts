@@ -47,6 +47,11 @@ describe('the page of an address', () => {
 		).toEqual(['index', 'record', 'record', 'desk/new-snow', 'desk/[name]', 'shelf/index', '+not-found', '+not-found']);
 	});
 
+	it('is not served where it is hidden', () => {
+		const { pageAt } = pageFiles(app, ['record']);
+		expect(['/record', '/shelf'].map(pageAt)).toEqual(['+not-found', 'shelf/index']);
+	});
+
 	it('has the text of an exercise of a Round in it, and the Round for the device to take over', async () => {
 		const made = withPage(`/desk/round-${CODE}-02`);
 		expect(made?.texts.title).toBe('Exercise 2 of 5');

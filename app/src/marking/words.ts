@@ -93,3 +93,21 @@ export function ofPoints(got: number, of: number): string {
 export const notRead = 'Not read';
 
 export const markingStoppedEarlyPlease = 'Marking stopped early. Please try again.';
+
+const mostLostFirst = 'most lost first';
+
+export function slipKinds(number: number): string {
+	return countOf(number, 'kind');
+}
+
+export function rowsNotRead(number: number): string {
+	return countOf(number, 'row');
+}
+
+export function exercisesByLost(number: number): string {
+	return `${countOf(number, 'exercise')}, ${mostLostFirst}`;
+}
+
+export function studentsByLost(number: number): string {
+	return `${countOf(number, 'student')}, ${mostLostFirst}`;
+}

@@ -15,6 +15,8 @@ export const today = 'Today';
 
 export const joinADesk = 'Join a desk';
 
+export const specimen = 'Specimen';
+
 export const markAClasssAnswers = 'Mark a class’s answers';
 
 export const problems = 'Problems';

@@ -7,7 +7,8 @@ import { Icon } from './icon';
 import { Said } from './said';
 import { Words } from './words';
 
-type Kind = 'plain' | 'strong' | 'quiet' | 'choice' | 'upright' | 'tool';
+export const KINDS = ['plain', 'strong', 'quiet', 'choice', 'upright', 'tool'] as const;
+type Kind = (typeof KINDS)[number];
 
 /** How those of some kinds look when they are on; the others have one look. */
 const ON: Partial<Record<Kind, 'chosen' | 'chosenUpright'>> = { choice: 'chosen', upright: 'chosenUpright' };

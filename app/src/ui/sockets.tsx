@@ -6,7 +6,8 @@ import { Box } from './box';
 import { Icon } from './icon';
 
 /** How far the one thing is that a socket stands for. */
-export type SocketState = 'to-come' | 'begun' | 'filled' | 'look';
+export const SOCKET_STATES = ['to-come', 'begun', 'filled', 'look'] as const;
+export type SocketState = (typeof SOCKET_STATES)[number];
 
 type Props = {
 	readonly states: readonly SocketState[];

@@ -25,6 +25,19 @@ export function totalOf(counts: Counts): number {
 	return countsOf(counts).reduce((sum, count) => sum + count, 0);
 }
 
+/** How many answers were not right in every way. */
+export function lostOf(counts: Counts): number {
+	return totalOf(counts) - counts.right;
+}
+
+/**
+ * Rows with what was lost most first; rows that lost the same stay in their order.
+ * @example byLost(report.exercises)[0] // the exercise that the most answers got wrong
+ */
+export function byLost<Row extends { readonly counts: Counts }>(rows: readonly Row[]): readonly Row[] {
+	return [...rows].sort((a, b) => lostOf(b.counts) - lostOf(a.counts));
+}
+
 /** Counts in words: "328 right, 69 value right, not its figures or unit"; counts of zero are left out. */
 export function sayCounts(counts: Counts): string {
 	return WENT.filter((went) => counts[went])

@@ -33,11 +33,15 @@ function sourceOf(script: string): string {
 	return `'sha256-${createHash('sha256').update(script).digest('base64')}'`;
 }
 
-/** Reads the pages of a folder once; they do not change while the server runs. */
-export function pageFiles(folder: string): PageFiles {
+/**
+ * Reads the pages of a folder once; they do not change while the server runs.
+ * @param hidden the pages that are not served, by their paths without the ending.
+ */
+export function pageFiles(folder: string, hidden: readonly string[] = []): PageFiles {
 	const names = readdirSync(folder, { recursive: true, encoding: 'utf8' })
 		.filter((name) => PAGE.test(name))
-		.map((name) => name.replaceAll('\\', '/').replace(PAGE, ''));
+		.map((name) => name.replaceAll('\\', '/').replace(PAGE, ''))
+		.filter((name) => !hidden.includes(name));
 	const texts = new Map(names.map((name) => [name, readFileSync(join(folder, `${name}.html`), 'utf8')]));
 	const anyIn = new Map(
 		names.flatMap((name) => {
