@@ -35,7 +35,7 @@ const USED = `
 /** Each place, what one came for there, and what of it is touched first. */
 const PLACES: readonly (readonly [string, string, Target])[] = [
 	['Today', '', 'Work your first line'],
-	['Problems', 'problems', titleOf('honey-jar')],
+	['Problems', 'problems', titleOf('new-snow')],
 	['Rounds', 'rounds', L.beginRound],
 	['the Shelf', 'shelf', byId('part-facts')],
 ];

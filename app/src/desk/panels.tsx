@@ -107,7 +107,7 @@ export const PANELS: { readonly [K in Exclude<PanelKind, 'none'>]: PanelRow<K> }
 				key: 'a',
 				shows: 'A',
 				says: words.writeTheAnswerOrSeeThe,
-				opens: ({ verdict }) => ({ kind: verdict ? 'verdict' : 'answer' }),
+				opens: ({ verdict }) => (verdict ? { kind: 'verdict' } : { kind: 'answer', cursor: true }),
 			},
 		],
 	},

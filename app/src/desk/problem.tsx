@@ -1,8 +1,10 @@
 import type { BookExercise, Role } from '@tidy-sum/core';
-import { memo, type ReactNode } from 'react';
+import { memo, type ReactNode, useLayoutEffect, useRef } from 'react';
+import { View } from 'react-native';
 import { CORNER, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box, Touch } from '../ui/box';
+import { takeLostFocus } from '../ui/by-keyboard';
 import { Words } from '../ui/words';
 import type { Placed } from '../work/work';
 import * as words from './words';
@@ -63,10 +65,13 @@ export const Problem = memo(function Problem({
 	onChange,
 }: Props) {
 	const styles = useStyles();
+	const head = useRef<View>(null);
+	// A layout effect comes before the effect of a panel that opens with the Desk: the problem is read first.
+	useLayoutEffect(() => takeLostFocus(head.current), []);
 	const roleAt = (from: number) => placed.find(({ at }) => at[0] === from)?.role ?? null;
 	return (
 		<>
-			<Box style={styles.head}>
+			<View ref={head} tabIndex={-1} style={styles.head}>
 				<Words strong size="title" role="heading" aria-level={1}>
 					{title}
 				</Words>
@@ -76,7 +81,7 @@ export const Problem = memo(function Problem({
 					</Words>
 					{sign}
 				</Box>
-			</Box>
+			</View>
 			<Box style={styles.problem}>
 				<Words role="group" aria-label={words.theProblem} testID="problem">
 					{exercise.prompt === '' && onChange ? words.typeOrPasteAProblemOrEnter : null}

@@ -4,7 +4,7 @@ import { useHydrated } from '../device/use-hydrated';
 import { BAR, BROAD, COLUMN, GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from './box';
-import { isByKeyboard } from './by-keyboard';
+import { takeLostFocus } from './by-keyboard';
 import * as words from './ui-words';
 import { useKeptScroll } from './use-kept-scroll';
 import { useRoom } from './use-room';
@@ -40,9 +40,7 @@ export function Page({ title, says, ways, children, beside, full = false, tools,
 	const isPainted = useDeferredValue(true, !useHydrated());
 	useTitle(title);
 	useEffect(() => {
-		// The control that led here may be gone; whoever works by keyboard goes on from the top of the page.
-		const isLost = globalThis.document.activeElement === globalThis.document.body;
-		if (isByKeyboard() && isLost) scroll.current?.focus();
+		takeLostFocus(scroll.current);
 	}, [scroll]);
 	const wide = room.wide && (full || beside !== undefined);
 	// With little height (a phone on its side, or 200 % text) the foot is at the end of the page.

@@ -3,7 +3,7 @@ import { ScrollView, View } from 'react-native';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Button } from './button';
-import { isByKeyboard } from './by-keyboard';
+import { takeLostFocus } from './by-keyboard';
 import * as words from './ui-words';
 import { Words } from './words';
 
@@ -25,8 +25,7 @@ export function Panel({ title, isBare = false, onClose, aside, children, foot, t
 	const styles = useStyles();
 	const panel = useRef<View>(null);
 	useEffect(() => {
-		// The control that opened this may be gone; whoever works by keyboard goes on from here.
-		if (isByKeyboard() && globalThis.document?.activeElement === globalThis.document?.body) panel.current?.focus();
+		takeLostFocus(panel.current);
 	}, []);
 	return (
 		<View ref={panel} tabIndex={-1} style={styles.panel} role="region" aria-label={title} testID={testID}>

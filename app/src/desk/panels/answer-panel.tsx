@@ -6,8 +6,8 @@ import { TypedAnswer } from './typed-answer';
 
 declare module '../../work/panel-slice' {
 	interface Panels {
-		/** Where the answer is given; `asked` says at once what is missing. */
-		readonly answer: { readonly asked?: boolean };
+		/** Where the answer is given; `asked` says at once what is missing, `cursor` puts the cursor into its field. */
+		readonly answer: { readonly asked?: boolean; readonly cursor?: boolean };
 	}
 }
 
@@ -16,7 +16,7 @@ export function AnswerPanel({ view, panel, acts, wide }: PanelProps<'answer'>) {
 	const { answering } = askedBy(view.exercise);
 	switch (answering.by) {
 		case 'typing':
-			return <TypedAnswer view={view} acts={acts} wide={wide} typing={answering} asked={panel.asked ?? false} />;
+			return <TypedAnswer view={view} acts={acts} wide={wide} typing={answering} panel={panel} />;
 		case 'placing':
 			return <PlacedAnswer view={view} acts={acts} />;
 		case 'choosing':

@@ -2,7 +2,8 @@ import { askedBy, figuresText, parseUnit, sayAsked, sayWanted, type Typing } fro
 import { __iconData as Check } from 'lucide-react-native/icons/check';
 import { __iconData as Keyboard } from 'lucide-react-native/icons/keyboard';
 import { __iconData as Close } from 'lucide-react-native/icons/x';
-import { useContext, useState } from 'react';
+import { useCallback, useContext, useState } from 'react';
+import type { TextInput } from 'react-native';
 import { useReused } from '../../quick/use-reused';
 import { GAP } from '../../theme/tokens';
 import { makeStyles } from '../../theme/use-styles';
@@ -23,10 +24,8 @@ import { KeyedBeside } from './keyed';
 import { NumberForms } from './number-forms';
 import * as words from './words';
 
-type Props = Pick<PanelProps<'answer'>, 'view' | 'acts' | 'wide'> & {
+type Props = Pick<PanelProps<'answer'>, 'view' | 'acts' | 'wide' | 'panel'> & {
 	readonly typing: Typing;
-	/** Whether what is missing is said at once, since the check was asked for from the keyboard. */
-	readonly asked: boolean;
 };
 
 /** What has been typed, read back in print; with its count of figures unless silence is wanted. */
@@ -62,12 +61,19 @@ function powersOf({ worked, exercise }: DeskView): readonly string[] {
 }
 
 /** Where the answer is written, with keys of our own, and sent to the check. */
-export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Props) {
+export function TypedAnswer({ view, acts, wide, typing, panel }: Props) {
 	const styles = useStyles();
 	const { answer } = view.work;
 	const { onAnswerText: onWrite, onCheck } = acts;
 	const [sent, setSent] = useState(false);
-	const asked = sent || askedAtOnce;
+	const asked = sent || panel.asked === true;
+	// The field may come after the panel, so it takes the cursor when it is there.
+	const intoField = useCallback(
+		(field: TextInput | null) => {
+			if (panel.cursor) field?.focus();
+		},
+		[panel],
+	);
 	const room = useDeskRoom();
 	const { onClose } = useContext(FramingContext);
 	// A phone on its side has our keys too.
@@ -115,6 +121,7 @@ export function TypedAnswer({ view, acts, wide, typing, asked: askedAtOnce }: Pr
 			<Box style={[styles.row, styles.field]}>
 				<Box style={styles.grow}>
 					<Field
+						field={intoField}
 						label={typing.label}
 						value={answer}
 						onChange={onWrite}
