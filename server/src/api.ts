@@ -4,6 +4,7 @@ import { idSchema, isDemoDesk } from '@tidy-sum/schema';
 import { GENERATION_HEADER } from '@tidy-sum/schema/desk';
 import type { Context } from 'koa';
 import type { Admitted } from './admission';
+import type { ClassPart, InClass } from './class-admission';
 import { RequestFault } from './errors';
 import { ROUTES } from './routes';
 import { type RouteParts, taken, type Who } from './routes/route';
@@ -22,10 +23,18 @@ const readBody = bodyParser({ enableTypes: ['json'], jsonLimit: BODY_LIMIT, onEr
 
 const NOBODY = { hash: '', key: '' };
 
+const IN_NO_CLASS: InClass = { id: '', hash: '', seat: null };
+
+const CLASS_PARTS: readonly Who[] = ['teacher', 'seat', 'teacher or seat'] satisfies ClassPart[];
+
+function isOfClass(who: Who): who is ClassPart {
+	return CLASS_PARTS.includes(who);
+}
+
 /** Who asks, let in as the row says. The key is looked at before the body is read. */
 async function admitted(
 	ctx: Context,
-	who: Who,
+	who: Exclude<Who, ClassPart>,
 	desk: string,
 	{ admission }: RouteParts,
 ): Promise<Admitted | (() => Promise<Admitted>)> {
@@ -75,13 +84,15 @@ export function api(parts: RouteParts): Router {
 			const params = Object.fromEntries(
 				Object.entries(ctx.params).map(([name, value]) => [name, taken(idSchema, value, words.theInTheAddress(name))]),
 			);
-			if (who !== 'anyone') await ofGeneration(ctx, parts);
-			const by = await admitted(ctx, who, params.desk ?? '', parts);
+			const ofClass = isOfClass(who);
+			if (who !== 'anyone' && !ofClass) await ofGeneration(ctx, parts);
+			const at = ofClass ? await parts.classAdmission.admit(ctx, params.class ?? '', who) : IN_NO_CLASS;
+			const by = await admitted(ctx, ofClass ? 'anyone' : who, params.desk ?? '', parts);
 			const asked = {
 				query: query && taken(query, { ...ctx.query }, words.theAddress),
 				body: body && taken(body, await bodyOf(ctx), words.theBody),
 			};
-			const given = await answer({ ctx, parts, params, by: typeof by === 'function' ? await by() : by, ...asked });
+			const given = await answer({ ctx, parts, params, at, by: typeof by === 'function' ? await by() : by, ...asked });
 			if (given !== undefined) {
 				// Written once: Koa would write it to know its length, and again to send it.
 				ctx.type = 'json';

@@ -4,6 +4,7 @@ import helmet from 'koa-helmet';
 import type { Logger } from 'pino';
 import { createAdmission } from './admission';
 import { api } from './api';
+import { createClassAdmission } from './class-admission';
 import { errors } from './errors';
 import { createKeeping } from './keeping/create-keeping';
 import type { Database } from './keeping/database';
@@ -93,6 +94,7 @@ export function createApp({
 	const note = securityLog(log, now);
 	const limits = createLimits(db, limitFactor, note);
 	const pages = pageFiles(appFolder, specimen ? [] : ['specimen']);
+	const hasRoom = createRoom(db, diskLimit, now);
 	const streams = new Set<{ end(): unknown }>();
 	const routes = api({
 		db,
@@ -105,7 +107,8 @@ export function createApp({
 		keeping: createKeeping(db, events),
 		note,
 		keepDays,
-		admission: createAdmission({ db, limits, now, note, hasRoom: createRoom(db, diskLimit, now) }),
+		admission: createAdmission({ db, limits, now, note, hasRoom }),
+		classAdmission: createClassAdmission({ db, limits, now, note, hasRoom }),
 		turns: createTurns(),
 	});
 	app.silent = true;

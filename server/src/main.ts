@@ -8,6 +8,7 @@ import { createApp } from './app';
 import { readConfig, StartFault } from './config';
 import { connectionsHere, keepRoom } from './connection-room';
 import { layDemo } from './demo';
+import { clearOldClasses } from './keeping/classes';
 import { FILE_NAME, openDatabase } from './keeping/database';
 import { clearEmpty, clearUnused } from './keeping/desks';
 import { eventsHere, eventsOfPostgres } from './keeping/events';
@@ -87,6 +88,10 @@ async function start(): Promise<void> {
 			(error) => log.error({ code: error.code }, 'empty desks were not deleted'),
 		);
 	const clearOld = () => {
+		void clearOldClasses(db, new Date()).then(
+			(count) => count && log.info({ security: 'class-cleared', count }, 'old classes deleted'),
+			(error) => log.error({ code: error.code }, 'old classes were not deleted'),
+		);
 		if (config.keepDays === null) return;
 		clearUnused(db, new Date(), config.keepDays).then(
 			(count) => count && log.info({ security: 'desk-cleared', count }, 'unused desks deleted'),

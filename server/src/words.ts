@@ -1,5 +1,9 @@
 export const thisDeviceCannotOpenADesk = 'This device cannot open a desk here.';
 
+export const thisDeviceIsNotInAClass = 'This device has no place in a class here.';
+
+export const thisClassWasErased = 'This class was erased, with everything sent to it.';
+
 export const thisDeskWasErasedWith = 'This desk was erased, with everything on it.';
 
 export const thisServerIsFullAndTakesNo =

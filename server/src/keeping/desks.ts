@@ -134,7 +134,8 @@ export async function eraseDesk(db: Database, desk: string): Promise<void> {
 export const CODE_HOLDS_MS = 10 * 60_000;
 export const CODE_TRIES = 5;
 
-function signs(count: number): string {
+/** So many signs of a code, drawn at random. */
+export function signs(count: number): string {
 	return Array.from({ length: count }, () => CODE_SIGNS[randomInt(CODE_SIGNS.length)]).join('');
 }
 

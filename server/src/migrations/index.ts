@@ -4,6 +4,7 @@ import * as keysAndChanges from './002-keys-and-changes';
 import * as limits from './003-limits';
 import * as generation from './004-generation';
 import * as history from './005-history';
+import * as classes from './006-classes';
 
 const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'001-desks-and-works': desksAndWorks,
@@ -11,6 +12,7 @@ const LIST: Readonly<Record<string, Knex.Migration>> = {
 	'003-limits': limits,
 	'004-generation': generation,
 	'005-history': history,
+	'006-classes': classes,
 };
 
 /** The migrations in order. To add one is to add one file and one row. */

@@ -1,6 +1,7 @@
 import type { ApiCode, z } from '@tidy-sum/schema';
 import type { Context } from 'koa';
 import type { Admission, Admitted } from '../admission';
+import type { ClassAdmission, ClassPart, InClass } from '../class-admission';
 import { RequestFault } from '../errors';
 import type { Keeping } from '../keeping/create-keeping';
 import type { Database } from '../keeping/database';
@@ -19,6 +20,7 @@ export type RouteParts = {
 	readonly events: Events;
 	readonly limits: Limits;
 	readonly admission: Admission;
+	readonly classAdmission: ClassAdmission;
 	/** Turns for large replies, desk by desk. */
 	readonly turns: Turns;
 	/** Streams that are open, so that a stop can end them. */
@@ -32,10 +34,11 @@ export type RouteParts = {
 };
 
 /**
- * Who may ask: anyone; one with a key of the desk that the address names; the same, and the desk is made where it is new; or the
- * same, and the desks of made-up work may be read by all.
+ * Who may ask: anyone; one with a key of the desk that the address names; the same, and the desk is made where it is new; the
+ * same, and the desks of made-up work may be read by all; or one with a key of the class that the address names, as its teacher
+ * or from a seat.
  */
-export type Who = 'anyone' | 'desk' | 'desk or new' | 'desk or demo';
+export type Who = 'anyone' | 'desk' | 'desk or new' | 'desk or demo' | ClassPart;
 
 /** What a request comes with, read by the schemas of its row. */
 export type Asked<B, Q> = {
@@ -45,6 +48,8 @@ export type Asked<B, Q> = {
 	readonly params: Readonly<Record<string, string>>;
 	/** Who asks, where a key is asked for; of a demo desk the desk alone. */
 	readonly by: Admitted;
+	/** Who asks about a class, where the address names one. */
+	readonly at: InClass;
 	readonly body: B;
 	readonly query: Q;
 };

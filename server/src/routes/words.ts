@@ -95,3 +95,51 @@ export const thisWorkWasChanged = 'This work was changed elsewhere. Nothing was 
 
 export const erasesAPieceOfWorkAnd =
 	'Erases a piece of work, and leaves a mark so that no other device brings it back.';
+
+export const makesOrRenamesAClass =
+	'Makes a class with the key that comes along, or renames it. The key stays on the teacher’s device; the server stores its hash.';
+
+export const aClassAsItsTeacherSees = 'A class as its teacher sees it: its code, its seats and what was handed out.';
+
+export const erasesAClassWithEverything = 'Erases a class at once, with its seats, its sets and every try sent to it.';
+
+export const opensAClassToStudentsOr =
+	'Opens a class to students, or closes it. An open class has a code, and can be given another one.';
+
+export const handsASetOut =
+	'Hands a set of exercises out to every seat. Sending the same id again changes only when the set is due.';
+
+export const theExercisesOfASet = 'The exercises of a set that was handed out.';
+
+export const takesASetBack = 'Takes a set back, with the tries at it. Taking back one that is not there succeeds.';
+
+export const removesASeat = 'Removes a seat with everything sent from it. Removing one that is not there succeeds.';
+
+export const takesASeatInAClass =
+	'Takes a seat with the code of a class. Only the hash of the seat’s own key is sent. The same key again gets the same seat.';
+
+export const noClassHasThisCode = 'No open class has this code. Compare it with the one your teacher shows.';
+
+export function aClassCanHaveUpToSeats(limit: number): string {
+	return `A class can have up to ${limit} seats. Ask your teacher.`;
+}
+
+export function aClassCanHaveUpToSets(limit: number): string {
+	return `A class can have up to ${limit} sets. Take one back first.`;
+}
+
+export const thisSetWasTakenBack = 'This set is not handed out, or no longer.';
+
+export const aClassAsAStudentSees =
+	'A class as one of its students sees it: what was handed out, and nothing of other seats.';
+
+export const leavesAClass = 'Leaves a class. What was sent stays with the class, or goes with the student.';
+
+export const sendsTriesOfASeat =
+	'Sends tries with their lines, each once however often it is sent. Tries at a set the class does not have are left out.';
+
+export const theTriesOfAClass = 'The tries of a class after a place among them, in the order they came, page by page.';
+
+export const howFarTheTriesOfAClassGo = 'How far the tries of a class go, as server-sent events.';
+
+export const thisClass = 'this class';
