@@ -1,6 +1,6 @@
 import { codeSchema, hashSchema } from './desk-schema';
 import { handedSchema } from './handed-schema';
-import { NUMBER_LIMIT, SHEET_PROBLEMS_LIMIT, TRIES_LIMIT } from './limits';
+import { NUMBER_LIMIT, SHEET_PROBLEMS_LIMIT } from './limits';
 import { idSchema, trySchema } from './work-schema';
 import { z } from './zod';
 
@@ -8,8 +8,9 @@ import { z } from './zod';
 export const SEATS_LIMIT = 200;
 export const HANDED_OUT_LIMIT = 100;
 
-/** The most tries that are sent at once. */
+/** The most tries that are sent at once, and that a seat has in all. */
 export const TRIES_AT_ONCE = 50;
+export const SEAT_TRIES_LIMIT = 5000;
 
 /** What a class is called by its teacher. */
 export const classTitleSchema = z.string().trim().min(1).max(120);
@@ -80,15 +81,9 @@ const tryFields = {
 		.int()
 		.min(0)
 		.max(SHEET_PROBLEMS_LIMIT - 1),
-	/** The try at it, from 0. */
-	n: z
-		.number()
-		.int()
-		.min(0)
-		.max(TRIES_LIMIT - 1),
 };
 
-/** A try as a student's device sends it, with the line as it then was. */
+/** A try as a student's device sends it, with the line as it then was. A seat has one at an exercise for each moment. */
 export const sentTrySchema = z.object({ ...tryFields, try: trySchema });
 
 export type SentTry = z.infer<typeof sentTrySchema>;

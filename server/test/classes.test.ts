@@ -14,7 +14,6 @@ const SET = {
 };
 
 const TRY = {
-	when: Date.UTC(2026, 11, 2, 8),
 	seconds: 40,
 	right: true,
 	slips: [],
@@ -25,7 +24,14 @@ const TRY = {
 	factors: [],
 };
 
-const tryOf = (problem: number, n: number, handed = 'set-of-week-1') => ({ handed, problem, n, try: TRY });
+const WHEN = Date.UTC(2026, 11, 2, 8);
+
+/** The try at an exercise that was made so many seconds after the first. */
+const tryOf = (problem: number, second: number, handed = 'set-of-week-1') => ({
+	handed,
+	problem,
+	try: { ...TRY, when: WHEN + second * 1000 },
+});
 
 function read(events: readonly string[], name: string): readonly Answered[] {
 	return events.flatMap((event) => {
@@ -79,8 +85,8 @@ describe.each(KINDS.map((kind) => [kind.name, kind] as const))('a class, on %s',
 		const { body } = await teacher.get(`/classes/${id}/tries`);
 		expect(body).toMatchObject({ seq: 2, more: false });
 		expect(body.tries.map((one: unknown) => classTrySchema.parse(one))).toMatchObject([
-			{ seat, handed: 'set-of-week-1', problem: 0, n: 0, seq: 1, try: { answer: '13 km/h' } },
-			{ seat, handed: 'set-of-week-1', problem: 1, n: 0, seq: 2 },
+			{ seat, handed: 'set-of-week-1', problem: 0, seq: 1, try: { answer: '13 km/h' } },
+			{ seat, handed: 'set-of-week-1', problem: 1, seq: 2 },
 		]);
 		expect((await teacher.get(`/classes/${id}`)).body).toMatchObject({ code, seats: [{ id: seat, says }] });
 	});
@@ -98,7 +104,7 @@ describe.each(KINDS.map((kind) => [kind.name, kind] as const))('a class, on %s',
 		);
 		expect(sent.map(({ status }) => status)).toEqual(sent.map(() => 200));
 		const { tries } = (await teacher.get(`/classes/${id}/tries`)).body;
-		expect(tries.map(({ n }: Answered) => n).sort()).toEqual([0, 1, 2, 3, 4]);
+		expect(tries.map((one: Answered) => one.try.when - WHEN).sort()).toEqual([0, 1000, 2000, 3000, 4000]);
 		expect(tries.map(({ seq }: Answered) => seq)).toEqual([1, 2, 3, 4, 5]);
 		expect(tries.every((one: Answered) => one.seat === seat)).toBe(true);
 		expect((await teacher.get(`/classes/${id}/tries?after=3`)).body.tries).toHaveLength(2);
@@ -109,12 +115,12 @@ describe.each(KINDS.map((kind) => [kind.name, kind] as const))('a class, on %s',
 		const { student } = await seated(code);
 		const send = (more: object) =>
 			student.ask('POST', `/classes/${id}/tries`, {
-				tries: [{ ...tryOf(0, 0), try: { ...TRY, right: false, ...more } }],
+				tries: [{ ...tryOf(0, 0), try: { ...tryOf(0, 0).try, right: false, ...more } }],
 			});
 		for (const more of [{ unnamed: true }, { unnamed: true }, { slips: ['inverted'] }, { slips: ['another'] }])
 			expect((await send(more)).body).toEqual({ kept: 1 });
 		const { tries, seq } = (await teacher.get(`/classes/${id}/tries?after=1`)).body;
-		expect([tries, seq]).toMatchObject([[{ n: 0, seq: 2, try: { slips: ['inverted'] } }], 2]);
+		expect([tries, seq]).toMatchObject([[{ problem: 0, seq: 2, try: { slips: ['inverted'] } }], 2]);
 		expect((await teacher.get(`/classes/${id}/tries`)).body.tries).toHaveLength(1);
 	});
 

@@ -19,6 +19,7 @@ describe('readConfig', () => {
 			demo: true,
 			databaseUrl: null,
 			proxies: 0,
+			specimen: false,
 			publicUrl: null,
 			limitFactor: 1,
 			metricsPort: null,

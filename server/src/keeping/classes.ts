@@ -4,6 +4,7 @@ import {
 	type ClassView,
 	HANDED_OUT_LIMIT,
 	type HandedOut,
+	SEAT_TRIES_LIMIT,
 	SEATS_LIMIT,
 	type Seat,
 	type SeatView,
@@ -157,7 +158,7 @@ export async function leaveSeat(db: Database, id: string, seat: string, withWork
 	await db.transaction(async (together) => {
 		if (withWork) await together('class_try').where({ class: id, seat }).delete();
 		// What stays needs its seat to be read by; its key opens nothing any more.
-		const tries = await together('class_try').where({ class: id, seat }).first('n');
+		const tries = await together('class_try').where({ class: id, seat }).first('made');
 		if (tries)
 			await together('seat')
 				.where({ class: id, id: seat })
@@ -202,7 +203,22 @@ export async function setOf(db: Database, id: string, handed: string): Promise<u
 	return row ? JSON.parse(row.set) : null;
 }
 
-type TryRow = Omit<ClassTry, 'try'> & { readonly body: string; readonly unnamed: boolean | number };
+type TryRow = Omit<ClassTry, 'try'> & {
+	/** When it was made, in milliseconds: it tells tries at one exercise from each other. */
+	readonly made: string;
+	readonly body: string;
+	readonly unnamed: boolean | number;
+};
+
+/** When a try was made, as its row says it. */
+function madeAt({ try: { when } }: SentTry): string {
+	return `${when}`;
+}
+
+/** What tells a try of a seat from its others. */
+function nameOf(one: SentTry): string {
+	return `${one.handed} ${one.problem} ${madeAt(one)}`;
+}
 
 /** Whether a try says more than the one that is kept of it. */
 function isNews({ try: { unnamed } }: SentTry, kept: Pick<TryRow, 'unnamed'> | undefined): boolean {
@@ -212,7 +228,7 @@ function isNews({ try: { unnamed } }: SentTry, kept: Pick<TryRow, 'unnamed'> | u
 /**
  * Keeps tries of a seat, each once however often it is sent; one whose slips were not named yet is replaced when they are. Tries at sets the class does not have, or past the end of one, are
  * left out.
- * @returns how many of them are kept now.
+ * @returns how many of them are kept now; null where the seat has as many as it may.
  */
 export async function keepTries(
 	db: Database,
@@ -223,42 +239,43 @@ export async function keepTries(
 		tries,
 		now,
 	}: { readonly id: string; readonly seat: string; readonly tries: readonly SentTry[]; readonly now: Date },
-): Promise<number> {
+): Promise<number | null> {
 	const kept = await db.transaction(async (together) => {
 		const row: ClassRow | undefined = await together('class').where({ id, erased: false }).forUpdate().first('seq');
-		if (!row) return null;
+		if (!row) return { count: 0, seq: 0, isNew: false };
 		const counts = new Map((await handedOf(together, id)).map((one) => [one.id, one.count]));
 		const fitting = tries.filter(({ handed, problem }) => problem < (counts.get(handed) ?? 0));
 		if (!fitting.length) return { count: 0, seq: row.seq, isNew: false };
 		const before: TryRow[] = await together('class_try')
 			.where({ class: id, seat })
 			.whereIn(
-				['handed', 'problem', 'n'],
-				fitting.map(({ handed, problem, n }) => [handed, problem, n]),
+				['handed', 'problem', 'made'],
+				fitting.map((one) => [one.handed, one.problem, madeAt(one)]),
 			)
-			.select<TryRow[]>('handed', 'problem', 'n', 'unnamed');
-		const nameOf = ({ handed, problem, n }: Pick<SentTry, 'handed' | 'problem' | 'n'>) => `${handed} ${problem} ${n}`;
-		const there = new Map(before.map((one) => [nameOf(one), one]));
+			.select<TryRow[]>('handed', 'problem', 'made', 'unnamed');
+		const there = new Map(before.map((one) => [`${one.handed} ${one.problem} ${one.made}`, one]));
 		const fresh = [...new Map(fitting.map((one) => [nameOf(one), one])).values()].filter((one) =>
 			isNews(one, there.get(nameOf(one))),
 		);
+		const count = await together('class_try').where({ class: id, seat }).count({ count: '*' }).first();
+		if (Number(count?.count ?? 0) + fresh.length > SEAT_TRIES_LIMIT) return null;
 		if (fresh.length) {
 			const came = now.toISOString();
 			await together('class_try')
 				.insert(
-					fresh.map(({ handed, problem, n, try: body }, i) => ({
+					fresh.map((one, i) => ({
 						class: id,
 						seat,
-						handed,
-						problem,
-						n,
+						handed: one.handed,
+						problem: one.problem,
+						made: madeAt(one),
 						seq: row.seq + 1 + i,
 						came,
-						unnamed: body.unnamed === true,
-						body: JSON.stringify(body),
+						unnamed: one.try.unnamed === true,
+						body: JSON.stringify(one.try),
 					})),
 				)
-				.onConflict(['class', 'seat', 'handed', 'problem', 'n'])
+				.onConflict(['class', 'seat', 'handed', 'problem', 'made'])
 				.merge();
 			await together('class')
 				.where({ id })
@@ -268,7 +285,7 @@ export async function keepTries(
 		return { count: fitting.length, seq: row.seq + fresh.length, isNew: fresh.length > 0 };
 	});
 	if (kept?.isNew) events.committed([{ desk: id, seq: kept.seq }]);
-	return kept?.count ?? 0;
+	return kept?.count ?? null;
 }
 
 /** The tries of a class after a place, in the order they came. */
@@ -282,7 +299,7 @@ export async function triesAfter(
 		.andWhere('seq', '>', after)
 		.orderBy('seq')
 		.limit(CLASS_TRIES_AT_ONCE + 1)
-		.select<TryRow[]>('seq', 'seat', 'handed', 'problem', 'n', 'came', 'body');
+		.select<TryRow[]>('seq', 'seat', 'handed', 'problem', 'came', 'body');
 	const shown = rows.slice(0, CLASS_TRIES_AT_ONCE);
 	return {
 		tries: shown.map(({ body, ...row }) => ({ ...row, try: JSON.parse(body) })),

@@ -41,12 +41,12 @@ export async function up(db: Knex): Promise<void> {
 		table.string('seat', 40).notNullable();
 		table.string('handed', 40).notNullable();
 		table.integer('problem').notNullable();
-		table.integer('n').notNullable();
+		table.string('made', 16).notNullable();
 		table.integer('seq').notNullable();
 		table.string('came', 30).notNullable();
 		table.boolean('unnamed').notNullable();
 		table.text('body').notNullable();
-		table.primary(['class', 'seat', 'handed', 'problem', 'n']);
+		table.primary(['class', 'seat', 'handed', 'problem', 'made']);
 		table.index(['class', 'seq']);
 	});
 }

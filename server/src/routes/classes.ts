@@ -10,6 +10,7 @@ import {
 	keptTriesSchema,
 	leaveSchema,
 	newClassSchema,
+	SEAT_TRIES_LIMIT,
 	SEATS_LIMIT,
 	seatViewSchema,
 	sendTriesSchema,
@@ -217,10 +218,12 @@ const send = route({
 	who: 'seat',
 	body: sendTriesSchema,
 	reply: keptTriesSchema,
-	codes: ['no-class', 'class-erased', 'shape', 'not-json', 'too-large'],
-	answer: async ({ parts: { db, events, now }, at: { id, seat: own }, body: { tries } }) => ({
-		kept: await keepTries(db, events, { id, seat: own ?? noClass(), tries, now: now() }),
-	}),
+	codes: ['no-class', 'class-erased', 'shape', 'not-json', 'too-large', 'too-much'],
+	answer: async ({ parts: { db, events, now }, at: { id, seat: own }, body: { tries } }) => {
+		const kept = await keepTries(db, events, { id, seat: own ?? noClass(), tries, now: now() });
+		if (kept === null) throw new RequestFault(413, 'too-much', words.aSeatCanSendUpTo(SEAT_TRIES_LIMIT));
+		return { kept };
+	},
 });
 
 const tries = route({

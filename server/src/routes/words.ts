@@ -143,3 +143,7 @@ export const theTriesOfAClass = 'The tries of a class after a place among them, 
 export const howFarTheTriesOfAClassGo = 'How far the tries of a class go, as server-sent events.';
 
 export const thisClass = 'this class';
+
+export function aSeatCanSendUpTo(limit: number): string {
+	return `A seat can send up to ${limit} answers to its class.`;
+}
