@@ -1,4 +1,5 @@
 // What follows from the tries that are kept: it comes with the Record.
+export * from './record/class-table';
 export * from './record/due-days';
 export * from './record/skill-times';
 export * from './record/skill-weeks';

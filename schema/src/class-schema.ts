@@ -1,7 +1,7 @@
 import { codeSchema, hashSchema } from './desk-schema';
 import { handedSchema } from './handed-schema';
 import { NUMBER_LIMIT, SHEET_PROBLEMS_LIMIT } from './limits';
-import { idSchema, trySchema } from './work-schema';
+import { classTitleSchema, idSchema, trySchema } from './work-schema';
 import { z } from './zod';
 
 /** The most seats of a class, and the most sets handed out to it at one time. */
@@ -11,9 +11,6 @@ export const HANDED_OUT_LIMIT = 100;
 /** The most tries that are sent at once, and that a seat has in all. */
 export const TRIES_AT_ONCE = 50;
 export const SEAT_TRIES_LIMIT = 5000;
-
-/** What a class is called by its teacher. */
-export const classTitleSchema = z.string().trim().min(1).max(120);
 
 /** A class as it is made or renamed. */
 export const newClassSchema = z.object({ title: classTitleSchema });

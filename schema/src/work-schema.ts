@@ -19,6 +19,12 @@ export const idSchema = z.string().regex(ID);
 /** A name of an exercise of the book, of a problem of one's own, or of one's own Shelf. */
 export const exerciseNameSchema = z.string().regex(/^[a-z0-9-]{1,60}$/);
 
+/** What a class is called by its teacher. */
+export const classTitleSchema = z.string().trim().min(1).max(120);
+
+/** The key of a class or of a seat in one, as a desk keeps it. */
+const classKeySchema = z.string().regex(/^[A-Za-z0-9_-]{22,86}$/);
+
 const blockIdSchema = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/);
 
 const textSchema = z.string().max(1000);
@@ -168,6 +174,17 @@ const singleStepSchema = z.discriminatedUnion('do', [
 	/** An answer is kept as one the student thinks is right, or no more. */
 	z.object({ do: z.literal('query'), id: blockIdSchema, queried: queriedSchema }),
 	z.object({ do: z.literal('unquery'), id: blockIdSchema }),
+	/** The classes of a desk, each with its key: one is taught, a seat in one is taken, one is left. */
+	z.object({ do: z.literal('teach'), class: idSchema, key: classKeySchema, title: classTitleSchema }),
+	z.object({
+		do: z.literal('sit'),
+		class: idSchema,
+		key: classKeySchema,
+		title: classTitleSchema,
+		/** What the seat is called. */
+		says: z.string().max(40),
+	}),
+	z.object({ do: z.literal('quit'), class: idSchema }),
 ]);
 
 /**

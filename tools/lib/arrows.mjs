@@ -42,6 +42,7 @@ export const ROOMS = {
 		'picture',
 		[
 			'bring',
+			'class',
 			'desks',
 			'hand-in',
 			'marking',
@@ -68,6 +69,7 @@ export const ROOMS = {
 const APART = {
 	'app/src': [
 		'bring',
+		'class',
 		'desk',
 		'desks',
 		'hand-in',

@@ -15,6 +15,10 @@ export const today = 'Today';
 
 export const joinADesk = 'Join a desk';
 
+export const classes = 'Classes';
+
+export const aClass = 'Class';
+
 export const specimen = 'Specimen';
 
 export const markAClasssAnswers = 'Mark a class’s answers';

@@ -20,6 +20,7 @@ import {
 	setAside,
 } from '../sync/sync-slice';
 import { windowsOf } from '../sync/windows';
+import { CLASSES } from '../work/list-names';
 import { readFirst } from '../work/read-first';
 import { loaded, readHere, type WorkEntry } from '../work/works-reducer';
 import { keepsUntil, openDevice, stopKeeping } from './device';
@@ -87,6 +88,21 @@ function whenSomethingIsDone(store: AppStore, act: () => void, afterMs: number):
 	};
 	const stop = store.subscribe(() => store.getState().works.byId !== before && go());
 	const timer = setTimeout(go, afterMs);
+}
+
+/** Keeps the seats of the desk in step with their classes, from when there is one. */
+function keepsClasses(store: AppStore): void {
+	const look = () => {
+		if (store.getState().works.open[CLASSES] === undefined) return;
+		stop();
+		// Where the script cannot come now it comes with the next page.
+		import('./keep-seats').then(
+			({ keepSeats }) => keepSeats(store),
+			() => {},
+		);
+	};
+	const stop = store.subscribe(look);
+	look();
 }
 
 /** Notes on the device which desk is open. */
@@ -164,6 +180,7 @@ export async function openDesk(store: AppStore, now: number = Date.now()): Promi
 				setTimeout(begin, AGAIN_MS);
 			},
 		);
+	keepsClasses(store);
 	// What is still to come is waited for; else the first touch comes first.
 	if (store.getState().sync.coming) afterPaint(begin);
 	else whenSomethingIsDone(store, begin, desk.kept ? SOON_MS : QUIET_MS);

@@ -1,6 +1,7 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector, useStore } from 'react-redux';
 import { settingsSlice } from '../device/settings-slice';
+import { classSlice } from '../sync/class-slice';
 import { syncSlice } from '../sync/sync-slice';
 import { deskSlice } from '../work/panel-slice';
 import { worksReducer } from '../work/works-reducer';
@@ -12,6 +13,7 @@ export function makeStore() {
 			works: worksReducer,
 			desk: deskSlice.reducer,
 			sync: syncSlice.reducer,
+			classes: classSlice.reducer,
 			settings: settingsSlice.reducer,
 		},
 		devTools: false,

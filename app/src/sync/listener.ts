@@ -1,8 +1,7 @@
 import type { Clock } from './clock';
-import type { Heard, ServerStore } from './server-store';
 
-type Parts = {
-	readonly server: Pick<ServerStore, 'listen'>;
+type Parts<Heard> = {
+	readonly server: { readonly listen: (hear: (heard: Heard) => void, stop: AbortSignal) => Promise<boolean> };
 	readonly clock: Clock;
 	readonly stop: AbortSignal;
 	readonly onHeard: (heard: Heard) => void;
@@ -21,10 +20,10 @@ function isSeen(): boolean {
 }
 
 /**
- * Listens to a desk until it is stopped, again and again. A browser opens few connections to one server, so a page nobody
+ * Listens to a desk or a class until it is stopped, again and again. A browser opens few connections to one server, so a page nobody
  * sees, in another tab or kept for going back, holds none; once it is seen again it asks at once.
  */
-export function keepListening({ server, clock, stop, onHeard, onMissed, onSeen }: Parts): void {
+export function keepListening<Heard>({ server, clock, stop, onHeard, onMissed, onSeen }: Parts<Heard>): void {
 	let ear = new AbortController();
 	let wake = () => {};
 

@@ -1,8 +1,8 @@
 import { errorSchema, z } from '@tidy-sum/schema';
 
 /**
- * What kept the server from answering: it is away; it wants this asked later, in so many milliseconds; the desk is not open to
- * this device; the desk was erased; a backup was brought back since, so that what is here and there is to be compared first; or
+ * What kept the server from answering: it is away; it wants this asked later, in so many milliseconds; the desk or class is not
+ * open to this device; it was erased; a backup was brought back since, so that what is here and there is to be compared first; or
  * it would not take what was sent, and says why.
  */
 export type Failed =
@@ -65,8 +65,8 @@ export function failed(response: Response | null, body: unknown): Failed {
 		return { came: 'later', ms: seconds > 0 ? seconds * 1000 : LATER_MS };
 	}
 	const code = codeOf(body);
-	if (code === 'no-desk') return { came: 'shut' };
-	if (code === 'erased') return { came: 'erased' };
+	if (code === 'no-desk' || code === 'no-class') return { came: 'shut' };
+	if (code === 'erased' || code === 'class-erased') return { came: 'erased' };
 	if (code === 'generation') return { came: 'restored' };
 	return { came: 'refused', why: errorSchema.safeParse(body).data?.error.message ?? '' };
 }

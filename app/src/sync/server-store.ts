@@ -11,7 +11,7 @@ import {
 	triesSchema,
 } from '@tidy-sum/schema/desk';
 import type { WorkEntry } from '../work/works-reducer';
-import { readEvents } from './read-events';
+import { listenTo } from './listen-to';
 import {
 	type Answer,
 	answerOf,
@@ -68,9 +68,6 @@ export type ServerStore = {
 	 */
 	readonly listen: (hear: (heard: Heard) => void, stop: AbortSignal) => Promise<boolean>;
 };
-
-/** A connection on which nothing came for so long is dead: the server sends something every 15 seconds. */
-const QUIET_MS = 45_000;
 
 /** The ids of what came and cannot be read here. */
 function unread(list: readonly unknown[], works: readonly StoredWork[]): readonly string[] {
@@ -129,37 +126,19 @@ export function serverStore(desk: string, key: string | null, says = ''): Server
 		},
 		erase: async (id) =>
 			mapped(await answerOf(ask(`${at}/works/${id}`, { method: 'DELETE', key }), anySchema), () => null),
-		listen: async (hear, stop) => {
-			const ended = new AbortController();
-			const end = () => ended.abort();
-			stop.addEventListener('abort', end);
-			let quiet = setTimeout(end, QUIET_MS);
-			try {
-				const headers = { authorization: `Bearer ${key}` };
-				const response = await fetch(`/api${at}/events`, { headers, signal: ended.signal });
-				if (!response.ok || !response.body) return false;
-				await readEvents(
-					response.body,
-					({ event, data }) => {
-						if (event === 'changed') {
-							const changed = changedSchema.safeParse(data).data;
-							generation = changed?.generation ?? generation;
-							hear(changed ?? { seq: 0, heads: [] });
-						}
-						if (event === 'closed') hear({ closed: true });
-					},
-					() => {
-						clearTimeout(quiet);
-						quiet = setTimeout(end, QUIET_MS);
-					},
-				);
-				return true;
-			} catch {
-				return false;
-			} finally {
-				clearTimeout(quiet);
-				stop.removeEventListener('abort', end);
-			}
-		},
+		listen: (hear, stop) =>
+			listenTo(
+				`${at}/events`,
+				key,
+				({ event, data }) => {
+					if (event === 'changed') {
+						const changed = changedSchema.safeParse(data).data;
+						generation = changed?.generation ?? generation;
+						hear(changed ?? { seq: 0, heads: [] });
+					}
+					if (event === 'closed') hear({ closed: true });
+				},
+				stop,
+			),
 	};
 }

@@ -12,6 +12,7 @@ import { isSheet, problemName } from '../work/sheet';
 import { sheetNamed, sheetProgress } from '../work/sheet-progress';
 import { socketOf } from '../work/socket-of';
 import { LeftLine } from './left-line';
+import { MySeats } from './my-seats';
 import { ToBring } from './to-bring';
 import * as words from './words';
 
@@ -95,6 +96,7 @@ export function ToGoOnWith() {
 	return (
 		<>
 			<Left left={left} />
+			<MySeats />
 			<Sheets />
 			<ToBring />
 		</>

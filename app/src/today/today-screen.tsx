@@ -7,6 +7,7 @@ import { Button } from '../ui/button';
 import { Words } from '../ui/words';
 import { isFirstDay } from '../work/half-done';
 import { FirstDay, ToTry } from './first-day';
+import { MySeats } from './my-seats';
 import { ToGoOnWith } from './to-go-on-with';
 import { ToPractise } from './to-practise';
 import * as words from './words';
@@ -59,6 +60,7 @@ export function TodayScreen() {
 	if (first)
 		return (
 			<PlacePage {...frame} says={words.convertQuantitiesAsYouDoOn} beside={<ToTry />}>
+				<MySeats />
 				<FirstDay />
 			</PlacePage>
 		);

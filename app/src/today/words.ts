@@ -77,3 +77,22 @@ export const loadingYourWork = 'Loading your work…';
 export const today = 'Today';
 
 export const thisWeek = 'This week';
+
+export const aClass = 'Class';
+
+export const joinOrTeach = 'join or teach one';
+
+export const yourClass = 'Your class';
+
+/** What a seat has to do: "Heron 4: Sheet 4, 3 of 12, due Friday 4 Dec". */
+export function seatSays(says: string, sheets: readonly string[]): string {
+	return sheets.length ? `${says}: ${sheets.join('; ')}` : `${says}: nothing is handed out yet`;
+}
+
+export function sheetOfClass(title: string, right: number, count: number, due: string | null): string {
+	return `${title}, ${right} of ${count} right${due ? `, due ${due}` : ''}`;
+}
+
+export function waitForTheNetwork(count: number): string {
+	return `${countOf(count, 'answer')} ${count === 1 ? 'waits' : 'wait'} for the network`;
+}

@@ -2,7 +2,7 @@ import type { KeptTry, Step, WorkBody } from '@tidy-sum/schema';
 import { TRIES_LIMIT } from '@tidy-sum/schema/limits';
 import { dequal } from 'dequal';
 import { continues } from './history';
-import { BROUGHT, DRAFT, QUERIES, SHELF } from './list-names';
+import { BROUGHT, CLASSES, DRAFT, QUERIES, SHELF } from './list-names';
 import { signOf } from './sign-of';
 
 /** The tries of both, each once, in the order they were made. */
@@ -17,7 +17,7 @@ function triesOf(mine: WorkBody, theirs: WorkBody): Pick<WorkBody, 'tries'> {
 	return tries.length ? { tries } : {};
 }
 
-const LISTS: ReadonlySet<string> = new Set([SHELF, BROUGHT, QUERIES]);
+const LISTS: ReadonlySet<string> = new Set([SHELF, BROUGHT, QUERIES, CLASSES]);
 
 /** Whether lists that go on for ever have this name, as the Shelf and what was brought. Steps of both make one list. */
 export function isList(name: string): boolean {

@@ -127,6 +127,9 @@ const SENTENCES: Sentences = {
 	support: ({ level }) => words.theSupportIs(level),
 	query: ({ queried }) => words.theAnswerWasSavedAsOneYou(queried.answer),
 	unquery: () => words.anAnswerIsNoLongerSavedAs,
+	teach: ({ title }) => words.theClassIsTaught(title),
+	sit: ({ title, says }) => words.aSeatWasTaken(title, says),
+	quit: () => words.aClassWasLeft,
 	numbers: ({ way }) => words.theNumbersAre(way.replace('-', ' ')),
 };
 

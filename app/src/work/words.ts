@@ -344,3 +344,13 @@ export function exerciseOfRound(number: number, code: string): string {
 }
 
 export const started = 'started';
+
+export function theClassIsTaught(title: string): string {
+	return `You teach the class “${title}”.`;
+}
+
+export function aSeatWasTaken(title: string, says: string): string {
+	return `You joined the class “${title}” as ${says}.`;
+}
+
+export const aClassWasLeft = 'A class was left.';

@@ -14,7 +14,7 @@ import type { Handed } from '@tidy-sum/schema/handed';
 import type { Database } from './database';
 import { dayOf, signs } from './desks';
 import type { Events } from './events';
-import { seatSays } from './seat-words';
+import { seatSays } from './seat-says';
 
 type ClassRow = {
 	readonly id: string;
@@ -314,7 +314,7 @@ export async function classSeqOf(db: Database, id: string): Promise<number> {
 	return row?.seq ?? 0;
 }
 
-/** Erases a class with all of it, at once. The key of its teacher stays as a mark, so that a second device is told. */
+/** Erases a class with all of it, at once. The key of its teacher stays as a mark, so that a second device learns of it. */
 export async function eraseClass(db: Database, id: string): Promise<void> {
 	await db.transaction(async (together) => {
 		await together('class').where({ id }).update({ erased: true, code: null, title: '', seq: 0 });

@@ -106,3 +106,37 @@ export function npmRunDesk(value: string, says: string): string {
 export function chooseWhatToDo(rows: string): string {
 	return `Choose what to do:\n${rows}`;
 }
+
+/** The words of seats: short, easy to spell, and of nobody. */
+export const SEAT_WORDS = [
+	'Alder',
+	'Aster',
+	'Badger',
+	'Birch',
+	'Bracken',
+	'Clover',
+	'Curlew',
+	'Dipper',
+	'Fern',
+	'Finch',
+	'Hazel',
+	'Heron',
+	'Juniper',
+	'Kestrel',
+	'Lark',
+	'Lichen',
+	'Linnet',
+	'Maple',
+	'Marten',
+	'Meadow',
+	'Otter',
+	'Pebble',
+	'Plover',
+	'Rowan',
+	'Sedge',
+	'Sorrel',
+	'Swift',
+	'Thistle',
+	'Willow',
+	'Wren',
+] as const;

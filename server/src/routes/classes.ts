@@ -169,7 +169,7 @@ const seat = route({
 	body: takeSeatSchema,
 	reply: takenSeatSchema,
 	codes: ['no-code', 'shape', 'not-json', 'too-much', 'too-many'],
-	answer: async ({ ctx, parts: { db, now, limits, turns, note }, body: { code, hash } }) => {
+	answer: async ({ ctx, parts: { db, events, now, limits, turns, note }, body: { code, hash } }) => {
 		if (await limits.isReached('codeFrom', hash)) await limits.count(ctx, 'codeFrom', hash);
 		// As with the codes of desks: past the limit of an address codes are tried slowly, and a right one is still taken.
 		const isOften = await limits.isReached('code', ctx.ip);
@@ -178,6 +178,9 @@ const seat = route({
 		if (taken.is === 'full') throw new RequestFault(413, 'too-much', words.aClassCanHaveUpToSeats(SEATS_LIMIT));
 		if (taken.is === 'taken') {
 			note(ctx, 'seat-taken', {});
+			const news = [{ desk: taken.class, seq: await classSeqOf(db, taken.class) }];
+			await events.tell(db, news);
+			events.committed(news);
 			const { is, ...place } = taken;
 			return place;
 		}

@@ -4,7 +4,7 @@ import type { Told } from '../keeping/events';
 import type { Asked } from './route';
 import * as words from './words';
 
-/** How often something is sent where nothing happens, so that what lies between keeps the connection. */
+/** How often a comment is sent while nothing happens, so that a proxy keeps the connection. */
 const BEAT_MS = 15_000;
 
 /** The most devices that listen to a desk or a class at one time, and from an address, in one process. */
@@ -35,7 +35,7 @@ function takeIn({ ctx }: Asked<unknown, unknown>, of: string, says: string): () 
 	throw new RequestFault(429, 'too-many', words.tooManyDevicesListenToTry(what));
 }
 
-/** What is listened to, and what is sent of it. */
+/** A desk or a class to listen to, and the events sent of it. */
 export type Listening = {
 	/** The id of the desk or the class. */
 	readonly of: string;
@@ -45,7 +45,7 @@ export type Listening = {
 	readonly closed: () => Promise<'erased' | 'shut' | null>;
 	/** How far its changes go. */
 	readonly seq: () => Promise<number>;
-	/** What is sent of a change. */
+	/** The data of the event for a change. */
 	readonly changed: (told: Extract<Told, { readonly seq: number }>) => unknown;
 };
 

@@ -1,38 +1,5 @@
 import { randomInt } from 'node:crypto';
-
-/** The words of seats: short, easy to spell, and of nobody. */
-export const SEAT_WORDS = [
-	'Alder',
-	'Aster',
-	'Badger',
-	'Birch',
-	'Bracken',
-	'Clover',
-	'Curlew',
-	'Dipper',
-	'Fern',
-	'Finch',
-	'Hazel',
-	'Heron',
-	'Juniper',
-	'Kestrel',
-	'Lark',
-	'Lichen',
-	'Linnet',
-	'Maple',
-	'Marten',
-	'Meadow',
-	'Otter',
-	'Pebble',
-	'Plover',
-	'Rowan',
-	'Sedge',
-	'Sorrel',
-	'Swift',
-	'Thistle',
-	'Willow',
-	'Wren',
-] as const;
+import { SEAT_WORDS } from './words';
 
 /** The highest number beside a word. */
 const HIGHEST = 99;

@@ -1,0 +1,144 @@
+import { slipNamed } from '@tidy-sum/core/practice';
+import { type ClassCell, type ClassRow, classTable } from '@tidy-sum/core/record';
+import type { KeptTry } from '@tidy-sum/schema';
+import type { ClassView } from '@tidy-sum/schema/class';
+import { useMemo, useState } from 'react';
+import { GAP } from '../theme/tokens';
+import { makeStyles } from '../theme/use-styles';
+import { Box } from '../ui/box';
+import { Choices } from '../ui/choices';
+import { Fold } from '../ui/fold';
+import { LinkRow } from '../ui/link-row';
+import { Part } from '../ui/part';
+import { type SocketState, Sockets } from '../ui/sockets';
+import { Words } from '../ui/words';
+import { keepSeatNames, seatNames } from './seat-names';
+import { SeatView } from './seat-view';
+import type { ClassHere } from './use-class';
+import * as words from './words';
+
+type Row = ClassRow<KeptTry>;
+type Sort = (typeof words.SORTS)[number]['value'];
+
+/** The socket of a cell of the table. */
+export function socketOfCell({ went }: ClassCell): SocketState {
+	if (went === 'untouched') return 'to-come';
+	return went === 'not-yet' ? 'look' : 'filled';
+}
+
+const ORDERS: { readonly [S in Sort]: (a: Row, b: Row, called: (seat: string) => string) => number } = {
+	seat: () => 0,
+	name: (a, b, called) => called(a.seat).localeCompare(called(b.seat)),
+	lost: (a, b) => b.lost - a.lost || a.right - b.right,
+};
+
+/** What slips most at an exercise, in words; '' where none was named. */
+function commonSlip(rows: readonly Row[], problem: number): string {
+	const counts = new Map<string, number>();
+	for (const { cells } of rows) {
+		const slip = cells[problem]?.slip;
+		if (slip) counts.set(slip, (counts.get(slip) ?? 0) + 1);
+	}
+	const [most] = [...counts].sort(([, a], [, b]) => b - a);
+	return most ? (slipNamed(most[0])?.title ?? '') : '';
+}
+
+/** Each exercise with how it went in the class, what was lost most first. */
+function ByExercise({ rows, count }: { readonly rows: readonly Row[]; readonly count: number }) {
+	const styles = useStyles();
+	const exercises = Array.from({ length: count }, (_, problem) => {
+		const of = rows.map(({ cells }) => cells[problem]?.went);
+		const lost = of.filter((went) => went === 'not-yet').length;
+		const blank = of.filter((went) => went === 'untouched').length;
+		return { problem, lost, blank, right: of.length - lost - blank, slip: commonSlip(rows, problem) };
+	}).sort((a, b) => b.lost - a.lost || a.problem - b.problem);
+	return (
+		<Fold title={words.byExercise} says={words.mostLostFirst} testID="class-by-exercise">
+			<Box role="list" style={styles.list}>
+				{exercises.map(({ problem, right, lost, blank, slip }) => (
+					<Box key={problem} role="listitem">
+						<Words strong>{words.exerciseNumber(`${problem + 1}`)}</Words>
+						<Words size="small">{words.exerciseSays(right, lost, blank, slip)}</Words>
+					</Box>
+				))}
+			</Box>
+		</Fold>
+	);
+}
+
+type Props = { readonly here: ClassHere; readonly view: ClassView; readonly id: string };
+
+/** The table of a sheet that was handed out: a row of sockets for each seat, and behind it every answer with its line. */
+export function TablePart({ here, view, id }: Props) {
+	const [chosen, setHanded] = useState<string | null>(null);
+	const [sort, setSort] = useState<Sort>('seat');
+	const [seat, setSeat] = useState<string | null>(null);
+	const [names, setNames] = useState(() => seatNames(id));
+	const { seats, handed } = view;
+	const set = handed.find((one) => one.id === chosen) ?? handed.at(-1);
+	const saysOf = new Map(seats.map(({ id: of, says }) => [of, says]));
+	const called = (of: string) => words.seatWithName(saysOf.get(of) ?? '', names[of] ?? '');
+	const rows = useMemo(
+		() =>
+			classTable(
+				seats.map((one) => one.id),
+				set?.count ?? 0,
+				here.tries.filter((one) => one.handed === set?.id),
+			),
+		[seats, set, here.tries],
+	);
+	if (!seats.length) return <Part title={words.theTable}>{<Words>{words.nobodyHasJoined}</Words>}</Part>;
+	const name = (of: string, text: string) => {
+		const next = { ...names, [of]: text };
+		setNames(next);
+		keepSeatNames(id, next);
+	};
+	const open = rows.find((row) => row.seat === seat);
+	if (open && set)
+		return (
+			<SeatView
+				here={here}
+				row={open}
+				says={saysOf.get(open.seat) ?? ''}
+				name={names[open.seat] ?? ''}
+				onName={(text) => name(open.seat, text)}
+				onClose={() => setSeat(null)}
+			/>
+		);
+	const byName = (of: string) => names[of] || (saysOf.get(of) ?? '');
+	const sorted = [...rows].sort((a, b) => ORDERS[sort](a, b, byName));
+	return (
+		<Part title={words.theTable} testID="class-table">
+			{handed.length > 1 ? (
+				<Choices
+					label={words.handedOut}
+					choices={handed.map(({ id: value, title }) => ({ value, label: title }))}
+					chosen={set?.id ?? null}
+					onChoose={setHanded}
+					testID="class-set"
+				/>
+			) : null}
+			{set ? null : <Words>{words.handOutFirst}</Words>}
+			<Choices label={words.sortBy} choices={words.SORTS} chosen={sort} onChoose={setSort} testID="class-sort" />
+			<Box role="list" testID="class-rows">
+				{sorted.map((row) => {
+					const says = set ? words.rowSays(row.right, row.lost, set.count) : '';
+					return (
+						<LinkRow
+							key={row.seat}
+							title={called(row.seat)}
+							says={says}
+							onOpen={() => setSeat(row.seat)}
+							testID={`row-${row.seat}`}
+						>
+							{set ? <Sockets states={row.cells.map(socketOfCell)} says={says} /> : null}
+						</LinkRow>
+					);
+				})}
+			</Box>
+			{set ? <ByExercise rows={rows} count={set.count} /> : null}
+		</Part>
+	);
+}
+
+const useStyles = makeStyles(() => ({ list: { gap: GAP.m } }));

@@ -1,0 +1,81 @@
+import type { ClassTry, ClassView } from '@tidy-sum/schema/class';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { type TaughtOnServer, taughtOnServer } from '../sync/class-on-server';
+import { CLOCK } from '../sync/clock';
+import { keepListening } from '../sync/listener';
+import type { Taught } from '../work/my-classes';
+
+/** A class as far as this device knows it. */
+export type ClassHere = {
+	readonly server: TaughtOnServer;
+	/** Null until the server has answered once. */
+	readonly view: ClassView | null;
+	readonly tries: readonly ClassTry[];
+	readonly isAway: boolean;
+	readonly isErased: boolean;
+	/** Asks for the class again, as after something was changed. */
+	readonly askAgain: () => Promise<void>;
+};
+
+/** The newest of each try: one whose slips were named later comes twice. */
+function withNewer(before: readonly ClassTry[], came: readonly ClassTry[]): readonly ClassTry[] {
+	const signOf = ({ seat, handed, problem, try: { when } }: ClassTry) => `${seat} ${handed} ${problem} ${when}`;
+	return [...new Map([...before, ...came].map((one) => [signOf(one), one])).values()];
+}
+
+/** A class that is taught here, kept up to date while it is on the screen. */
+export function useClass({ id, key }: Taught): ClassHere {
+	const server = useMemo(() => taughtOnServer(id, key), [id, key]);
+	const [view, setView] = useState<ClassView | null>(null);
+	const [tries, setTries] = useState<readonly ClassTry[]>([]);
+	const [isAway, setAway] = useState(false);
+	const [isErased, setErased] = useState(false);
+
+	const askAgain = useCallback(async () => {
+		const answer = await server.view();
+		setAway(answer.came === 'away');
+		if (answer.came === 'erased' || answer.came === 'shut') setErased(true);
+		if (answer.came === 'here') setView(answer.value);
+	}, [server]);
+
+	useEffect(() => {
+		const stop = new AbortController();
+		let after = 0;
+		let isReading = false;
+		let isMore = false;
+		const read = async (): Promise<void> => {
+			isMore = true;
+			if (isReading) return;
+			isReading = true;
+			while (isMore && !stop.signal.aborted) {
+				isMore = false;
+				const answer = await server.tries(after);
+				if (answer.came !== 'here') break;
+				const page = answer.value;
+				after = page.seq;
+				isMore ||= page.more;
+				if (page.tries.length) setTries((before) => withNewer(before, page.tries));
+			}
+			isReading = false;
+		};
+		const look = () => {
+			void askAgain();
+			void read();
+		};
+		look();
+		keepListening({
+			server,
+			clock: CLOCK,
+			stop: stop.signal,
+			onHeard: (heard) => {
+				if ('closed' in heard) setErased(true);
+				else look();
+			},
+			onMissed: look,
+			onSeen: look,
+		});
+		return () => stop.abort();
+	}, [server, askAgain]);
+
+	return { server, view, tries, isAway, isErased, askAgain };
+}
