@@ -76,7 +76,7 @@ describe('a class', () => {
 		await teacher.untilSays(byId('class-rows'), '0 of 3 right, 1 not right, 2 not tried');
 
 		await teacher.press(second.says);
-		await teacher.sees('454000 kg', 'not right yet');
+		await teacher.sees('3. Write 454 g in kg.', '454 000 kg', 'not right yet');
 		await teacher.write(L.seatName, 'Bo');
 		await teacher.press(L.allSeats);
 		await teacher.sees(`${second.says}, Bo`);

@@ -21,7 +21,7 @@ const WHO: Readonly<Record<Who, string>> = {
 	'desk or new': 'one with a key of the desk; where the desk is new, the key it comes with is its first',
 	teacher: 'one with a key of the class, as its teacher',
 	seat: 'one with the key of a seat of the class',
-	'teacher or seat': 'one with a key of the class, as its teacher or from a seat',
+	member: 'one with a key of the class, as its teacher or from a seat',
 	'desk or demo': 'one with a key of the desk; a desk of made-up work may be read by anyone',
 };
 

@@ -4,7 +4,7 @@ import { idSchema, isDemoDesk } from '@tidy-sum/schema';
 import { GENERATION_HEADER } from '@tidy-sum/schema/desk';
 import type { Context } from 'koa';
 import type { Admitted } from './admission';
-import type { ClassPart, InClass } from './class-admission';
+import { CLASS_PARTS, type ClassPart, type InClass } from './class-admission';
 import { RequestFault } from './errors';
 import { ROUTES } from './routes';
 import { type RouteParts, taken, type Who } from './routes/route';
@@ -25,10 +25,8 @@ const NOBODY = { hash: '', key: '' };
 
 const IN_NO_CLASS: InClass = { id: '', hash: '', seat: null };
 
-const CLASS_PARTS: readonly Who[] = ['teacher', 'seat', 'teacher or seat'] satisfies ClassPart[];
-
 function isOfClass(who: Who): who is ClassPart {
-	return CLASS_PARTS.includes(who);
+	return CLASS_PARTS.some((part) => part === who);
 }
 
 /** Who asks, let in as the row says. The key is looked at before the body is read. */

@@ -12,7 +12,8 @@ import * as words from './words';
 export type InClass = { readonly id: string; readonly hash: string; readonly seat: string | null };
 
 /** Which of them a request is for. */
-export type ClassPart = 'teacher' | 'seat' | 'teacher or seat';
+export const CLASS_PARTS = ['teacher', 'seat', 'member'] as const;
+export type ClassPart = (typeof CLASS_PARTS)[number];
 
 /** The same words for a class that never was, for another one's key, and for a seat that was taken away. */
 export function noClass(): never {
@@ -53,7 +54,8 @@ export function createClassAdmission({ db, limits, now, note, hasRoom }: Parts):
 		part: ClassPart,
 	): Promise<InClass> => {
 		if (access.is === 'erased') throw new RequestFault(410, 'class-erased', words.thisClassWasErased);
-		if ((access.is !== 'teacher' && access.is !== 'seat') || !part.includes(access.is)) return stranger(ctx);
+		if ((access.is !== 'teacher' && access.is !== 'seat') || (part !== 'member' && part !== access.is))
+			return stranger(ctx);
 		await limits.count(ctx, 'desk', access.is === 'seat' ? access.seat : id);
 		const day = dayOf(now());
 		if (access.used !== day) await noteClassUse(db, id, day);

@@ -22,6 +22,8 @@ import * as words from './words';
 type Props = {
 	readonly here: ClassHere;
 	readonly row: ClassRow<KeptTry>;
+	/** What each exercise is called. */
+	readonly titles: readonly string[];
 	readonly says: string;
 	readonly name: string;
 	readonly onName: (name: string) => void;
@@ -29,7 +31,7 @@ type Props = {
 };
 
 /** One seat: each exercise with every try at it, as its line was sent. */
-export function SeatView({ here: { server, askAgain }, row, says, name, onName, onClose }: Props) {
+export function SeatView({ here: { server, askAgain }, row, titles, says, name, onName, onClose }: Props) {
 	const styles = useStyles();
 	const [why, setWhy] = useState('');
 	const remove = async () => {
@@ -46,9 +48,8 @@ export function SeatView({ here: { server, askAgain }, row, says, name, onName, 
 			</Box>
 			<Box role="list" style={styles.list} testID="seat-cells">
 				{row.cells.map(({ went, tries, slip }, problem) => (
-					// biome-ignore lint/suspicious/noArrayIndexKey: the place of an exercise is its name here.
-					<Box key={problem} role="listitem" style={styles.item}>
-						<Words strong>{words.exerciseNumber(`${problem + 1}`)}</Words>
+					<Box key={titles[problem]} role="listitem" style={styles.item}>
+						<Words strong>{titles[problem]}</Words>
 						<Words size="small" tone={went === 'not-yet' ? 'look' : 'ink'}>
 							{words.wentWith(went, tries.length, slip ? (slipNamed(slip)?.title ?? '') : '')}
 						</Words>

@@ -2,6 +2,7 @@ import { slipNamed } from '@tidy-sum/core/practice';
 import { type ClassCell, type ClassRow, classTable } from '@tidy-sum/core/record';
 import type { KeptTry } from '@tidy-sum/schema';
 import type { ClassView } from '@tidy-sum/schema/class';
+import type { Handed } from '@tidy-sum/schema/handed';
 import { useMemo, useState } from 'react';
 import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
@@ -14,7 +15,7 @@ import { type SocketState, Sockets } from '../ui/sockets';
 import { Words } from '../ui/words';
 import { keepSeatNames, seatNames } from './seat-names';
 import { SeatView } from './seat-view';
-import type { ClassHere } from './use-class';
+import { type ClassHere, useProblems } from './use-class';
 import * as words from './words';
 
 type Row = ClassRow<KeptTry>;
@@ -44,26 +45,40 @@ function commonSlip(rows: readonly Row[], problem: number): string {
 }
 
 /** Each exercise with how it went in the class, what was lost most first. */
-function ByExercise({ rows, count }: { readonly rows: readonly Row[]; readonly count: number }) {
+function ByExercise({ rows, titles }: { readonly rows: readonly Row[]; readonly titles: readonly string[] }) {
 	const styles = useStyles();
-	const exercises = Array.from({ length: count }, (_, problem) => {
-		const of = rows.map(({ cells }) => cells[problem]?.went);
-		const lost = of.filter((went) => went === 'not-yet').length;
-		const blank = of.filter((went) => went === 'untouched').length;
-		return { problem, lost, blank, right: of.length - lost - blank, slip: commonSlip(rows, problem) };
-	}).sort((a, b) => b.lost - a.lost || a.problem - b.problem);
+	const exercises = titles
+		.map((title, problem) => {
+			const of = rows.map(({ cells }) => cells[problem]?.went);
+			const lost = of.filter((went) => went === 'not-yet').length;
+			const blank = of.filter((went) => went === 'untouched').length;
+			return { problem, title, lost, blank, right: of.length - lost - blank, slip: commonSlip(rows, problem) };
+		})
+		.sort((a, b) => b.lost - a.lost || a.problem - b.problem);
 	return (
 		<Fold title={words.byExercise} says={words.mostLostFirst} testID="class-by-exercise">
 			<Box role="list" style={styles.list}>
-				{exercises.map(({ problem, right, lost, blank, slip }) => (
+				{exercises.map(({ problem, title, right, lost, blank, slip }) => (
 					<Box key={problem} role="listitem">
-						<Words strong>{words.exerciseNumber(`${problem + 1}`)}</Words>
+						<Words strong>{title}</Words>
 						<Words size="small">{words.exerciseSays(right, lost, blank, slip)}</Words>
 					</Box>
 				))}
 			</Box>
 		</Fold>
 	);
+}
+
+/** How much of an exercise stands for it in a list. */
+const FIRST_WORDS = 90;
+
+/** What each exercise of a set is called. */
+function titlesOf(problems: Handed['problems'], count: number): readonly string[] {
+	return Array.from({ length: count }, (_, i) => {
+		const { label, text } = problems[i] ?? { label: null, text: '' };
+		const first = text.length > FIRST_WORDS ? `${text.slice(0, FIRST_WORDS).replace(/\s+\S*$/, '')} …` : text;
+		return words.exerciseCalled(label ?? `${i + 1}`, first);
+	});
 }
 
 type Props = { readonly here: ClassHere; readonly view: ClassView; readonly id: string };
@@ -87,6 +102,8 @@ export function TablePart({ here, view, id }: Props) {
 			),
 		[seats, set, here.tries],
 	);
+	const problems = useProblems(here.server, set?.id);
+	const titles = useMemo(() => titlesOf(problems, set?.count ?? 0), [problems, set]);
 	if (!seats.length) return <Part title={words.theTable}>{<Words>{words.nobodyHasJoined}</Words>}</Part>;
 	const name = (of: string, text: string) => {
 		const next = { ...names, [of]: text };
@@ -99,6 +116,7 @@ export function TablePart({ here, view, id }: Props) {
 			<SeatView
 				here={here}
 				row={open}
+				titles={titles}
 				says={saysOf.get(open.seat) ?? ''}
 				name={names[open.seat] ?? ''}
 				onName={(text) => name(open.seat, text)}
@@ -136,7 +154,7 @@ export function TablePart({ here, view, id }: Props) {
 					);
 				})}
 			</Box>
-			{set ? <ByExercise rows={rows} count={set.count} /> : null}
+			{set ? <ByExercise rows={rows} titles={titles} /> : null}
 		</Part>
 	);
 }

@@ -3,6 +3,7 @@ import { type ReactNode, useState } from 'react';
 import { sayFailed } from '../store/desk-acts';
 import { useAppDispatch } from '../store/store';
 import { Confirm } from '../ui/confirm';
+import { Fold } from '../ui/fold';
 import { Notice } from '../ui/notice';
 import { Page } from '../ui/page';
 import { Words } from '../ui/words';
@@ -50,14 +51,16 @@ export function TaughtPage({ taught, tools }: { readonly taught: Taught; readonl
 			{view || isErased || isAway ? null : <Words role="status">{words.loading}</Words>}
 			{view && !isErased ? <TablePart here={here} view={view} id={taught.id} /> : null}
 			<Notice testID="class-why">{why}</Notice>
-			<Confirm
-				label={words.eraseTheClass}
-				question={words.eraseQuestion}
-				yes={words.erase}
-				no={words.keepIt}
-				onYes={() => void erase()}
-				testID="class-erase"
-			/>
+			<Fold title={words.endOfTheClass} testID="class-end">
+				<Confirm
+					label={words.eraseTheClass}
+					question={words.eraseQuestion}
+					yes={words.erase}
+					no={words.keepIt}
+					onYes={() => void erase()}
+					testID="class-erase"
+				/>
+			</Fold>
 		</Page>
 	);
 }

@@ -1,4 +1,5 @@
 import type { ClassTry, ClassView } from '@tidy-sum/schema/class';
+import type { Handed } from '@tidy-sum/schema/handed';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { type TaughtOnServer, taughtOnServer } from '../sync/class-on-server';
 import { CLOCK } from '../sync/clock';
@@ -78,4 +79,16 @@ export function useClass({ id, key }: Taught): ClassHere {
 	}, [server, askAgain]);
 
 	return { server, view, tries, isAway, isErased, askAgain };
+}
+
+/** The exercises of a set that was handed out; empty until they are read. */
+export function useProblems(server: TaughtOnServer, handed: string | undefined): Handed['problems'] {
+	const [read, setRead] = useState<{ readonly of: string; readonly problems: Handed['problems'] } | null>(null);
+	useEffect(() => {
+		if (handed === undefined) return;
+		void server.set(handed).then((answer) => {
+			if (answer.came === 'here') setRead({ of: handed, problems: answer.value.problems });
+		});
+	}, [server, handed]);
+	return read && read.of === handed ? read.problems : [];
 }

@@ -136,7 +136,7 @@ export const keepIt = 'Keep it';
 
 export const theTable = 'The table';
 
-export const nobodyHasJoined = 'Nobody has joined yet. Show the code above.';
+export const nobodyHasJoined = 'Nobody has joined yet. Show your students the code.';
 
 export const handOutFirst = 'Hand a sheet out, and its table is drawn here.';
 
@@ -166,8 +166,9 @@ export const removeQuestion = 'Remove this seat and everything sent from it?';
 
 export const remove = 'Remove';
 
-export function exerciseNumber(label: string): string {
-	return `Exercise ${label}`;
+/** An exercise by its label and its first words: "3. Write 454 g in kg."; its number alone until its text is read. */
+export function exerciseCalled(label: string, text: string): string {
+	return text ? `${label}. ${text}` : `Exercise ${label}`;
 }
 
 export const WENT: Readonly<Record<string, string>> = {
@@ -210,3 +211,5 @@ export const theServerIsAway =
 	'The server cannot be reached. The table may be out of date; it comes up to date by itself.';
 
 export const loading = 'Loading the class…';
+
+export const endOfTheClass = 'When the class is over';

@@ -1,4 +1,5 @@
 import { readEvents, type ServerEvent } from './read-events';
+import { withKey } from './server-request';
 
 /** A connection on which nothing came for so long is dead: the server sends something every 15 seconds. */
 const QUIET_MS = 45_000;
@@ -9,7 +10,7 @@ const QUIET_MS = 45_000;
  */
 export async function listenTo(
 	path: string,
-	key: string | null,
+	key: string,
 	hear: (event: ServerEvent) => void,
 	stop: AbortSignal,
 ): Promise<boolean> {
@@ -18,8 +19,7 @@ export async function listenTo(
 	stop.addEventListener('abort', end);
 	let quiet = setTimeout(end, QUIET_MS);
 	try {
-		const headers = { authorization: `Bearer ${key}` };
-		const response = await fetch(`/api${path}`, { headers, signal: ended.signal });
+		const response = await fetch(`/api${path}`, { headers: withKey(key), signal: ended.signal });
 		if (!response.ok || !response.body) return false;
 		await readEvents(response.body, hear, () => {
 			clearTimeout(quiet);

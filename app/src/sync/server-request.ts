@@ -26,6 +26,11 @@ export type Init = {
 	readonly headers?: object;
 };
 
+/** The header that carries a key. */
+export function withKey(key: string): { readonly authorization: string } {
+	return { authorization: `Bearer ${key}` };
+}
+
 /** Asks the server; null where it cannot be reached. */
 export async function request(
 	path: string,
@@ -35,7 +40,7 @@ export async function request(
 		return await fetch(`/api${path}`, {
 			method,
 			headers: {
-				...(key === null ? {} : { authorization: `Bearer ${key}` }),
+				...(key === null ? {} : withKey(key)),
 				...(body === undefined ? {} : { 'content-type': 'application/json' }),
 				...headers,
 			},

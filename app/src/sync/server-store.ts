@@ -129,7 +129,7 @@ export function serverStore(desk: string, key: string | null, says = ''): Server
 		listen: (hear, stop) =>
 			listenTo(
 				`${at}/events`,
-				key,
+				key ?? '',
 				({ event, data }) => {
 					if (event === 'changed') {
 						const changed = changedSchema.safeParse(data).data;

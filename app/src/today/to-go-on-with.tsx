@@ -11,6 +11,7 @@ import { SAYS_HOW_FAR } from '../work/how-far';
 import { isSheet, problemName } from '../work/sheet';
 import { sheetNamed, sheetProgress } from '../work/sheet-progress';
 import { socketOf } from '../work/socket-of';
+import { sheetOfHanded } from '../work/tries-to-send';
 import { LeftLine } from './left-line';
 import { MySeats } from './my-seats';
 import { ToBring } from './to-bring';
@@ -54,15 +55,15 @@ function Left({ left }: { readonly left: readonly HalfDone[] }) {
 function Sheets() {
 	const router = useRouter();
 	const works = useAppSelector((state) => state.works);
-	const sheets = useMemo(
-		() =>
-			broughtIn(works)
-				.filter(isSheet)
-				.map((name) => ({ name, ...sheetProgress(works, name) }))
-				.filter(({ next }) => next !== undefined)
-				.slice(0, SHOWN),
-		[works],
-	);
+	const views = useAppSelector(({ classes }) => classes.views);
+	const sheets = useMemo(() => {
+		const ofClasses = new Set(Object.values(views).flatMap(({ handed }) => handed.map(({ id }) => sheetOfHanded(id))));
+		return broughtIn(works)
+			.filter((name) => isSheet(name) && !ofClasses.has(name))
+			.map((name) => ({ name, ...sheetProgress(works, name) }))
+			.filter(({ next }) => next !== undefined)
+			.slice(0, SHOWN);
+	}, [works, views]);
 	if (!sheets.length) return null;
 	return (
 		<Part title={words.sheets}>

@@ -84,13 +84,13 @@ export const joinOrTeach = 'join or teach one';
 
 export const yourClass = 'Your class';
 
-/** What a seat has to do: "Heron 4: Sheet 4, 3 of 12, due Friday 4 Dec". */
-export function seatSays(says: string, sheets: readonly string[]): string {
-	return sheets.length ? `${says}: ${sheets.join('; ')}` : `${says}: nothing is handed out yet`;
+/** How far the sheet of a class is: "Heron 4 in 8b: 3 of 12 right, due Friday 4 Dec". */
+export function seatSays(says: string, title: string, right: number, count: number, due: string | null): string {
+	return `${says} in ${title}: ${rightOf(right, count)}${due ? `, due ${due}` : ''}`;
 }
 
-export function sheetOfClass(title: string, right: number, count: number, due: string | null): string {
-	return `${title}, ${right} of ${count} right${due ? `, due ${due}` : ''}`;
+export function rightOf(right: number, count: number): string {
+	return `${right} of ${count} right`;
 }
 
 export function waitForTheNetwork(count: number): string {

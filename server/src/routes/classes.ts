@@ -124,7 +124,7 @@ const set = route({
 	method: 'get',
 	path: '/classes/:class/handed/:id',
 	says: words.theExercisesOfASet,
-	who: 'teacher or seat',
+	who: 'member',
 	reply: handedSetSchema,
 	codes: ['no-class', 'class-erased', 'no-handed'],
 	answer: async ({ parts: { db }, at, params: { id = '' } }) => {
