@@ -70,7 +70,7 @@ describe('a class', () => {
 		await openThird(first.student);
 		await answerWith(first.student, '0.454 kg');
 		await first.student.sees('Value: right');
-		await teacher.untilSays(byId('class-rows'), '1 of 3 right, 2 not tried');
+		await teacher.untilSays(byId('class-rows'), '1 of 3 right (1 at once), 2 not tried');
 		await openThird(second.student);
 		await answerWith(second.student, '454000 kg');
 		await teacher.untilSays(byId('class-rows'), '0 of 3 right, 1 not right, 2 not tried');
@@ -86,7 +86,7 @@ describe('a class', () => {
 		await answerWith(second.student, '0.454 kg');
 		await second.student.sees('Value: right');
 		await second.student.offline(false);
-		await teacher.untilSays(byId('class-rows'), '1 of 3 right, 2 not tried');
+		await teacher.untilSays(byId('class-rows'), '1 of 3 right (0 at once), 2 not tried');
 		await teacher.press(`${second.says}, Bo`);
 		await teacher.sees('right, later, 2 tries');
 		expect(await teacher.errors()).toEqual([]);

@@ -1,3 +1,4 @@
+import { createHash, randomBytes } from 'node:crypto';
 import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -41,6 +42,61 @@ writeFileSync(
 		...GIVEN.flatMap(([name, answers]) => answers.map((answer, i) => `Student ${i + 1},${name},${answer}`)),
 	].join('\n'),
 );
+
+/** How the made-up class went: for each seat, whether its tries at the exercises were right; empty where it has not tried one. */
+const CLASS_WENT: readonly (readonly (readonly boolean[])[])[] = [
+	[[true], [true], [false, true], [true]],
+	[[true], [false], [], []],
+	[[true], [false, true], [true], [true]],
+	[[], [], [], []],
+	[[true], [true], [true], [false]],
+];
+
+/** Takes a seat with the code, and sends tries from it, as a student's device does. */
+async function sendFrom(url: string, code: string, went: readonly (readonly boolean[])[]): Promise<void> {
+	const key = randomBytes(32).toString('base64url');
+	const ask = async (path: string, body?: unknown) =>
+		(
+			await fetch(`${url}/api${path}`, {
+				method: body ? 'POST' : 'GET',
+				headers: { authorization: `Bearer ${key}`, 'content-type': 'application/json' },
+				...(body ? { body: JSON.stringify(body) } : {}),
+			})
+		).json();
+	const seat = await ask('/seats', { code, hash: createHash('sha256').update(key).digest('hex') });
+	const { handed } = await ask(`/classes/${seat.class}/seat`);
+	const tries = went.flatMap((rights, problem) =>
+		rights.map((right, i) => ({
+			handed: handed[0].id,
+			problem,
+			try: {
+				when: Date.now() - 1000 * (rights.length - i),
+				seconds: 40,
+				right,
+				slips: right ? [] : ['inverted'],
+				nudges: 0,
+				shown: false,
+				answer: '12 m/s',
+				start: null,
+				factors: [],
+			},
+		})),
+	);
+	if (tries.length) await ask(`/classes/${seat.class}/tries`, { tries });
+}
+
+/** Makes a class, hands the first sheet of the demo desk out, and fills its table. */
+async function showClass(browser: Browser): Promise<void> {
+	const { origin } = new URL(await browser.driver.getCurrentUrl());
+	await browser.write(byId('class-title'), 'Class 8b');
+	await browser.press(byId('class-make'), byId('hand-out-go'));
+	await browser.sees('It is handed out');
+	const code = (await browser.text(byId('class-code-shown'))).replace(/\s/g, '');
+	for (const went of CLASS_WENT) await sendFrom(origin, code, went);
+	await browser.sees('4 of 7 right');
+	await browser.driver.navigate().refresh();
+	await browser.find(byId('class-rows'));
+}
 
 /** One picture of each main view, made from the demo desk. */
 const SHOTS: readonly Shot[] = [
@@ -142,19 +198,14 @@ const SHOTS: readonly Shot[] = [
 	},
 	{ name: 'rounds-phone', screen: PHONE, page: '/rounds', exercise: 'new-snow', show: (b) => b.find(byId('rounds')) },
 	{
-		name: 'shelf-facts-wide',
+		name: 'specimen-wide-dark',
 		screen: DESKTOP,
-		page: '/shelf/facts?search=galon',
+		dark: true,
+		page: '/specimen',
 		exercise: 'new-snow',
-		show: (b) => b.press(factOf('1gal=4qt')),
+		show: (b) => b.sees('Colours'),
 	},
-	{
-		name: 'shelf-ladder-phone',
-		screen: PHONE,
-		page: '/shelf/ladder?value=2.5%20km&to=cm',
-		exercise: 'new-snow',
-		show: (b) => b.find(byId('between')),
-	},
+	{ name: 'class-phone', screen: PHONE, page: '/class', exercise: 'new-snow', show: showClass },
 	{
 		name: 'shelf-temperature-wide-dark',
 		screen: DESKTOP,

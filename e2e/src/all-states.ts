@@ -135,6 +135,17 @@ async function eachOfDesks({ browser, url, look }: Walk): Promise<void> {
 	await browser.press(L.makeCode, L.makeSheet, L.eraseDesk);
 	for (const target of [L.codeQr, byId('recovery-sheet'), L.takeBack1, byId('device-2')]) await browser.find(target);
 	await look('desks and devices');
+	await browser.driver.get(`${url}/class`);
+	await browser.find(L.classMake);
+	await look('no class yet');
+	await browser.write(L.classCode, 'ABC');
+	await browser.press(L.classJoin);
+	await browser.sees('A code has eight');
+	await look('a code of a class that is none');
+	await browser.write(L.classTitle, '8b');
+	await browser.press(L.classMake);
+	await browser.find(byId('class-qr'));
+	await look('a class nobody has joined');
 	await browser.driver.get(`${url}/join`);
 	await browser.write(L.joinCode, 'ABC O');
 	await browser.press(L.joinGo);

@@ -140,7 +140,8 @@ export function TablePart({ here, view, id }: Props) {
 			<Choices label={words.sortBy} choices={words.SORTS} chosen={sort} onChoose={setSort} testID="class-sort" />
 			<Box role="list" testID="class-rows">
 				{sorted.map((row) => {
-					const says = set ? words.rowSays(row.right, row.lost, set.count) : '';
+					const atOnce = row.cells.filter(({ went }) => went === 'at-once').length;
+					const says = set ? words.rowSays(row.right, atOnce, row.lost, set.count) : '';
 					return (
 						<LinkRow
 							key={row.seat}

@@ -148,9 +148,13 @@ export const SORTS = [
 	{ value: 'lost', label: 'most lost' },
 ] as const;
 
-export function rowSays(right: number, lost: number, count: number): string {
+export function rowSays(right: number, atOnce: number, lost: number, count: number): string {
 	const blank = count - right - lost;
-	const parts = [`${right} of ${count} right`, lost ? `${lost} not right` : '', blank ? `${blank} not tried` : ''];
+	const parts = [
+		`${right} of ${count} right${right ? ` (${atOnce} at once)` : ''}`,
+		lost ? `${lost} not right` : '',
+		blank ? `${blank} not tried` : '',
+	];
 	return parts.filter(Boolean).join(', ');
 }
 
