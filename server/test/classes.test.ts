@@ -1,5 +1,5 @@
 import { classTrySchema } from '@tidy-sum/schema/class';
-import { clearOldClasses } from '../src/keeping/classes';
+import { CLASS_TRIES_AT_ONCE, clearOldClasses } from '../src/keeping/classes';
 import { openSqlite } from '../src/keeping/database';
 import { makeFolder } from './running';
 import { type Answered, Asker, KINDS, newDesk, type ServedHere, serveOn } from './served';
@@ -122,6 +122,24 @@ describe.each(KINDS.map((kind) => [kind.name, kind] as const))('a class, on %s',
 		const { tries, seq } = (await teacher.get(`/classes/${id}/tries?after=1`)).body;
 		expect([tries, seq]).toMatchObject([[{ problem: 0, seq: 2, try: { slips: ['inverted'] } }], 2]);
 		expect((await teacher.get(`/classes/${id}/tries`)).body.tries).toHaveLength(1);
+	});
+
+	it('gives its tries page by page, to the last', async () => {
+		const { teacher, id, code } = await opened();
+		const { seat } = await seated(code);
+		const row = { class: id, seat, handed: 'set-of-week-1', problem: 0, came: '', unnamed: false };
+		const rows = Array.from({ length: CLASS_TRIES_AT_ONCE + 3 }, (_, i) => ({
+			...row,
+			made: `${i}`,
+			seq: i + 1,
+			body: JSON.stringify({ ...TRY, when: i }),
+		}));
+		await first.db.batchInsert('class_try', rows, 60);
+		const page = (await teacher.get(`/classes/${id}/tries`)).body;
+		expect([page.tries.length, page.more]).toEqual([CLASS_TRIES_AT_ONCE, true]);
+		const last = (await teacher.get(`/classes/${id}/tries?after=${page.seq}`)).body;
+		expect(last).toMatchObject({ seq: CLASS_TRIES_AT_ONCE + 3, more: false });
+		expect(last.tries.map((one: Answered) => one.try.when)).toEqual([2000, 2001, 2002]);
 	});
 
 	it('leaves out tries at what was not handed out, and says how many it has', async () => {

@@ -1,6 +1,7 @@
 import { allBars, leaveRows } from './all-bars';
 import type { Row } from './measure';
 import { timeAttackers } from './server/attackers';
+import { timeClasses } from './server/classes';
 import { inStep } from './server/in-step';
 import { killing } from './server/killing';
 import { timeSaving } from './server/saving';
@@ -12,6 +13,7 @@ import { timeStrangers } from './server/strangers';
 const PARTS: Readonly<Record<string, () => Promise<readonly Row[]>>> = {
 	saving: timeSaving,
 	school: schoolHour,
+	classes: timeClasses,
 	strangers: timeStrangers,
 	attackers: timeAttackers,
 	'in-step': inStep,

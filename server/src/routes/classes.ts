@@ -237,9 +237,10 @@ const tries = route({
 	query: z.object({ after: placeSchema }),
 	reply: classTriesSchema,
 	codes: ['no-class', 'class-erased', 'shape'],
-	answer: async ({ parts: { db }, at: { id }, query: { after } }) => {
-		const page = await triesAfter(db, id, after);
-		return { ...page, tries: [...page.tries] };
+	answer: async ({ ctx, parts: { db }, at: { id }, query: { after } }) => {
+		ctx.type = 'json';
+		ctx.body = await triesAfter(db, id, after);
+		return undefined;
 	},
 });
 

@@ -67,7 +67,12 @@ export function ask(
 				response.on('error', reject);
 			},
 		);
-		sent.on('error', reject);
+		sent.on('error', (error: NodeJS.ErrnoException) => {
+			// The server may just have closed an idle connection. As a browser does, send the request over a new one.
+			if (sent.reusedSocket && error.code === 'ECONNRESET')
+				ask(url, method, path, { key, headers, ...(body === undefined ? {} : { body }) }).then(resolve, reject);
+			else reject(error);
+		});
 		sent.end(body);
 	});
 }

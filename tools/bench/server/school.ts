@@ -1,9 +1,9 @@
 import { mkdtempSync, rmSync } from 'node:fs';
-import { Agent, request } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { median, percentile, type Row, row } from '../measure';
 import { ask, bodyOf, type DeskKey, inParallel, newDeskKey, residentKb, startProcess } from './asking';
+import { grownOver, listen, type Memory } from './listening';
 
 const DESKS = 600;
 const SECOND_DEVICES = 100;
@@ -14,25 +14,6 @@ const FOR_MS = Number(process.env.SCHOOL_MS ?? 180_000);
 const LOOK_EVERY_MS = 2000;
 /** So many pieces each desk works on in turn. */
 const PIECES = 12;
-
-const listeners = new Agent({ keepAlive: false, maxSockets: SECOND_DEVICES + 10 });
-
-/** Listens to a desk as a second device does; tells each place it hears of, with the moment. */
-function listen(url: string, { desk, key }: DeskKey, hear: (seq: number, when: number) => void): () => void {
-	const sent = request(
-		`${url}/api/desks/${desk}/events`,
-		{ agent: listeners, headers: { authorization: `Bearer ${key}` } },
-		(response) => {
-			response.on('data', (part: Buffer) => {
-				for (const [, seq] of part.toString().matchAll(/"seq":(\d+)/g)) hear(Number(seq), performance.now());
-			});
-			response.on('error', () => {});
-		},
-	);
-	sent.on('error', () => {});
-	sent.end();
-	return () => sent.destroy();
-}
 
 /** A school's hour on one machine: desks that save, of which some are open on a second device. */
 export async function schoolHour(): Promise<readonly Row[]> {
@@ -62,13 +43,12 @@ export async function schoolHour(): Promise<readonly Row[]> {
 		await save(desk);
 	});
 	const heard = desks.slice(0, SECOND_DEVICES).map(() => new Map<number, number>());
-	const stops = heard.map((of, i) =>
-		listen(url, desks[i] as DeskKey, (seq, when) => {
-			// To hear of a later place is to hear of those before it.
-			of.set(seq, when);
-		}),
-	);
-	const memory: { readonly at: number; readonly kb: number }[] = [];
+	const stops = heard.map((of, i) => {
+		const { desk, key } = desks[i] as DeskKey;
+		// To hear of a later place is to hear of those before it.
+		return listen(url, `/api/desks/${desk}/events`, key, (seq, when) => of.set(seq, when));
+	});
+	const memory: Memory[] = [];
 	const from = performance.now();
 	const look = setInterval(
 		() => memory.push({ at: performance.now() - from, kb: residentKb(server.child.pid ?? 0) }),
@@ -109,9 +89,6 @@ export async function schoolHour(): Promise<readonly Row[]> {
 	await server.ended;
 	rmSync(folder, { recursive: true, force: true });
 	const inTime = late.filter((ms) => ms <= 2000).length / Math.max(1, late.length + unheard);
-	const last = memory.filter(({ at }) => at > FOR_MS / 3).map(({ kb }) => kb);
-	const tenth = Math.max(1, Math.floor(last.length / 6));
-	const grown = median(last.slice(-tenth)) / median(last.slice(0, tenth)) - 1;
 	return [
 		{
 			name: `a school’s hour: ${DESKS} desks, ${waits.length} saves, median of a save`,
@@ -122,6 +99,6 @@ export async function schoolHour(): Promise<readonly Row[]> {
 		row('p99 of a save in it', percentile(waits, 0.99), { most: 100 }, 'ms'),
 		row('events seen within 2 s', inTime * 100, { least: 99 }, '%'),
 		row('acknowledged saves lost, and saves that failed', lost + failed, { most: 0 }, ''),
-		row('memory grown over the last two thirds', grown * 100, { most: 5 }, '%'),
+		row('memory grown over the last two thirds', grownOver(memory, FOR_MS) * 100, { most: 5 }, '%'),
 	];
 }
