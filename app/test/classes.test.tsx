@@ -6,7 +6,7 @@ import type { Handed } from '@tidy-sum/schema/handed';
 import { Provider } from 'react-redux';
 import { ClassScreen } from '../src/class/class-screen';
 import { dueAfter } from '../src/class/hand-out-part';
-import { seatNames } from '../src/class/seat-names';
+import { forgetClasses, noteClass, noteOfClass } from '../src/device/class-notes';
 import { keepSeats } from '../src/store/keep-seats';
 import { type AppStore, makeStore } from '../src/store/store';
 import { TodayScreen } from '../src/today/today-screen';
@@ -142,6 +142,22 @@ describe('a seat in a class', () => {
 		]);
 	});
 
+	it('says how much waits after a reload without a network, by what it saw last', async () => {
+		const server = classHere();
+		const store = joined();
+		keepSeats(store);
+		await waits(1000);
+		server.isAway = true;
+		checks(store, { when: 2000 });
+		await waits(1000);
+		const again = makeStore();
+		again.dispatch(loaded(store.getState().works));
+		keepSeats(again);
+		await waits(1000);
+		expect(again.getState().classes.waiting[CLASS]).toBe(1);
+		expect(again.getState().classes.views[CLASS]?.handed).toMatchObject([{ title: 'Sheet 4' }]);
+	});
+
 	it('sends a try once more when its slips are named', async () => {
 		const server = classHere();
 		const store = joined();
@@ -182,7 +198,7 @@ describe('a seat in a class', () => {
 			seed = (seed * 48_271) % 2_147_483_647;
 			return seed % below;
 		};
-		for (let schedule = 0; schedule < 60; schedule++) {
+		for (let schedule = 0; schedule < 25; schedule++) {
 			const server = classHere();
 			let store = joined();
 			keepSeats(store);
@@ -208,7 +224,7 @@ describe('a seat in a class', () => {
 			expect([...server.kept.values()].map((one) => one.try.when).sort((a, b) => a - b)).toEqual(made);
 			jest.clearAllTimers();
 		}
-	});
+	}, 30_000);
 });
 
 describe('the classes of a desk', () => {
@@ -236,8 +252,14 @@ describe('what a teacher sets', () => {
 		expect(dueAfter(0, now)).toBeNull();
 	});
 
-	it('as names is on this device alone, and a broken note of them is none', () => {
-		localStorage.setItem(`tidy-sum-seat-names-${CLASS}`, '{');
-		expect(seatNames(CLASS)).toEqual({});
+	it('as names stays on this device, and goes when the desk or the class is left', () => {
+		noteClass('desk-one', CLASS, 'names', { heron: 'Bo' });
+		noteClass('desk-two', CLASS, 'names', { heron: 'Cy' });
+		expect(noteOfClass('desk-one', CLASS, 'names')).toEqual({ heron: 'Bo' });
+		forgetClasses('desk-one');
+		expect(noteOfClass('desk-one', CLASS, 'names')).toBeUndefined();
+		expect(noteOfClass('desk-two', CLASS, 'names')).toEqual({ heron: 'Cy' });
+		forgetClasses('desk-two', CLASS);
+		expect(noteOfClass('desk-two', CLASS, 'names')).toBeUndefined();
 	});
 });

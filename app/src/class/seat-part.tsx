@@ -1,5 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
+import { forgetClasses } from '../device/class-notes';
 import { sayFailed } from '../store/desk-acts';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { seatOnServer } from '../sync/class-on-server';
@@ -26,6 +27,7 @@ export function SeatPart({ seat: { id, key } }: { readonly seat: MySeat }) {
 	const styles = useStyles();
 	const router = useRouter();
 	const dispatch = useAppDispatch();
+	const desk = useAppSelector(({ sync }) => sync.desk) ?? '';
 	const works = useAppSelector((state) => state.works);
 	const view = useAppSelector(({ classes }) => classes.views[id]);
 	const waiting = useAppSelector(({ classes }) => classes.waiting[id] ?? 0);
@@ -34,6 +36,7 @@ export function SeatPart({ seat: { id, key } }: { readonly seat: MySeat }) {
 	const leave = async (work: 'stays' | 'goes') => {
 		const answer = isShut ? null : await seatOnServer(id, key).leave(work);
 		if (answer && answer.came !== 'here' && answer.came !== 'shut') return setWhy(sayFailed(answer));
+		forgetClasses(desk, id);
 		dispatch(did(CLASSES, { do: 'quit', class: id }));
 		router.navigate('/class' as '/');
 	};

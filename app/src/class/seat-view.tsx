@@ -15,7 +15,6 @@ import { Notice } from '../ui/notice';
 import { Part } from '../ui/part';
 import { Words } from '../ui/words';
 import { tryText } from '../work/try-lines';
-import { NAME_LIMIT } from './seat-names';
 import type { ClassHere } from './use-class';
 import * as words from './words';
 
@@ -70,7 +69,7 @@ export function SeatView({ here: { server, askAgain }, row, titles, says, name, 
 				label={words.nameHere}
 				named
 				value={name}
-				onChange={(text) => onName(text.slice(0, NAME_LIMIT))}
+				onChange={onName}
 				placeholder={words.nameLooksLike}
 				testID="seat-name"
 			/>

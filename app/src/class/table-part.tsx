@@ -13,9 +13,8 @@ import { LinkRow } from '../ui/link-row';
 import { Part } from '../ui/part';
 import { type SocketState, Sockets } from '../ui/sockets';
 import { Words } from '../ui/words';
-import { keepSeatNames, seatNames } from './seat-names';
 import { SeatView } from './seat-view';
-import { type ClassHere, useProblems } from './use-class';
+import { type ClassHere, useProblems, useSeatNames } from './use-class';
 import * as words from './words';
 
 type Row = ClassRow<KeptTry>;
@@ -88,7 +87,7 @@ export function TablePart({ here, view, id }: Props) {
 	const [chosen, setHanded] = useState<string | null>(null);
 	const [sort, setSort] = useState<Sort>('seat');
 	const [seat, setSeat] = useState<string | null>(null);
-	const [names, setNames] = useState(() => seatNames(id));
+	const [names, writeName] = useSeatNames(id);
 	const { seats, handed } = view;
 	const set = handed.find((one) => one.id === chosen) ?? handed.at(-1);
 	const saysOf = new Map(seats.map(({ id: of, says }) => [of, says]));
@@ -105,11 +104,6 @@ export function TablePart({ here, view, id }: Props) {
 	const problems = useProblems(here.server, set?.id);
 	const titles = useMemo(() => titlesOf(problems, set?.count ?? 0), [problems, set]);
 	if (!seats.length) return <Part title={words.theTable}>{<Words>{words.nobodyHasJoined}</Words>}</Part>;
-	const name = (of: string, text: string) => {
-		const next = { ...names, [of]: text };
-		setNames(next);
-		keepSeatNames(id, next);
-	};
 	const open = rows.find((row) => row.seat === seat);
 	if (open && set)
 		return (
@@ -119,7 +113,7 @@ export function TablePart({ here, view, id }: Props) {
 				titles={titles}
 				says={saysOf.get(open.seat) ?? ''}
 				name={names[open.seat] ?? ''}
-				onName={(text) => name(open.seat, text)}
+				onName={(text) => writeName(open.seat, text)}
 				onClose={() => setSeat(null)}
 			/>
 		);

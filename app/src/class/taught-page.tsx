@@ -1,7 +1,8 @@
 import { useRouter } from 'expo-router';
 import { type ReactNode, useState } from 'react';
+import { forgetClasses } from '../device/class-notes';
 import { sayFailed } from '../store/desk-acts';
-import { useAppDispatch } from '../store/store';
+import { useAppDispatch, useAppSelector } from '../store/store';
 import { Confirm } from '../ui/confirm';
 import { Fold } from '../ui/fold';
 import { Notice } from '../ui/notice';
@@ -12,7 +13,6 @@ import type { Taught } from '../work/my-classes';
 import { did } from '../work/works-reducer';
 import { DoorPart } from './door-part';
 import { HandOutPart } from './hand-out-part';
-import { forgetSeatNames } from './seat-names';
 import { TablePart } from './table-part';
 import { useClass } from './use-class';
 import * as words from './words';
@@ -21,13 +21,14 @@ import * as words from './words';
 export function TaughtPage({ taught, tools }: { readonly taught: Taught; readonly tools: ReactNode }) {
 	const router = useRouter();
 	const dispatch = useAppDispatch();
+	const desk = useAppSelector(({ sync }) => sync.desk) ?? '';
 	const here = useClass(taught);
 	const [why, setWhy] = useState('');
 	const { view, isAway, isErased } = here;
 	const erase = async () => {
 		const answer = isErased ? null : await here.server.erase();
 		if (answer && answer.came !== 'here' && answer.came !== 'erased') return setWhy(sayFailed(answer));
-		forgetSeatNames(taught.id);
+		forgetClasses(desk, taught.id);
 		dispatch(did(CLASSES, { do: 'quit', class: taught.id }));
 		router.navigate('/class' as '/');
 	};

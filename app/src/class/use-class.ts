@@ -1,10 +1,15 @@
+import { z } from '@tidy-sum/schema';
 import type { ClassTry, ClassView } from '@tidy-sum/schema/class';
 import type { Handed } from '@tidy-sum/schema/handed';
 import { useCallback, useEffect, useMemo, useState } from 'react';
+import { noteClass, noteOfClass } from '../device/class-notes';
+import { useAppSelector } from '../store/store';
 import { type TaughtOnServer, taughtOnServer } from '../sync/class-on-server';
 import { CLOCK } from '../sync/clock';
 import { keepListening } from '../sync/listener';
 import type { Taught } from '../work/my-classes';
+
+const namesSchema = z.record(z.string(), z.string());
 
 /** A class as far as this device knows it. */
 export type ClassHere = {
@@ -91,4 +96,21 @@ export function useProblems(server: TaughtOnServer, handed: string | undefined):
 		});
 	}, [server, handed]);
 	return read && read.of === handed ? read.problems : [];
+}
+
+/** The longest name. */
+const NAME_LIMIT = 60;
+
+/** The names a teacher wrote beside the seats of a class, on this device alone; and what writes one. */
+export function useSeatNames(
+	id: string,
+): readonly [Readonly<Record<string, string>>, (seat: string, name: string) => void] {
+	const desk = useAppSelector(({ sync }) => sync.desk) ?? '';
+	const [names, setNames] = useState(() => namesSchema.safeParse(noteOfClass(desk, id, 'names')).data ?? {});
+	const write = (seat: string, name: string) => {
+		const next = { ...names, [seat]: name.slice(0, NAME_LIMIT) };
+		setNames(next);
+		noteClass(desk, id, 'names', next);
+	};
+	return [names, write];
 }

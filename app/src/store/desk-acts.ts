@@ -1,3 +1,4 @@
+import { forgetClasses } from '../device/class-notes';
 import { forgetSeen } from '../device/last-seen';
 import { demoCopy } from '../sync/demo-copy';
 import { deskOnServer, joinWithCode } from '../sync/desk-on-server';
@@ -158,6 +159,7 @@ export async function leave({ id, key, kept }: DeskHere, now: number): Promise<v
 	}
 	stopEverywhere();
 	forgetSeen();
+	forgetClasses(id);
 	await leaveDesk(device, id);
 	await openNext(id, now);
 }
@@ -167,6 +169,7 @@ export async function erase({ id, kept }: DeskHere, now: number): Promise<void> 
 	const { device } = await openDevice();
 	stopEverywhere();
 	forgetSeen();
+	forgetClasses(id);
 	if (kept) await endDesk(device, id);
 	else await leaveDesk(device, id);
 	await openNext(id, now);

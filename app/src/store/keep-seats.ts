@@ -1,4 +1,5 @@
-import { TRIES_AT_ONCE } from '@tidy-sum/schema/class';
+import { seatViewSchema, TRIES_AT_ONCE } from '@tidy-sum/schema/class';
+import { noteClass, noteOfClass } from '../device/class-notes';
 import { seatOnServer } from '../sync/class-on-server';
 import { seatIsShut, seatViewCame, waitingIs } from '../sync/class-slice';
 import { takingIn } from '../work/handed';
@@ -26,6 +27,10 @@ function keepSeat(store: AppStore, { id, key }: MySeat) {
 	/** What the class has said it keeps; after a reload all is sent once more, which changes nothing. */
 	const sent = new Set<string>();
 	let isShut = false;
+	const desk = store.getState().sync.desk ?? '';
+	// Without a network the page goes on with what it knew last.
+	const before = seatViewSchema.safeParse(noteOfClass(desk, id, 'view'));
+	if (before.success) store.dispatch(seatViewCame({ id, view: before.data }));
 
 	const handed = () => store.getState().classes.views[id]?.handed ?? [];
 	const unsent = () => {
@@ -54,6 +59,7 @@ function keepSeat(store: AppStore, { id, key }: MySeat) {
 		const answer = await server.view();
 		if (answer.came === 'here') {
 			store.dispatch(seatViewCame({ id, view: answer.value }));
+			noteClass(desk, id, 'view', answer.value);
 			await takeIn();
 		} else if (answer.came === 'shut') shut();
 	};
