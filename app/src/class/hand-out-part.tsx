@@ -16,9 +16,8 @@ import { Notice } from '../ui/notice';
 import { Part } from '../ui/part';
 import { Words } from '../ui/words';
 import { broughtIn, titleNamed } from '../work/brought';
-import { exerciseNamed } from '../work/exercises';
 import { handedOf } from '../work/handed';
-import { isSheet, problemName } from '../work/sheet';
+import { isSheet } from '../work/sheet';
 import { sheetNamed } from '../work/sheet-progress';
 import type { WorksState } from '../work/works-reducer';
 import type { ClassHere } from './use-class';
@@ -32,10 +31,9 @@ export function dueAfter(days: number, now: Date): string | null {
 
 /** The labels of problems on a sheet whose answers could not be checked, since nothing says what is wanted. */
 function uncheckable(works: WorksState, sheet: string): readonly string[] {
-	return sheetNamed(works, sheet).problems.flatMap(({ id, label, told }, i) => {
-		const isTold = told ? told.want !== null : exerciseNamed(problemName(sheet, id)) !== undefined;
-		return isTold || !told ? [] : [label ?? `${i + 1}`];
-	});
+	return sheetNamed(works, sheet).problems.flatMap(({ label, told }, i) =>
+		told && told.want === null ? [label ?? `${i + 1}`] : [],
+	);
 }
 
 /** A sheet that was handed out, with its end and the way to take it back. */
