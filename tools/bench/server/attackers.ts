@@ -86,7 +86,7 @@ export async function timeAttackers(): Promise<readonly Row[]> {
 		let isOver = false;
 		const attacks = Promise.all(desks.map((desk) => attack(url, desk, () => isOver)));
 		const beside = await waits(url);
-		const memory = residentKb(child.pid ?? 0) / 1024;
+		const memory = (await residentKb(child.pid ?? 0)) / 1024;
 		isOver = true;
 		await attacks;
 		const sockets = await openHalf(url);

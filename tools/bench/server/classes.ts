@@ -144,7 +144,7 @@ export async function timeClasses(): Promise<readonly Row[]> {
 	const memory: Memory[] = [];
 	const from = performance.now();
 	const look = setInterval(
-		() => memory.push({ at: performance.now() - from, kb: residentKb(server.child.pid ?? 0) }),
+		async () => memory.push({ at: performance.now() - from, kb: await residentKb(server.child.pid ?? 0) }),
 		LOOK_EVERY_MS,
 	);
 	let failed = 0;

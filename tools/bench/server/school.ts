@@ -51,7 +51,7 @@ export async function schoolHour(): Promise<readonly Row[]> {
 	const memory: Memory[] = [];
 	const from = performance.now();
 	const look = setInterval(
-		() => memory.push({ at: performance.now() - from, kb: residentKb(server.child.pid ?? 0) }),
+		async () => memory.push({ at: performance.now() - from, kb: await residentKb(server.child.pid ?? 0) }),
 		LOOK_EVERY_MS,
 	);
 	const saved: { readonly desk: number; readonly seq: number; readonly at: number }[] = [];

@@ -129,11 +129,11 @@ async function hostileRequests(name: string, url: string, pid: number): Promise<
 	const statuses = new Map<number, number>();
 	let middle = 0;
 	for (let i = 0; i < HOSTILE; i++) {
-		if (i === HOSTILE / 2) middle = residentKb(pid);
+		if (i === HOSTILE / 2) middle = await residentKb(pid);
 		const { status } = await ask(url, ...hostile(i, desk, key)).catch(() => ({ status: 0 }));
 		statuses.set(status, (statuses.get(status) ?? 0) + 1);
 	}
-	const grown = (residentKb(pid) / middle - 1) * 100;
+	const grown = ((await residentKb(pid)) / middle - 1) * 100;
 	const health = await ask(url, 'GET', '/api/health');
 	const faults = [...statuses].reduce((sum, [status, count]) => sum + (status >= 500 || status === 0 ? count : 0), 0);
 	return [
