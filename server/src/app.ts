@@ -6,6 +6,7 @@ import { createAdmission } from './admission';
 import { api } from './api';
 import { createClassAdmission } from './class-admission';
 import { errors } from './errors';
+import { createKeepTries } from './keeping/classes';
 import { createKeeping } from './keeping/create-keeping';
 import type { Database } from './keeping/database';
 import { type Events, eventsHere } from './keeping/events';
@@ -105,6 +106,7 @@ export function createApp({
 		streams,
 		generation,
 		keeping: createKeeping(db, events),
+		keepTries: createKeepTries(db, events),
 		note,
 		keepDays,
 		admission: createAdmission({ db, limits, now, note, hasRoom }),

@@ -3,14 +3,12 @@ import type { KeepWork, StoredWork } from '@tidy-sum/schema';
 import type { Head } from '@tidy-sum/schema/desk';
 import type { Database } from './database';
 import type { Events, Told } from './events';
+import { sharedCommits } from './shared-commits';
 import { fromRow } from './works';
 
 /** How much one desk may hold. */
 export const PIECES_LIMIT = 20_000;
 export const BYTES_LIMIT = 100_000_000;
-
-/** The most saves that share one commit. */
-const TOGETHER = 64;
 
 /** The most heads that ride in one event. */
 const HEADS_TOLD = 8;
@@ -32,8 +30,6 @@ type Change = {
 	readonly keep: KeepWork | null;
 	readonly when: string;
 };
-
-type Waiting = Change & { readonly settle: (kept: Kept) => void; readonly fail: (error: unknown) => void };
 
 type DeskRow = {
 	readonly id: string;
@@ -203,52 +199,8 @@ export type Keeping = {
 	readonly erase: (desk: string, hash: string, id: string, now: Date) => Promise<Kept>;
 };
 
-/** Takes the next changes that can be made together: no two of the same piece. */
-function nextOf(waiting: Waiting[]): Waiting[] {
-	const taken: Waiting[] = [];
-	const names = new Set<string>();
-	for (let i = 0; i < waiting.length && taken.length < TOGETHER; ) {
-		const one = waiting[i] as Waiting;
-		if (names.has(nameOf(one))) {
-			i += 1;
-			continue;
-		}
-		names.add(nameOf(one));
-		taken.push(one);
-		waiting.splice(i, 1);
-	}
-	return taken;
-}
-
 export function createKeeping(db: Database, events: Events): Keeping {
-	const waiting: Waiting[] = [];
-	let running = false;
-
-	/** One that the database will not take does not take the others with it: each is then tried alone. */
-	const attempt = async (changes: readonly Waiting[]): Promise<void> => {
-		try {
-			const kept = await commit(db, events, changes);
-			for (const [i, { settle }] of changes.entries()) settle(kept[i] as Kept);
-		} catch (error) {
-			if (changes.length === 1) changes[0]?.fail(error);
-			else for (const one of changes) await attempt([one]);
-		}
-	};
-
-	const run = async (): Promise<void> => {
-		running = true;
-		// What arrived with the same breath of the machine comes along.
-		await new Promise((resolve) => setImmediate(resolve));
-		while (waiting.length) await attempt(nextOf(waiting));
-		running = false;
-	};
-
-	const change = (made: Change) =>
-		new Promise<Kept>((settle, fail) => {
-			waiting.push({ ...made, settle, fail });
-			if (!running) void run();
-		});
-
+	const change = sharedCommits<Change, Kept>((changes) => commit(db, events, changes), nameOf);
 	return {
 		keep: (desk, hash, id, keep, now) => change({ desk, hash, id, keep, when: now.toISOString() }),
 		erase: (desk, hash, id, now) => change({ desk, hash, id, keep: null, when: now.toISOString() }),

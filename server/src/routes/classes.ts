@@ -27,7 +27,6 @@ import {
 	classSeqOf,
 	eraseClass,
 	handOut,
-	keepTries,
 	leaveSeat,
 	renameClass,
 	seatViewOf,
@@ -222,8 +221,8 @@ const send = route({
 	body: sendTriesSchema,
 	reply: keptTriesSchema,
 	codes: ['no-class', 'class-erased', 'shape', 'not-json', 'too-large', 'too-much'],
-	answer: async ({ parts: { db, events, now }, at: { id, seat: own }, body: { tries } }) => {
-		const kept = await keepTries(db, events, { id, seat: own ?? noClass(), tries, now: now() });
+	answer: async ({ parts: { keepTries, now }, at: { id, seat: own }, body: { tries } }) => {
+		const kept = await keepTries({ id, seat: own ?? noClass(), tries, now: now() });
 		if (kept === null) throw new RequestFault(413, 'too-much', words.aSeatCanSendUpTo(SEAT_TRIES_LIMIT));
 		return { kept };
 	},

@@ -3,6 +3,7 @@ import type { Context } from 'koa';
 import type { Admission, Admitted } from '../admission';
 import type { ClassAdmission, ClassPart, InClass } from '../class-admission';
 import { RequestFault } from '../errors';
+import type { KeepTries } from '../keeping/classes';
 import type { Keeping } from '../keeping/create-keeping';
 import type { Database } from '../keeping/database';
 import type { Events } from '../keeping/events';
@@ -17,6 +18,7 @@ export type RouteParts = {
 	readonly version: string;
 	readonly now: () => Date;
 	readonly keeping: Keeping;
+	readonly keepTries: KeepTries;
 	readonly events: Events;
 	readonly limits: Limits;
 	readonly admission: Admission;

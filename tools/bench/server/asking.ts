@@ -107,7 +107,7 @@ export async function inParallel<T>(list: readonly T[], many: number, each: (one
 	);
 }
 
-/** The resident memory of a process, in KB. It is asked beside what is measured, and holds none of it up. */
+/** The resident memory of a process, in KB. Asking does not block the requests that are timed. */
 export async function residentKb(pid: number): Promise<number> {
 	const { stdout } = await promisify(execFile)('ps', ['-o', 'rss=', '-p', `${pid}`], { encoding: 'utf8' });
 	return Number(stdout);
