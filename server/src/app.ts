@@ -6,7 +6,7 @@ import { createAdmission } from './admission';
 import { api } from './api';
 import { createClassAdmission } from './class-admission';
 import { errors } from './errors';
-import { createKeepTries } from './keeping/classes';
+import { createKeepTries } from './keeping/class-tries';
 import { createKeeping } from './keeping/create-keeping';
 import type { Database } from './keeping/database';
 import { type Events, eventsHere } from './keeping/events';

@@ -1,5 +1,6 @@
 import { classTrySchema } from '@tidy-sum/schema/class';
-import { CLASS_TRIES_AT_ONCE, clearOldClasses } from '../src/keeping/classes';
+import { CLASS_TRIES_AT_ONCE } from '../src/keeping/class-tries';
+import { clearOldClasses } from '../src/keeping/classes';
 import { openSqlite } from '../src/keeping/database';
 import { makeFolder } from './running';
 import { type Answered, Asker, KINDS, newDesk, type ServedHere, serveOn } from './served';

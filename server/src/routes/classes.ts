@@ -1,4 +1,3 @@
-import { setTimeout } from 'node:timers/promises';
 import { z } from '@tidy-sum/schema';
 import {
 	classDoorSchema,
@@ -21,6 +20,7 @@ import { doneSchema, placeSchema } from '@tidy-sum/schema/desk';
 import { handedSchema } from '@tidy-sum/schema/handed';
 import { noClass } from '../class-admission';
 import { RequestFault } from '../errors';
+import { triesAfter } from '../keeping/class-tries';
 import {
 	accessToClass,
 	classOf,
@@ -34,14 +34,11 @@ import {
 	setOf,
 	takeSeat,
 	takeSetBack,
-	triesAfter,
 } from '../keeping/classes';
 import { streamEvents } from './event-stream';
 import { type Asked, type Route, route } from './route';
+import { tryCode } from './try-code';
 import * as words from './words';
-
-/** How long a code waits that comes from an address of many wrong ones. */
-const SLOWLY_MS = 200;
 
 const DONE = { done: true } as const;
 
@@ -168,24 +165,20 @@ const seat = route({
 	body: takeSeatSchema,
 	reply: takenSeatSchema,
 	codes: ['no-code', 'shape', 'not-json', 'too-much', 'too-many'],
-	answer: async ({ ctx, parts: { db, events, now, limits, turns, note }, body: { code, hash } }) => {
-		if (await limits.isReached('codeFrom', hash)) await limits.count(ctx, 'codeFrom', hash);
-		// As with the codes of desks: past the limit of an address codes are tried slowly, and a right one is still taken.
-		const isOften = await limits.isReached('code', ctx.ip);
-		const tried = () => takeSeat(db, code, hash, now());
-		const taken = await (isOften ? turns(`codes ${ctx.ip}`, () => setTimeout(SLOWLY_MS).then(tried)) : tried());
+	answer: async (asked) => {
+		const {
+			ctx,
+			parts: { db, events, now, note },
+			body: { code, hash },
+		} = asked;
+		const taken = await tryCode(asked, hash, () => takeSeat(db, code, hash, now()), words.noClassHasThisCode);
 		if (taken.is === 'full') throw new RequestFault(413, 'too-much', words.aClassCanHaveUpToSeats(SEATS_LIMIT));
-		if (taken.is === 'taken') {
-			note(ctx, 'seat-taken', {});
-			const news = [{ desk: taken.class, seq: await classSeqOf(db, taken.class) }];
-			await events.tell(db, news);
-			events.committed(news);
-			const { is, ...place } = taken;
-			return place;
-		}
-		await limits.count(ctx, 'codeFrom', hash);
-		await limits.count(ctx, 'code', ctx.ip);
-		throw new RequestFault(404, 'no-code', words.noClassHasThisCode);
+		note(ctx, 'seat-taken', {});
+		const news = [{ desk: taken.class, seq: await classSeqOf(db, taken.class) }];
+		await events.tell(db, news);
+		events.committed(news);
+		const { is, ...place } = taken;
+		return place;
 	},
 });
 

@@ -1,4 +1,3 @@
-import { setTimeout } from 'node:timers/promises';
 import {
 	devicesSchema,
 	doneSchema,
@@ -17,13 +16,11 @@ import { addKey, eraseDesk, listDevices, makeCode, shutOut, takeCode } from '../
 import { historyOf, noteOnDesk } from '../keeping/history';
 import { addLook, LOOKS_LIMIT, listLooks, takeBack } from '../keeping/looks';
 import { type Asked, type Route, route } from './route';
+import { tryCode } from './try-code';
 import * as words from './words';
 
 /** The most keys of one desk: devices, and recovery sheets. */
 const KEYS_LIMIT = 40;
-
-/** How long a code waits that comes from an address of many wrong ones. */
-const SLOWLY_MS = 200;
 
 const DONE = { done: true } as const;
 
@@ -114,18 +111,13 @@ const join = route({
 	body: joinSchema,
 	reply: joinedSchema,
 	codes: ['no-code', 'shape', 'not-json', 'too-many'],
-	answer: async ({ ctx, parts: { db, now, limits, turns, note }, body: { code, hash, says } }) => {
-		// A code by itself stands five wrong tries; who guesses at many is stopped by what they come with.
-		if (await limits.isReached('codeFrom', hash)) await limits.count(ctx, 'codeFrom', hash);
-		// Past the limit of an address codes are tried slowly, one after another: a right one is still taken.
-		const isOften = await limits.isReached('code', ctx.ip);
-		const tried = () => takeCode(db, code, now());
-		const desk = await (isOften ? turns(`codes ${ctx.ip}`, () => setTimeout(SLOWLY_MS).then(tried)) : tried());
-		if (desk === null) {
-			await limits.count(ctx, 'codeFrom', hash);
-			await limits.count(ctx, 'code', ctx.ip);
-			throw new RequestFault(404, 'no-code', words.thisCodeIsWrongOrHas);
-		}
+	answer: async (asked) => {
+		const {
+			ctx,
+			parts: { db, now, note },
+			body: { code, hash, says },
+		} = asked;
+		const desk = await tryCode(asked, hash, () => takeCode(db, code, now()), words.thisCodeIsWrongOrHas);
 		if (!(await addKey(db, desk, { hash, kind: 'device', says }, now(), KEYS_LIMIT))) fullOfKeys();
 		note(ctx, 'code-used', { desk });
 		await noteOnDesk(db, desk, { what: 'joined', says }, now());

@@ -3,7 +3,7 @@ import type { Context } from 'koa';
 import type { Admission, Admitted } from '../admission';
 import type { ClassAdmission, ClassPart, InClass } from '../class-admission';
 import { RequestFault } from '../errors';
-import type { KeepTries } from '../keeping/classes';
+import type { KeepTries } from '../keeping/class-tries';
 import type { Keeping } from '../keeping/create-keeping';
 import type { Database } from '../keeping/database';
 import type { Events } from '../keeping/events';
