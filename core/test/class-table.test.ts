@@ -1,4 +1,4 @@
-import { classTable } from '../src/record';
+import { classExercises, classTable } from '../src/record';
 
 const made = (when: number, right: boolean, slips: readonly string[] = [], more: object = {}) => ({
 	when,
@@ -39,6 +39,15 @@ describe('the table of a class', () => {
 	it('names the slip of the last try where it is not right yet, and keeps the tries in their order', () => {
 		expect(table[1]?.cells[0]).toMatchObject({ slip: 'power', tries: [{ when: 5 }, { when: 6 }] });
 		expect(table[0]?.cells[1]).toMatchObject({ slip: null, tries: [{ when: 4 }, { when: 9 }] });
+	});
+
+	it('tells how each exercise went, the one lost most first, with the slip that is most common', () => {
+		expect(classExercises(table, 3)).toEqual([
+			{ problem: 0, right: 1, lost: 1, blank: 0, slip: 'power' },
+			{ problem: 1, right: 2, lost: 0, blank: 0, slip: null },
+			{ problem: 2, right: 0, lost: 0, blank: 2, slip: null },
+		]);
+		expect(table.map(({ atOnce }) => atOnce)).toEqual([1, 1]);
 	});
 
 	it('has seats without anything, and sets without seats', () => {

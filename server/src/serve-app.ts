@@ -46,5 +46,6 @@ export function serveApp(folder: string, pages: PageFiles): Middleware {
 		ctx.type = 'html';
 		ctx.body = filledPage(pages.textOf(name), withPage(ctx.path));
 	};
-	return compose([files, page]);
+	const served: Middleware = (ctx, next) => (pages.hides(ctx.path) ? next() : files(ctx, next));
+	return compose([served, page]);
 }

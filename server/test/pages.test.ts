@@ -48,8 +48,9 @@ describe('the page of an address', () => {
 	});
 
 	it('is not served where it is hidden', () => {
-		const { pageAt } = pageFiles(app, ['record']);
+		const { pageAt, hides } = pageFiles(app, ['record']);
 		expect(['/record', '/shelf'].map(pageAt)).toEqual(['+not-found', 'shelf/index']);
+		expect(['/record.html', '/shelf.html'].map(hides)).toEqual([true, false]);
 	});
 
 	it('has the text of an exercise of a Round in it, and the Round for the device to take over', async () => {

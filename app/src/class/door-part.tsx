@@ -4,6 +4,7 @@ import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
+import { codeText } from '../ui/code-text';
 import { copied } from '../ui/copied';
 import { Notice } from '../ui/notice';
 import { Part } from '../ui/part';
@@ -11,11 +12,6 @@ import { Qr } from '../ui/qr';
 import { Words } from '../ui/words';
 import type { ClassHere } from './use-class';
 import * as words from './words';
-
-/** A code in two groups of four signs. */
-function inGroups(code: string): string {
-	return `${code.slice(0, 4)} ${code.slice(4)}`;
-}
 
 /** How students join: the code, its picture and its link; and whether anybody may. */
 export function DoorPart({ here: { server, view, askAgain } }: { readonly here: ClassHere }) {
@@ -40,7 +36,7 @@ export function DoorPart({ here: { server, view, askAgain } }: { readonly here: 
 						{words.studentsJoinWithThisCode(origin)}
 					</Words>
 					<Words size="large" strong mono aria-label={[...code].join(' ')} testID="class-code-shown">
-						{inGroups(code)}
+						{codeText(code)}
 					</Words>
 					<Qr text={link} label={words.codeAsAPicture} size={160} testID="class-qr" />
 				</Box>

@@ -1,5 +1,5 @@
 import { slipNamed } from '@tidy-sum/core/practice';
-import { type ClassCell, type ClassRow, classTable } from '@tidy-sum/core/record';
+import { type ClassCell, type ClassRow, classExercises, classTable } from '@tidy-sum/core/record';
 import type { KeptTry } from '@tidy-sum/schema';
 import type { ClassView } from '@tidy-sum/schema/class';
 import type { Handed } from '@tidy-sum/schema/handed';
@@ -13,6 +13,7 @@ import { LinkRow } from '../ui/link-row';
 import { Part } from '../ui/part';
 import { type SocketState, Sockets } from '../ui/sockets';
 import { Words } from '../ui/words';
+import { firstWords } from '../work/first-words';
 import { SeatView } from './seat-view';
 import { type ClassHere, useProblems, useSeatNames } from './use-class';
 import * as words from './words';
@@ -21,7 +22,7 @@ type Row = ClassRow<KeptTry>;
 type Sort = (typeof words.SORTS)[number]['value'];
 
 /** The socket of a cell of the table. */
-export function socketOfCell({ went }: ClassCell): SocketState {
+function socketOfCell({ went }: ClassCell): SocketState {
 	if (went === 'untouched') return 'to-come';
 	return went === 'not-yet' ? 'look' : 'filled';
 }
@@ -32,35 +33,18 @@ const ORDERS: { readonly [S in Sort]: (a: Row, b: Row, called: (seat: string) =>
 	lost: (a, b) => b.lost - a.lost || a.right - b.right,
 };
 
-/** What slips most at an exercise, in words; '' where none was named. */
-function commonSlip(rows: readonly Row[], problem: number): string {
-	const counts = new Map<string, number>();
-	for (const { cells } of rows) {
-		const slip = cells[problem]?.slip;
-		if (slip) counts.set(slip, (counts.get(slip) ?? 0) + 1);
-	}
-	const [most] = [...counts].sort(([, a], [, b]) => b - a);
-	return most ? (slipNamed(most[0])?.title ?? '') : '';
-}
-
 /** Each exercise with how it went in the class, what was lost most first. */
 function ByExercise({ rows, titles }: { readonly rows: readonly Row[]; readonly titles: readonly string[] }) {
 	const styles = useStyles();
-	const exercises = titles
-		.map((title, problem) => {
-			const of = rows.map(({ cells }) => cells[problem]?.went);
-			const lost = of.filter((went) => went === 'not-yet').length;
-			const blank = of.filter((went) => went === 'untouched').length;
-			return { problem, title, lost, blank, right: of.length - lost - blank, slip: commonSlip(rows, problem) };
-		})
-		.sort((a, b) => b.lost - a.lost || a.problem - b.problem);
 	return (
 		<Fold title={words.byExercise} says={words.mostLostFirst} testID="class-by-exercise">
 			<Box role="list" style={styles.list}>
-				{exercises.map(({ problem, title, right, lost, blank, slip }) => (
+				{classExercises(rows, titles.length).map(({ problem, right, lost, blank, slip }) => (
 					<Box key={problem} role="listitem">
-						<Words strong>{title}</Words>
-						<Words size="small">{words.exerciseSays(right, lost, blank, slip)}</Words>
+						<Words strong>{titles[problem]}</Words>
+						<Words size="small">
+							{words.exerciseSays(right, lost, blank, slip ? (slipNamed(slip)?.title ?? '') : '')}
+						</Words>
 					</Box>
 				))}
 			</Box>
@@ -68,15 +52,11 @@ function ByExercise({ rows, titles }: { readonly rows: readonly Row[]; readonly 
 	);
 }
 
-/** How much of an exercise stands for it in a list. */
-const FIRST_WORDS = 90;
-
 /** What each exercise of a set is called. */
 function titlesOf(problems: Handed['problems'], count: number): readonly string[] {
 	return Array.from({ length: count }, (_, i) => {
 		const { label, text } = problems[i] ?? { label: null, text: '' };
-		const first = text.length > FIRST_WORDS ? `${text.slice(0, FIRST_WORDS).replace(/\s+\S*$/, '')} …` : text;
-		return words.exerciseCalled(label ?? `${i + 1}`, first);
+		return words.exerciseCalled(label ?? `${i + 1}`, firstWords(text));
 	});
 }
 
@@ -134,8 +114,7 @@ export function TablePart({ here, view, id }: Props) {
 			<Choices label={words.sortBy} choices={words.SORTS} chosen={sort} onChoose={setSort} testID="class-sort" />
 			<Box role="list" testID="class-rows">
 				{sorted.map((row) => {
-					const atOnce = row.cells.filter(({ went }) => went === 'at-once').length;
-					const says = set ? words.rowSays(row.right, atOnce, row.lost, set.count) : '';
+					const says = set ? words.rowSays(row.right, row.atOnce, row.lost, set.count) : '';
 					return (
 						<LinkRow
 							key={row.seat}

@@ -5,17 +5,13 @@ import { GAP } from '../theme/tokens';
 import { makeStyles } from '../theme/use-styles';
 import { Box } from '../ui/box';
 import { Button } from '../ui/button';
+import { codeText } from '../ui/code-text';
 import { clockText } from '../ui/dates';
 import { Notice } from '../ui/notice';
 import { Part } from '../ui/part';
 import { Qr } from '../ui/qr';
 import { Words } from '../ui/words';
 import * as words from './words';
-
-/** A code as it is shown: in two groups of four signs. */
-export function shownCode(code: string): string {
-	return `${code.slice(0, 4)} ${code.slice(4)}`;
-}
 
 /** Lets another device in: a one-time code to type there, and a picture for its camera. */
 export function AnotherDevice({ server, onMade }: { readonly server: DeskOnServer; readonly onMade: () => void }) {
@@ -48,7 +44,7 @@ export function AnotherDevice({ server, onMade }: { readonly server: DeskOnServe
 						{words.onTheOtherDeviceOpenJoin(origin)}
 					</Words>
 					<Words size="title" strong aria-label={[...made.code].join(' ')} testID="code">
-						{shownCode(made.code)}
+						{codeText(made.code)}
 					</Words>
 					<Qr text={`${origin}/join#${made.code}`} label={words.theSameCodeAsAPictureForA} testID="code-qr" />
 					<Words size="small" tone="soft">

@@ -6,6 +6,7 @@ import { LinkRow } from '../ui/link-row';
 import { Part } from '../ui/part';
 import { Sockets } from '../ui/sockets';
 import { broughtIn, titleNamed } from '../work/brought';
+import { firstWords } from '../work/first-words';
 import { type HalfDone, halfDone } from '../work/half-done';
 import { SAYS_HOW_FAR } from '../work/how-far';
 import { isSheet, problemName } from '../work/sheet';
@@ -19,14 +20,6 @@ import * as words from './words';
 
 /** How many things that were left, and how many sheets, are here; the rest is among the problems. */
 const SHOWN = 3;
-
-/** How much of a problem is under its title, in characters. */
-const FIRST_WORDS = 90;
-
-/** The first words of a problem, so that one knows it again. */
-function firstWords(prompt: string): string {
-	return prompt.length > FIRST_WORDS ? `${prompt.slice(0, FIRST_WORDS).replace(/\s+\S*$/, '')} …` : prompt;
-}
 
 /** What was left half done: one touch leads back into it, at the very block. */
 function Left({ left }: { readonly left: readonly HalfDone[] }) {

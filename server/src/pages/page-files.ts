@@ -11,6 +11,8 @@ export type PageFiles = {
 	 * @example pageAt('/desk/own-abc') // 'desk/[name]'
 	 */
 	readonly pageAt: (path: string) => string;
+	/** Whether a path is the file of a page that is not served. */
+	readonly hides: (path: string) => boolean;
 	/** Whether a page is the one that says there is nothing here. */
 	readonly isNothing: (page: string) => boolean;
 	/** The text of a page. */
@@ -57,6 +59,7 @@ export function pageFiles(folder: string, hidden: readonly string[] = []): PageF
 			const at = [name, `${name}/index`].find((one) => texts.has(one));
 			return at ?? anyIn.get(name.split('/').slice(0, -1).join('/')) ?? nothing;
 		},
+		hides: (path) => hidden.some((name) => path === `/${name}.html`),
 		isNothing: (page) => page === NOTHING_HERE,
 		textOf: (page) => texts.get(page) ?? '',
 		scriptSources: [...new Set(scripts)].map(sourceOf),

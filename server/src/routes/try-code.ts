@@ -6,8 +6,8 @@ import type { Asked } from './route';
 const SLOWLY_MS = 200;
 
 /**
- * Tries a code that a device came with. A code by itself stands five wrong tries; who guesses at many is stopped by the hash of the
- * key they come with. Past the limit of an address codes are tried slowly, one after another: a right one is still taken.
+ * Tries a code that a device came with. A code allows five wrong tries. A device that guesses at many is stopped by the hash of the
+ * key it comes with. Past the limit of an address codes are tried slowly, one after another: a right one is still taken.
  * @param tried gives what the code opens; null where it opens nothing.
  * @throws RequestFault 404 `no-code` with what is said, 429 `too-many`.
  */
